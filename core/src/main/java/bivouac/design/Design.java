@@ -1,0 +1,67 @@
+package bivouac.design;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/** A whole design: the application and its windows, in the developer's order. */
+public record Design(Application application, List<Window> windows) {
+
+    public Design {
+        windows = List.copyOf(windows);
+    }
+
+    /**
+     * What <em>New</em> makes of one title: a main window, a start that opens it, its ending {@code closed}, and the
+     * departure when the last window has closed. It runs at once.
+     */
+    public static Design startingWith(String title) {
+        var main = FacedWindow.of(FacedWindow.Kind.MAIN, title);
+        var start = Script.of(Step.Open.of(main.name().shown(), new Manner.Alongside()));
+        var application =
+                new Application(title, Application.About.NOTHING, List.of(), start, new DepartureRule.LastWindow());
+        return new Design(application, List.of(main));
+    }
+
+    public Optional<Window> window(String shownName) {
+        return windows.stream().filter(w -> w.name().shown().equals(shownName)).findFirst();
+    }
+
+    public Optional<FacedWindow> faced(String shownName) {
+        return window(shownName).filter(FacedWindow.class::isInstance).map(FacedWindow.class::cast);
+    }
+
+    public Design with(Application other) {
+        return new Design(other, windows);
+    }
+
+    public Design adding(Window window) {
+        var more = new ArrayList<>(windows);
+        more.add(window);
+        return new Design(application, more);
+    }
+
+    /** This design with the first window of that name replaced by what {@code edit} makes of it. */
+    public Design changing(String shownName, UnaryOperator<Window> edit) {
+        var changed = new ArrayList<>(windows);
+        for (int i = 0; i < changed.size(); i++) {
+            if (changed.get(i).name().shown().equals(shownName)) {
+                changed.set(i, edit.apply(changed.get(i)));
+                break;
+            }
+        }
+        return new Design(application, changed);
+    }
+
+    /** As {@link #changing}, where the window has a face; else this design. */
+    public Design changingFace(String shownName, UnaryOperator<FacedWindow> edit) {
+        return changing(shownName, w -> w instanceof FacedWindow face ? edit.apply(face) : w);
+    }
+
+    /** Every script of the design with the place where it stands, in the order of the design. */
+    public Map<ScriptPlace, Script> scripts() {
+        return ScriptPlace.all(this);
+    }
+}

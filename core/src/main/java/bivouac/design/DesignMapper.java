@@ -1,0 +1,195 @@
+package bivouac.design;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Rebuilds a design with each expression, text with braces and window name passed through a hook. What a rename has
+ * to carry is said once, here; a new record with a reference in it is added here and nowhere else.
+ */
+abstract class DesignMapper {
+
+    /** The face whose scope the expression stands in; none in scripts of the application. */
+    private Optional<FacedWindow> scope = Optional.empty();
+
+    /** What an expression becomes. */
+    abstract String expression(String source, Optional<FacedWindow> scope);
+
+    /** What a reference to a window by its shown name becomes. */
+    abstract String window(String shownName);
+
+    /** What a reference to a part of the window in scope, by its expression name, becomes. */
+    String part(String expressionName, Optional<FacedWindow> in) {
+        return expressionName;
+    }
+
+    /** What the name of a value handed over to, or given by, a window becomes. */
+    String given(String name, String window) {
+        return name;
+    }
+
+    Design map(Design design) {
+        var app = design.application();
+        scope = Optional.empty();
+        var changed = new Application(
+                app.name(), app.about(), variables(app.variables()), script(app.start()), departure(app.departure()));
+        return new Design(changed, design.windows().stream().map(this::map).toList());
+    }
+
+    private DepartureRule departure(DepartureRule rule) {
+        return rule instanceof DepartureRule.WithWindow(String name)
+                ? new DepartureRule.WithWindow(window(name))
+                : rule;
+    }
+
+    private Window map(Window window) {
+        return switch (window) {
+            case FacedWindow face -> face(face);
+            case MessageBox box -> {
+                scope = Optional.empty();
+                yield new MessageBox(
+                        box.name(),
+                        text(box.title()),
+                        box.severity(),
+                        text(box.text()),
+                        takes(box.takes()),
+                        box.answers(),
+                        box.byDefault(),
+                        box.escape());
+            }
+        };
+    }
+
+    private FacedWindow face(FacedWindow face) {
+        scope = Optional.of(face);
+        Map<Way, WayOut> out = new EnumMap<>(Way.class);
+        face.waysOut().forEach((way, leads) -> out.put(way, wayOut(leads)));
+        Map<FacedWindow.Moment, Script> moments = new EnumMap<>(FacedWindow.Moment.class);
+        face.moments().forEach((moment, script) -> moments.put(moment, script(script)));
+        var changed = new FacedWindow(
+                face.of(),
+                face.name(),
+                text(face.title()),
+                face.size(),
+                face.resizable(),
+                face.instances(),
+                face.owned(),
+                takes(face.takes()),
+                variables(face.variables()),
+                face.menus(),
+                face.rows(),
+                face.said(),
+                out,
+                moments);
+        return changed.mapParts(p -> Optional.of(part(p)));
+    }
+
+    private WayOut wayOut(WayOut out) {
+        return switch (out) {
+            case WayOut.Absent absent -> absent;
+            case WayOut.AsPressing(String part) -> new WayOut.AsPressing(part(part, scope));
+            case WayOut.LeadsTo(String ending, List<Given> gives, boolean unasked) ->
+                new WayOut.LeadsTo(ending, gives(gives), unasked);
+        };
+    }
+
+    private Part part(Part part) {
+        Setting on = setting(part.enabled());
+        Setting seen = setting(part.visible());
+        return switch (part) {
+            case Part.Caption c -> new Part.Caption(c.name(), text(c.text()), on, seen);
+            case Part.TextField f ->
+                new Part.TextField(
+                        f.name(), text(f.label()), text(f.starts()), f.longest(), script(f.changed()), on, seen);
+            case Part.NumberField f ->
+                new Part.NumberField(f.name(), text(f.label()), text(f.starts()), script(f.changed()), on, seen);
+            case Part.TickBox b ->
+                new Part.TickBox(b.name(), text(b.text()), b.ticked(), script(b.changed()), on, seen);
+            case Part.Button b ->
+                new Part.Button(b.name(), text(b.text()), b.isDefault(), script(b.pressed()), on, seen);
+            case Part.MenuCommand m ->
+                new Part.MenuCommand(m.name(), text(m.text()), m.shortcut(), script(m.chosen()), on, seen);
+        };
+    }
+
+    private Setting setting(Setting setting) {
+        return setting instanceof Setting.Follows(Expression condition)
+                ? new Setting.Follows(expression(condition))
+                : setting;
+    }
+
+    private Script script(Script script) {
+        return new Script(script.steps().stream().map(this::step).toList());
+    }
+
+    private Step step(Step step) {
+        return switch (step) {
+            case Step.Open o ->
+                new Step.Open(
+                        window(o.window()),
+                        manner(o.manner()),
+                        o.ownedBy().map(this::target),
+                        o.handOver().stream().map(g -> given(g, o.window())).toList(),
+                        o.as(),
+                        o.branches().stream()
+                                .map(b -> new Step.Branch(b.ending(), script(b.script())))
+                                .toList());
+            case Step.Close c -> new Step.Close(target(c.target()), c.ending(), gives(c.gives()), script(c.refused()));
+            case Step.StayOpen s -> s;
+            case Step.SetValue(String path, Expression value) ->
+                new Step.SetValue(expression(path, scope), expression(value));
+            case Step.If i ->
+                new Step.If(
+                        i.cases().stream()
+                                .map(c -> new Step.If.Case(expression(c.condition()), script(c.script())))
+                                .toList(),
+                        i.otherwise().map(this::script));
+            case Step.EndApplication e ->
+                new Step.EndApplication(
+                        e.code().map(this::expression), e.saying().map(this::text), script(e.refused()));
+            case Step.Note(String text) -> new Step.Note(text(text));
+            case Step.Off(Step inner) -> new Step.Off(step(inner));
+        };
+    }
+
+    private Manner manner(Manner manner) {
+        return manner instanceof Manner.InPlace(String ending, List<Given> gives)
+                ? new Manner.InPlace(ending, gives(gives))
+                : manner;
+    }
+
+    private Target target(Target target) {
+        return target instanceof Target.Single(String name) ? new Target.Single(window(name)) : target;
+    }
+
+    private List<Take> takes(List<Take> takes) {
+        return takes.stream()
+                .map(t -> new Take(t.name(), t.type(), t.byDefault().map(this::expression)))
+                .toList();
+    }
+
+    private List<Variable> variables(List<Variable> variables) {
+        return variables.stream()
+                .map(v -> new Variable(v.name(), v.type(), v.starts().map(this::expression), v.kept()))
+                .toList();
+    }
+
+    private List<Given> gives(List<Given> gives) {
+        String own = scope.map(s -> s.name().shown()).orElse("");
+        return gives.stream().map(g -> given(g, own)).toList();
+    }
+
+    private Given given(Given given, String window) {
+        return new Given(given(given.name(), window), expression(given.value()));
+    }
+
+    private Expression expression(Expression e) {
+        return new Expression(expression(e.source(), scope));
+    }
+
+    private String text(String template) {
+        return Braces.mapExpressions(template, source -> expression(source, scope));
+    }
+}

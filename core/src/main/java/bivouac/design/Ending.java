@@ -1,0 +1,22 @@
+package bivouac.design;
+
+import java.util.List;
+
+/** One named result of a window, and the values that it gives back. */
+public record Ending(String name, List<Give> gives) {
+
+    public Ending {
+        gives = List.copyOf(gives);
+    }
+
+    public static Ending of(String name, Give... gives) {
+        return new Ending(name, List.of(gives));
+    }
+
+    /** A value that an ending hands back. */
+    public record Give(Name name, Type type) {
+        public static Give of(String name, Type type) {
+            return new Give(Name.of(name), type);
+        }
+    }
+}

@@ -1,0 +1,140 @@
+package bivouac.design;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Edits that change a name and carry every reference to it, those in expressions and texts included. */
+public final class Renames {
+
+    private Renames() {}
+
+    /** Renames the window shown as {@code from}. The new name has to be free. */
+    public static Design window(Design design, String from, Name to) {
+        Optional<Window> window = design.window(from);
+        if (window.isEmpty()) {
+            return design;
+        }
+        String before = window.get().name().expression();
+        var carried = new DesignMapper() {
+            @Override
+            String expression(String source, Optional<FacedWindow> scope) {
+                return Paths.replace(source, List.of(before), List.of(to.expression()));
+            }
+
+            @Override
+            String window(String shownName) {
+                return shownName.equals(from) ? to.shown() : shownName;
+            }
+        }.map(design);
+        return carried.changing(from, w -> w.named(to));
+    }
+
+    /** Renames a part of a window; {@code from} is its expression name. */
+    public static Design part(Design design, String window, String from, Name to) {
+        return member(design, window, from, to.expression())
+                .changingFace(
+                        window,
+                        w -> w.mapParts(p -> Optional.of(p.name().expression().equals(from) ? p.named(to) : p)));
+    }
+
+    /** Renames a variable of a window. */
+    public static Design variable(Design design, String window, String from, Name to) {
+        return member(design, window, from, to.expression())
+                .changingFace(window, w -> w.holding(renamed(w.variables(), from, to)));
+    }
+
+    /** Renames a variable of the application. */
+    public static Design variable(Design design, String from, Name to) {
+        var carried = paths(design, List.of("app", from), List.of("app", to.expression()));
+        return carried.with(
+                carried.application().holding(renamed(carried.application().variables(), from, to)));
+    }
+
+    /** Renames a take of a window, where it is read and where it is handed over. */
+    public static Design take(Design design, String window, String from, Name to) {
+        var carried = new DesignMapper() {
+            @Override
+            String expression(String source, Optional<FacedWindow> scope) {
+                boolean own = scope.map(s -> s.name().shown().equals(window)).orElse(false);
+                return own ? Paths.replace(source, List.of("takes", from), List.of("takes", to.expression())) : source;
+            }
+
+            @Override
+            String window(String shownName) {
+                return shownName;
+            }
+
+            @Override
+            String given(String name, String to1) {
+                return to1.equals(window) && name.equals(from) ? to.expression() : name;
+            }
+        }.map(design);
+        return carried.changing(
+                window,
+                w -> w.taking(w.takes().stream()
+                        .map(t -> t.name().expression().equals(from) ? new Take(to, t.type(), t.byDefault()) : t)
+                        .toList()));
+    }
+
+    private static List<Variable> renamed(List<Variable> variables, String from, Name to) {
+        return variables.stream()
+                .map(v -> v.name().expression().equals(from) ? new Variable(to, v.type(), v.starts(), v.kept()) : v)
+                .toList();
+    }
+
+    private static Design paths(Design design, List<String> from, List<String> to) {
+        return new DesignMapper() {
+            @Override
+            String expression(String source, Optional<FacedWindow> scope) {
+                return Paths.replace(source, from, to);
+            }
+
+            @Override
+            String window(String shownName) {
+                return shownName;
+            }
+        }.map(design);
+    }
+
+    /** Carries the new name of a part or variable of {@code window}: {@code me.…}, {@code WINDOW.…}, {@code owner.…}. */
+    private static Design member(Design design, String window, String from, String to) {
+        String inExpressions =
+                design.window(window).map(w -> w.name().expression()).orElse(window);
+        Set<String> opened = openedBy(design, window);
+        return new DesignMapper() {
+            @Override
+            String expression(String source, Optional<FacedWindow> scope) {
+                String out = Paths.replace(source, List.of(inExpressions, from), List.of(inExpressions, to));
+                String at = scope.map(s -> s.name().shown()).orElse("");
+                if (at.equals(window)) {
+                    out = Paths.replace(out, List.of("me", from), List.of("me", to));
+                }
+                if (opened.contains(at)) {
+                    out = Paths.replace(out, List.of("owner", from), List.of("owner", to));
+                    out = Paths.replace(out, List.of("opener", from), List.of("opener", to));
+                }
+                return out;
+            }
+
+            @Override
+            String window(String shownName) {
+                return shownName;
+            }
+
+            @Override
+            String part(String expressionName, Optional<FacedWindow> in) {
+                boolean own = in.map(s -> s.name().shown().equals(window)).orElse(false);
+                return own && expressionName.equals(from) ? to : expressionName;
+            }
+        }.map(design);
+    }
+
+    private static Set<String> openedBy(Design design, String window) {
+        return WaysIn.of(design).stream()
+                .filter(w -> w.place().ofWindow().filter(window::equals).isPresent())
+                .map(w -> w.open().window())
+                .collect(Collectors.toSet());
+    }
+}

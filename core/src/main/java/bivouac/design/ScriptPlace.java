@@ -1,0 +1,93 @@
+package bivouac.design;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** Where a script stands in a design. Windows are named by their shown name, parts by their expression name. */
+public sealed interface ScriptPlace {
+
+    /** The start of the application. */
+    record Start() implements ScriptPlace {
+        @Override
+        public String words() {
+            return "start";
+        }
+    }
+
+    /** A moment of a window's life. */
+    record AtMoment(String window, FacedWindow.Moment moment) implements ScriptPlace {
+        @Override
+        public String words() {
+            return window + ", " + moment.words();
+        }
+    }
+
+    /** The trigger of a part. */
+    record AtPart(String window, String part) implements ScriptPlace {
+        @Override
+        public String words() {
+            return window + ", " + part;
+        }
+    }
+
+    /** For people: where it is. */
+    String words();
+
+    /** The window whose script it is; none for a script of the application. */
+    default Optional<String> ofWindow() {
+        return switch (this) {
+            case Start s -> Optional.empty();
+            case AtMoment m -> Optional.of(m.window());
+            case AtPart p -> Optional.of(p.window());
+        };
+    }
+
+    /** The script that stands here; empty if there is no such place. */
+    default Script in(Design design) {
+        return switch (this) {
+            case Start s -> design.application().start();
+            case AtMoment m ->
+                design.faced(m.window()).map(w -> w.moment(m.moment())).orElse(Script.EMPTY);
+            case AtPart p ->
+                design.faced(p.window())
+                        .flatMap(w -> w.part(p.part()))
+                        .flatMap(Part::trigger)
+                        .map(Part.Trigger::script)
+                        .orElse(Script.EMPTY);
+        };
+    }
+
+    /** The design with another script here. */
+    default Design put(Design design, Script script) {
+        return switch (this) {
+            case Start s -> design.with(design.application().starting(script));
+            case AtMoment m -> design.changingFace(m.window(), w -> w.at(m.moment(), script));
+            case AtPart p ->
+                design.changingFace(
+                        p.window(),
+                        w -> w.mapParts(part -> Optional.of(
+                                part.name().expression().equals(p.part()) ? part.triggering(script) : part)));
+        };
+    }
+
+    /** All places of a design, with what stands there; those of windows with a face even where empty. */
+    static Map<ScriptPlace, Script> all(Design design) {
+        var places = new LinkedHashMap<ScriptPlace, Script>();
+        places.put(new Start(), design.application().start());
+        for (Window window : design.windows()) {
+            if (window instanceof FacedWindow face) {
+                String name = face.name().shown();
+                for (var moment : FacedWindow.Moment.values()) {
+                    places.put(new AtMoment(name, moment), face.moment(moment));
+                }
+                for (Part part : face.parts()) {
+                    part.trigger()
+                            .ifPresent(
+                                    t -> places.put(new AtPart(name, part.name().expression()), t.script()));
+                }
+            }
+        }
+        return places;
+    }
+}

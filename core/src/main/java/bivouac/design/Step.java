@@ -1,0 +1,191 @@
+package bivouac.design;
+
+import java.util.List;
+import java.util.Optional;
+
+/** One step of a script. Every switch over steps is complete, so a new kind has to be answered wherever it matters. */
+public sealed interface Step {
+
+    /** The scripts inside this step, in the order in which they are read, each with what leads into it. */
+    List<Inner> inner();
+
+    /** This step with other scripts inside, in the order of {@link #inner}. */
+    Step withInner(List<Script> scripts);
+
+    /** A script inside a step. {@code lead} is the branch's line as people read it. */
+    record Inner(String lead, Script script) {}
+
+    /** What is run when the window opened, or the task run, ends in {@code ending} (W4). */
+    record Branch(String ending, Script script) {}
+
+    /**
+     * Opens a window (O1 to O9).
+     *
+     * @param window the shown name of the window
+     * @param ownedBy who owns it, where that is not the opener (O5)
+     * @param as the name under which the instance, and in the branches its result, is kept (O9, W4)
+     */
+    record Open(
+            String window,
+            Manner manner,
+            Optional<Target> ownedBy,
+            List<Given> handOver,
+            Optional<String> as,
+            List<Branch> branches)
+            implements Step {
+        public Open {
+            handOver = List.copyOf(handOver);
+            branches = List.copyOf(branches);
+        }
+
+        public static Open of(String window, Manner manner, Branch... branches) {
+            return new Open(window, manner, Optional.empty(), List.of(), Optional.empty(), List.of(branches));
+        }
+
+        public Open handing(Given... values) {
+            return new Open(window, manner, ownedBy, List.of(values), as, branches);
+        }
+
+        public Open withBranches(List<Branch> other) {
+            return new Open(window, manner, ownedBy, handOver, as, other);
+        }
+
+        @Override
+        public List<Inner> inner() {
+            return branches.stream()
+                    .map(b -> new Inner("when " + b.ending(), b.script()))
+                    .toList();
+        }
+
+        @Override
+        public Step withInner(List<Script> scripts) {
+            var changed = new java.util.ArrayList<Branch>();
+            for (int i = 0; i < branches.size(); i++) {
+                changed.add(new Branch(branches.get(i).ending(), scripts.get(i)));
+            }
+            return withBranches(changed);
+        }
+    }
+
+    /**
+     * Requests a window to close (C1, C2).
+     *
+     * @param ending the ending that it leads to; absent for the one of the window's close box
+     * @param refused what is run when another window refuses to close (W6)
+     */
+    record Close(Target target, Optional<String> ending, List<Given> gives, Script refused) implements Step {
+        public Close {
+            gives = List.copyOf(gives);
+        }
+
+        public static Close me(String ending, Given... gives) {
+            return new Close(new Target.Me(), Optional.of(ending), List.of(gives), Script.EMPTY);
+        }
+
+        @Override
+        public List<Inner> inner() {
+            return target instanceof Target.Me ? List.of() : List.of(new Inner("when refused", refused));
+        }
+
+        @Override
+        public Step withInner(List<Script> scripts) {
+            return scripts.isEmpty() ? this : new Close(target, ending, gives, scripts.getFirst());
+        }
+    }
+
+    /** Refuses the close request that is asking (C2). */
+    record StayOpen() implements Plain {}
+
+    /**
+     * Sets a value.
+     *
+     * @param path what is set, as it is written in expressions: {@code app.count}, {@code me.name}, {@code me.title}
+     */
+    record SetValue(String path, Expression value) implements Plain {
+        public static SetValue of(String path, String value) {
+            return new SetValue(path, new Expression(value));
+        }
+    }
+
+    /** Runs the first case whose condition holds, else the script for all others. */
+    record If(List<Case> cases, Optional<Script> otherwise) implements Step {
+        public If {
+            cases = List.copyOf(cases);
+        }
+
+        /** A condition and what is done when it is the first that holds. */
+        public record Case(Expression condition, Script script) {}
+
+        @Override
+        public List<Inner> inner() {
+            var all = new java.util.ArrayList<Inner>();
+            for (int i = 0; i < cases.size(); i++) {
+                Case one = cases.get(i);
+                all.add(new Inner((i == 0 ? "if " : "else if ") + one.condition(), one.script()));
+            }
+            otherwise.ifPresent(s -> all.add(new Inner("else", s)));
+            return List.copyOf(all);
+        }
+
+        @Override
+        public Step withInner(List<Script> scripts) {
+            var changed = new java.util.ArrayList<Case>();
+            for (int i = 0; i < cases.size(); i++) {
+                changed.add(new Case(cases.get(i).condition(), scripts.get(i)));
+            }
+            return new If(changed, otherwise.map(s -> scripts.get(cases.size())));
+        }
+    }
+
+    /**
+     * Asks for the departure (D1).
+     *
+     * @param code the exit code, absent for the usual one (D6)
+     * @param saying a text for the error output; may hold braces
+     * @param refused what is run when the departure is called off (W6)
+     */
+    record EndApplication(Optional<Expression> code, Optional<String> saying, Script refused) implements Step {
+        public static EndApplication plain() {
+            return new EndApplication(Optional.empty(), Optional.empty(), Script.EMPTY);
+        }
+
+        @Override
+        public List<Inner> inner() {
+            return List.of(new Inner("when refused", refused));
+        }
+
+        @Override
+        public Step withInner(List<Script> scripts) {
+            return new EndApplication(code, saying, scripts.getFirst());
+        }
+    }
+
+    /** A text, with braces, that is seen in the trail. */
+    record Note(String text) implements Plain {}
+
+    /** A step that is kept and does nothing. */
+    record Off(Step step) implements Step {
+        @Override
+        public List<Inner> inner() {
+            return step.inner();
+        }
+
+        @Override
+        public Step withInner(List<Script> scripts) {
+            return new Off(step.withInner(scripts));
+        }
+    }
+
+    /** A step that holds no other. */
+    sealed interface Plain extends Step {
+        @Override
+        default List<Inner> inner() {
+            return List.of();
+        }
+
+        @Override
+        default Step withInner(List<Script> scripts) {
+            return this;
+        }
+    }
+}

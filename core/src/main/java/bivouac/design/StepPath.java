@@ -1,0 +1,106 @@
+package bivouac.design;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where a step stands in a script: the step's number, then, as often as needed, the number of the script inside that
+ * step ({@link Step#inner}) and of the step there. All count from 0.
+ */
+public record StepPath(List<Integer> numbers) {
+
+    public StepPath {
+        numbers = List.copyOf(numbers);
+        if (numbers.size() % 2 == 0) {
+            throw new IllegalArgumentException("A path ends with a step: " + numbers);
+        }
+    }
+
+    public static StepPath of(Integer... numbers) {
+        return new StepPath(List.of(numbers));
+    }
+
+    /** The path of step {@code number} in the inner script {@code inner} of the step here. */
+    public StepPath into(int inner, int number) {
+        var longer = new ArrayList<>(numbers);
+        longer.add(inner);
+        longer.add(number);
+        return new StepPath(longer);
+    }
+
+    /** The path of the step {@code by} places further in the same script. */
+    public StepPath next(int by) {
+        var moved = new ArrayList<>(numbers);
+        moved.set(moved.size() - 1, last() + by);
+        return new StepPath(moved);
+    }
+
+    public int last() {
+        return numbers.getLast();
+    }
+
+    /** How deep it stands: 0 for a step of the script itself. */
+    public int depth() {
+        return numbers.size() / 2;
+    }
+
+    /** The step that this one stands in, if any. */
+    public Optional<StepPath> outer() {
+        return depth() == 0 ? Optional.empty() : Optional.of(new StepPath(numbers.subList(0, numbers.size() - 2)));
+    }
+
+    /** The step of {@code script} here, if there is one. */
+    public Optional<Step> in(Script script) {
+        Script at = script;
+        for (int i = 0; ; i += 2) {
+            int number = numbers.get(i);
+            if (number < 0 || number >= at.steps().size()) {
+                return Optional.empty();
+            }
+            Step step = at.steps().get(number);
+            if (i == numbers.size() - 1) {
+                return Optional.of(step);
+            }
+            int inner = numbers.get(i + 1);
+            if (inner >= step.inner().size()) {
+                return Optional.empty();
+            }
+            at = step.inner().get(inner).script();
+        }
+    }
+
+    /** {@code script} with {@code step} put in here; what stood here and after moves on by one. */
+    public Script insert(Script script, Step step) {
+        return edit(script, 0, steps -> steps.add(Math.min(last(), steps.size()), step));
+    }
+
+    /** {@code script} with the step here replaced. */
+    public Script replace(Script script, Step step) {
+        return edit(script, 0, steps -> steps.set(last(), step));
+    }
+
+    /** {@code script} without the step here. */
+    public Script remove(Script script) {
+        return edit(script, 0, steps -> steps.remove(last()));
+    }
+
+    private interface Change {
+        void on(List<Step> steps);
+    }
+
+    private Script edit(Script script, int from, Change change) {
+        var steps = new ArrayList<>(script.steps());
+        if (from == numbers.size() - 1) {
+            change.on(steps);
+            return new Script(steps);
+        }
+        Step step = steps.get(numbers.get(from));
+        var inside =
+                new ArrayList<>(step.inner().stream().map(Step.Inner::script).toList());
+        int inner = numbers.get(from + 1);
+        inside.set(inner, edit(inside.get(inner), from + 2, change));
+        steps.set(numbers.get(from), step.withInner(inside));
+        return new Script(steps);
+    }
+}

@@ -1,0 +1,20 @@
+package bivouac.design;
+
+/** Which open window a step means (R2). */
+public sealed interface Target {
+
+    /** The window whose script it is. */
+    record Me() implements Target {}
+
+    /** The window that owns the one whose script it is. */
+    record Owner() implements Target {}
+
+    /** The window whose script opened the one whose script it is. */
+    record Opener() implements Target {}
+
+    /** A main or single window, by its shown name. */
+    record Single(String window) implements Target {}
+
+    /** An instance kept under a name by {@code open … as NAME} (O9). */
+    record Kept(String name) implements Target {}
+}

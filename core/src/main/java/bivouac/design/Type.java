@@ -1,0 +1,77 @@
+package bivouac.design;
+
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** The type of a value (rule V1). {@link #toString} gives it as it stands in files and on screens. */
+public sealed interface Type {
+
+    Type TEXT = Plain.TEXT;
+    Type WHOLE = Plain.WHOLE;
+    Type NUMBER = Plain.NUMBER;
+    Type YESNO = Plain.YESNO;
+    Type DATE = Plain.DATE;
+
+    /** A type without parameters. */
+    enum Plain implements Type {
+        TEXT("text"),
+        WHOLE("whole"),
+        NUMBER("number"),
+        YESNO("yesno"),
+        DATE("date"),
+        FILE("file"),
+        FONT("font"),
+        COLOUR("colour");
+
+        private final String word;
+
+        Plain(String word) {
+            this.word = word;
+        }
+
+        @Override
+        public String toString() {
+            return word;
+        }
+    }
+
+    /** One of a few texts, in the order in which they are offered. */
+    record ChoiceOf(List<String> items) implements Type {
+        public ChoiceOf {
+            items = List.copyOf(items);
+        }
+
+        @Override
+        public String toString() {
+            return "choice of "
+                    + items.stream()
+                            .map(i -> '"' + i.replace("\\", "\\\\").replace("\"", "\\\"") + '"')
+                            .collect(Collectors.joining(", "));
+        }
+    }
+
+    /** Any number of values of one type. */
+    record ListOf(Type of) implements Type {
+        @Override
+        public String toString() {
+            return "list of " + of;
+        }
+    }
+
+    /** Named columns, each with its type. */
+    record RowOf(List<Column> columns) implements Type {
+        public RowOf {
+            columns = List.copyOf(columns);
+        }
+
+        @Override
+        public String toString() {
+            return columns.stream()
+                    .map(c -> c.name() + ": " + c.type())
+                    .collect(Collectors.joining(", ", "row of (", ")"));
+        }
+    }
+
+    /** A column of a row, by its expression name. */
+    record Column(String name, Type type) {}
+}

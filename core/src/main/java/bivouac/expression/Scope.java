@@ -1,0 +1,31 @@
+package bivouac.expression;
+
+import bivouac.design.Type;
+import java.util.Collection;
+import java.util.Optional;
+
+/**
+ * What the names in an expression mean where it stands (V2).
+ *
+ * @param <E> from what their values are read when the expression is evaluated
+ */
+public interface Scope<E> {
+
+    /** What a dotted name stands for: its type, and how to read it. */
+    record Binding<E>(Type type, Reader<E> reader) {}
+
+    /** Reads one value; throws {@link EvaluationFault} where there is none. */
+    @FunctionalInterface
+    interface Reader<E> {
+        Value read(E from);
+    }
+
+    /** What the whole dotted name stands for, if anything. */
+    Optional<Binding<E>> find(String dotted);
+
+    /** Whether a window is open, for {@code isOpen(NAME)}; empty if no one window has that name. */
+    Optional<Reader<E>> isOpen(String window);
+
+    /** All names that {@link #find} knows, for completion and for saying what would fit. */
+    Collection<String> names();
+}

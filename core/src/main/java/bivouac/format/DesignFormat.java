@@ -1,0 +1,118 @@
+package bivouac.format;
+
+import bivouac.design.Application;
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import java.io.ByteArrayInputStream;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+
+/** A whole design as the text of a file, and back. {@code read(write(d))} is equal to {@code d}. */
+public final class DesignFormat {
+
+    /** The version that is written. A file of a greater one is refused. */
+    public static final int VERSION = 1;
+
+    private DesignFormat() {}
+
+    /** The text of the file: UTF-8, LF, members in a stable order. */
+    public static String write(Design design) {
+        Application app = design.application();
+        var application = new JsonOut.Members().put("name", app.name());
+        var about = new JsonOut.Members()
+                .putUnlessEmpty("version", app.about().version())
+                .putUnlessEmpty("rights", app.about().rights())
+                .putUnlessEmpty("comments", app.about().comments())
+                .putUnlessEmpty("link", app.about().link());
+        application
+                .putUnless(app.about().equals(Application.About.NOTHING), "about", about)
+                .list("variables", app.variables(), WindowFormat::write)
+                .put("start", StepFormat.write(app.start()))
+                .put("departure", write(app.departure()));
+        return JsonOut.lay(new JsonOut.Members()
+                .put("format", VERSION)
+                .put("application", application)
+                .put(
+                        "windows",
+                        design.windows().stream().map(WindowFormat::write).toList()));
+    }
+
+    private static String write(DepartureRule rule) {
+        return switch (rule) {
+            case DepartureRule.LastWindow l -> "when the last window has closed";
+            case DepartureRule.WithWindow(String window) -> "with " + window;
+            case DepartureRule.OnlyWhenTold o -> "only when told";
+        };
+    }
+
+    /** Reads the text of a file; {@link Unreadable} says the first thing that is wrong, and where. */
+    public static Design read(String text) throws Unreadable {
+        return read(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    static Design read(InputStream in) throws Unreadable {
+        Json json = JsonReader.read(in);
+        if (!(json instanceof Json.Members members)) {
+            throw new Unreadable(
+                    "This is no Bivouac design: it begins with " + json.kind() + ", not with { \"format\": 1.");
+        }
+        Fields f = new Fields(members);
+        version(f);
+        var design = new Design(application(f.must("application")), f.list("windows", WindowFormat::read));
+        f.done();
+        return design;
+    }
+
+    private static void version(Fields f) throws Unreadable {
+        if (!f.has("format")) {
+            throw new Unreadable("This is no Bivouac design: the member “format” is missing.");
+        }
+        Json json = f.must("format");
+        if (!(json instanceof Json.Whole(Json.At at, long version)) || version < 1) {
+            throw Unreadable.at(json.at(), "the format has to be a whole number from 1 on.");
+        }
+        if (version > VERSION) {
+            throw Unreadable.at(
+                    at,
+                    "this design has format " + version + ", and this Bivouac reads up to " + VERSION
+                            + "; open it with a newer Bivouac.");
+        }
+    }
+
+    private static Application application(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        var application = new Application(
+                f.text("name"),
+                f.value("about", Application.About.NOTHING, DesignFormat::about),
+                f.list("variables", WindowFormat::variable),
+                StepFormat.script(f, "start"),
+                f.value("departure", new DepartureRule.LastWindow(), DesignFormat::departure));
+        f.done();
+        return application;
+    }
+
+    private static Application.About about(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        var about = new Application.About(
+                f.text("version", ""), f.text("rights", ""), f.text("comments", ""), f.text("link", ""));
+        f.done();
+        return about;
+    }
+
+    private static DepartureRule departure(Json json) throws Unreadable {
+        String word = Fields.asText(json);
+        return switch (word) {
+            case "when the last window has closed" -> new DepartureRule.LastWindow();
+            case "only when told" -> new DepartureRule.OnlyWhenTold();
+            default -> {
+                if (word.startsWith("with ")) {
+                    yield new DepartureRule.WithWindow(word.substring("with ".length()));
+                }
+                throw Unreadable.at(
+                        json.at(),
+                        "expected “when the last window has closed”, “with WINDOW” or “only when told”, found “" + word
+                                + "”.");
+            }
+        };
+    }
+}

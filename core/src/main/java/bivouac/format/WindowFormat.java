@@ -1,0 +1,302 @@
+package bivouac.format;
+
+import bivouac.design.Ending;
+import bivouac.design.FacedWindow;
+import bivouac.design.Instances;
+import bivouac.design.Menu;
+import bivouac.design.MessageBox;
+import bivouac.design.Name;
+import bivouac.design.Script;
+import bivouac.design.Take;
+import bivouac.design.Variable;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.design.Window;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** Windows in files: each an object whose member {@code window} says its kind. */
+final class WindowFormat {
+
+    private static final int LARGEST_SIDE = 10_000;
+
+    private static final Map<String, Fields.Reader<Window>> KINDS = kinds();
+
+    private static final Map<String, MessageBox.Severity> SEVERITIES =
+            words(MessageBox.Severity.values(), s -> s.word());
+
+    private WindowFormat() {}
+
+    private static Map<String, Fields.Reader<Window>> kinds() {
+        var kinds = new LinkedHashMap<String, Fields.Reader<Window>>();
+        for (FacedWindow.Kind kind : FacedWindow.Kind.values()) {
+            kinds.put(kind.words(), json -> face(json, kind));
+        }
+        kinds.put("message box", WindowFormat::box);
+        return kinds;
+    }
+
+    private static <T> Map<String, T> words(T[] values, java.util.function.Function<T, String> word) {
+        var map = new LinkedHashMap<String, T>();
+        for (T value : values) {
+            map.put(word.apply(value), value);
+        }
+        return map;
+    }
+
+    static Window read(Json json) throws Unreadable {
+        return Fields.oneOf(Fields.of(json).must("window"), KINDS).read(json);
+    }
+
+    static JsonOut.Members write(Window window) {
+        return switch (window) {
+            case FacedWindow face -> write(face);
+            case MessageBox box -> write(box);
+        };
+    }
+
+    static void write(JsonOut.Members out, Name name) {
+        out.put("name", name.shown()).putUnless(name.isProposed(), "expressionName", name.expression());
+    }
+
+    private static FacedWindow face(Json json, FacedWindow.Kind kind) throws Unreadable {
+        Fields f = Fields.of(json);
+        f.find("window");
+        Name name = f.name();
+        FacedWindow usual = FacedWindow.of(kind, name.shown());
+        var read = new FacedWindow(
+                kind,
+                name,
+                f.text("title", name.shown()),
+                f.value("size", FacedWindow.Size.BY_CONTENTS, WindowFormat::size),
+                f.yes("resizable", usual.resizable()),
+                f.value("instances", Optional.empty(), j -> Optional.of(instances(j))),
+                f.yes("owned", usual.owned()),
+                f.list("takes", WindowFormat::take),
+                f.list("variables", WindowFormat::variable),
+                f.list("menus", WindowFormat::menu),
+                f.list("rows", PartFormat::row),
+                f.has("endings") ? Optional.of(f.list("endings", WindowFormat::ending)) : Optional.empty(),
+                waysOut(f),
+                moments(f));
+        f.done();
+        return read;
+    }
+
+    private static FacedWindow.Size size(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        var size = new FacedWindow.Size(f.count("width", 0, LARGEST_SIDE), f.count("height", 0, LARGEST_SIDE));
+        f.done();
+        return size;
+    }
+
+    private static Instances instances(Json json) throws Unreadable {
+        String word = Fields.asText(json);
+        return switch (word) {
+            case "many" -> new Instances.Many();
+            case "single" -> new Instances.Single();
+            default -> {
+                if (word.startsWith("one for each ")) {
+                    yield new Instances.OneForEach(word.substring("one for each ".length()));
+                }
+                throw Unreadable.at(json.at(), "expected many, single or one for each TAKE, found “" + word + "”.");
+            }
+        };
+    }
+
+    private static String word(Instances instances) {
+        return switch (instances) {
+            case Instances.Many m -> "many";
+            case Instances.Single s -> "single";
+            case Instances.OneForEach(String key) -> "one for each " + key;
+        };
+    }
+
+    private static Take take(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        var take = new Take(f.name(), TypeFormat.read(f.must("type")), f.expression("default"));
+        f.done();
+        return take;
+    }
+
+    static Variable variable(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        var variable =
+                new Variable(f.name(), TypeFormat.read(f.must("type")), f.expression("starts"), f.yes("kept", false));
+        f.done();
+        return variable;
+    }
+
+    static JsonOut.Members write(Variable v) {
+        var out = new JsonOut.Members();
+        write(out, v.name());
+        return out.put("type", v.type().toString()).put("starts", v.starts()).putUnless(!v.kept(), "kept", true);
+    }
+
+    private static Menu menu(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        var menu = new Menu(f.text("menu"), f.list("commands", PartFormat::command));
+        f.done();
+        return menu;
+    }
+
+    private static Ending ending(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        var ending = new Ending(f.text("name"), f.list("gives", g -> {
+            Fields give = Fields.of(g);
+            var read = new Ending.Give(give.name(), TypeFormat.read(give.must("type")));
+            give.done();
+            return read;
+        }));
+        f.done();
+        return ending;
+    }
+
+    private static Map<Way, WayOut> waysOut(Fields f) throws Unreadable {
+        Map<Way, WayOut> ways = new EnumMap<>(Way.class);
+        Optional<Json> found = f.find("waysOut");
+        if (found.isPresent()) {
+            Fields out = Fields.of(found.get());
+            for (Way way : Way.values()) {
+                Optional<Json> one = out.find(way.words());
+                if (one.isPresent()) {
+                    ways.put(way, wayOut(one.get(), way));
+                }
+            }
+            out.done();
+        }
+        return ways;
+    }
+
+    private static WayOut wayOut(Json json, Way way) throws Unreadable {
+        if (json instanceof Json.Text(Json.At at, String word)) {
+            if (word.equals("absent") && way.isOfTheUser()) {
+                return new WayOut.Absent();
+            }
+            throw Unreadable.at(
+                    at, "expected an object with the ending" + (way.isOfTheUser() ? ", or “absent”." : "."));
+        }
+        Fields f = Fields.of(json);
+        WayOut out;
+        if (f.has("asPressing") && way.isOfTheUser()) {
+            out = new WayOut.AsPressing(f.text("asPressing"));
+        } else {
+            out = new WayOut.LeadsTo(f.text("ending"), StepFormat.givens(f, "gives"), f.yes("unasked", false));
+        }
+        f.done();
+        return out;
+    }
+
+    private static Map<FacedWindow.Moment, Script> moments(Fields f) throws Unreadable {
+        Map<FacedWindow.Moment, Script> moments = new EnumMap<>(FacedWindow.Moment.class);
+        for (var moment : FacedWindow.Moment.values()) {
+            Script script = StepFormat.script(f, moment.words());
+            if (!script.isEmpty()) {
+                moments.put(moment, script);
+            }
+        }
+        return moments;
+    }
+
+    private static JsonOut.Members write(FacedWindow w) {
+        var out = new JsonOut.Members().put("window", w.kind());
+        write(out, w.name());
+        FacedWindow usual = FacedWindow.of(w.of(), w.name().shown());
+        out.putUnless(w.title().equals(w.name().shown()), "title", w.title());
+        if (!w.size().equals(FacedWindow.Size.BY_CONTENTS)) {
+            out.put(
+                    "size",
+                    new JsonOut.Members()
+                            .put("width", w.size().width())
+                            .put("height", w.size().height()));
+        }
+        out.putUnless(w.resizable() == usual.resizable(), "resizable", w.resizable());
+        w.instances().ifPresent(i -> out.put("instances", word(i)));
+        out.putUnless(w.owned() == usual.owned(), "owned", w.owned());
+        out.list("takes", w.takes(), WindowFormat::write);
+        out.list("variables", w.variables(), WindowFormat::write);
+        out.list("menus", w.menus(), m -> new JsonOut.Members()
+                .put("menu", m.text())
+                .put("commands", m.commands().stream().map(PartFormat::write).toList()));
+        out.list(
+                "rows", w.rows(), r -> r.parts().stream().map(PartFormat::write).toList());
+        w.said()
+                .ifPresent(e ->
+                        out.put("endings", e.stream().map(WindowFormat::write).toList()));
+        writeWaysOut(out, w.waysOut());
+        w.moments().forEach((moment, script) -> out.put(moment.words(), StepFormat.write(script)));
+        return out;
+    }
+
+    private static Object write(Take t) {
+        var out = new JsonOut.Members();
+        write(out, t.name());
+        return out.put("type", t.type().toString()).put("default", t.byDefault());
+    }
+
+    private static Object write(Ending e) {
+        return new JsonOut.Members().put("name", e.name()).list("gives", e.gives(), g -> {
+            var give = new JsonOut.Members();
+            write(give, g.name());
+            return give.put("type", g.type().toString());
+        });
+    }
+
+    private static void writeWaysOut(JsonOut.Members out, Map<Way, WayOut> ways) {
+        var members = new JsonOut.Members();
+        ways.forEach((way, leads) -> members.put(
+                way.words(),
+                switch (leads) {
+                    case WayOut.Absent a -> "absent";
+                    case WayOut.AsPressing(String part) -> new JsonOut.Members().put("asPressing", part);
+                    case WayOut.LeadsTo l -> {
+                        var one = new JsonOut.Members().put("ending", l.ending());
+                        StepFormat.write(one, "gives", l.gives());
+                        yield one.putUnless(!l.unasked(), "unasked", true);
+                    }
+                }));
+        out.putUnless(ways.isEmpty(), "waysOut", members);
+    }
+
+    private static MessageBox box(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        f.find("window");
+        Name name = f.name();
+        var box = new MessageBox(
+                name,
+                f.text("title", name.shown()),
+                f.value("severity", MessageBox.Severity.INFO, j -> Fields.oneOf(j, SEVERITIES)),
+                f.text("text", ""),
+                f.list("takes", WindowFormat::take),
+                f.list("buttons", j -> {
+                    Fields b = Fields.of(j);
+                    String text = b.text("text");
+                    var answer = new MessageBox.Answer(
+                            text, b.text("ending", MessageBox.Answer.of(text).ending()));
+                    b.done();
+                    return answer;
+                }),
+                f.optionalText("default"),
+                f.optionalText("escape"));
+        f.done();
+        return box;
+    }
+
+    private static JsonOut.Members write(MessageBox b) {
+        var out = new JsonOut.Members().put("window", b.kind());
+        write(out, b.name());
+        out.putUnless(b.title().equals(b.name().shown()), "title", b.title())
+                .putUnless(
+                        b.severity() == MessageBox.Severity.INFO,
+                        "severity",
+                        b.severity().word())
+                .putUnlessEmpty("text", b.text())
+                .list("takes", b.takes(), WindowFormat::write)
+                .list("buttons", b.answers(), a -> new JsonOut.Members()
+                        .put("text", a.text())
+                        .putUnless(MessageBox.Answer.of(a.text()).equals(a), "ending", a.ending()));
+        return out.put("default", b.byDefault()).put("escape", b.escape());
+    }
+}

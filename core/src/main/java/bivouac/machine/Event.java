@@ -1,0 +1,36 @@
+package bivouac.machine;
+
+/**
+ * What comes from outside. Windows are meant by their position among the instances of the state in which the event
+ * happens, parts by their number in their window; {@code bivouac.rehearsal} names them so that a trail can be kept.
+ */
+public sealed interface Event {
+
+    /** An event on a window. */
+    sealed interface OnWindow extends Event {
+        int instance();
+    }
+
+    /** A button is pressed, or a menu command chosen (P2). Enter is this, of the default button. */
+    record Press(int instance, int part) implements OnWindow {}
+
+    /** A field's text is changed by the person to {@code text}. Where events are listed, it stands for any text. */
+    record Edit(int instance, int part, String text) implements OnWindow {}
+
+    /** A tick box is ticked, or its tick taken away. */
+    record Tick(int instance, int part) implements OnWindow {}
+
+    /** A button of a message box is pressed. */
+    record Answer(int instance, int answer) implements OnWindow {}
+
+    record CloseBox(int instance) implements OnWindow {}
+
+    record Escape(int instance) implements OnWindow {}
+
+    record SessionEnds() implements Event {}
+
+    record Killed() implements Event {}
+
+    /** The one event after the end (D7). */
+    record StartAgain() implements Event {}
+}

@@ -1,0 +1,22 @@
+package bivouac.machine;
+
+import java.util.Optional;
+
+/**
+ * Something that a running application should never meet (X1 to X9).
+ *
+ * @param message what happened, in plain words
+ * @param where the step, if one did it
+ */
+public record Fault(Rule rule, String message, Optional<StepRef> where) {
+
+    /** The fault rules that can be met so far. */
+    public enum Rule {
+        X1,
+        X2,
+        X3,
+        X5,
+        X6,
+        X7
+    }
+}

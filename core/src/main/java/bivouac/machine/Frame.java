@@ -1,0 +1,88 @@
+package bivouac.machine;
+
+/** Something on the stack that has begun and is not done (2-semantics, State and events). */
+sealed interface Frame {
+
+    /** A script that runs or waits. */
+    final class OfScript implements Frame {
+        final ScriptPlan script;
+        /** Whose script it is; null for the application. */
+        Inst me;
+
+        int pc;
+        final int[] locals;
+        /** The instances that it keeps under a name (O9), by local slot; null where the slot holds a value. */
+        final Inst[] kept;
+        /** The window whose ending it waits for (W2); null if it waits for none. */
+        Inst awaits;
+        /** It waits for the close request or departure that it asked for, which lies right above it (W6). */
+        boolean awaitsRequest;
+
+        OfScript(ScriptPlan script, Inst me) {
+            this.script = script;
+            this.me = me;
+            this.locals = new int[script.locals()];
+            this.kept = new Inst[script.locals()];
+        }
+
+        boolean waits() {
+            return awaits != null || awaitsRequest;
+        }
+    }
+
+    /** A close request, or the departure (C2 to C6, D2, D3). */
+    final class OfRequest implements Frame {
+        static final int NO_ENDING = 0;
+
+        final boolean departure;
+        /** The window that was asked to close; in a departure, the one whose closing asked for it, or null. */
+        Inst target;
+
+        int way;
+        /** The ending of the target, from 1. */
+        int ending = NO_ENDING;
+        /** Skips the target's own <em>before closing</em>. */
+        boolean unasked;
+        /** Deciding is over, and the windows close. */
+        boolean closing;
+        /** The script right below asked for it. */
+        boolean byScript;
+        /** Windows that asked for this to be followed by a departure (W6): its exit code's number, or -1 for none. */
+        int thenEnd = NO_END;
+        /** In a departure, the number of the exit code's value; 0 for the usual one. */
+        int code;
+        /** In a departure, the number of the text for the error output; 0 for none. */
+        int saying;
+
+        static final int NO_END = -1;
+
+        OfRequest(boolean departure) {
+            this.departure = departure;
+        }
+    }
+
+    /** The branches of an opening alongside, which run when that window ends (W3). It is not on the stack. */
+    final class Dormant {
+        final ScriptPlan script;
+        /** Whose script it is; null for the application. */
+        Inst me;
+        /** The window whose script it was has gone; what arrives is dropped (X2). */
+        boolean openerGone;
+
+        final int openOp;
+        Inst awaits;
+        final int[] locals;
+        /** Where it goes on, once its window has ended; 0 before. */
+        int goesOnAt;
+        /** The order in which its window closed, from 1; 0 before. */
+        int order;
+
+        Dormant(ScriptPlan script, Inst me, int openOp, Inst awaits, int[] locals) {
+            this.script = script;
+            this.me = me;
+            this.openOp = openOp;
+            this.awaits = awaits;
+            this.locals = locals;
+        }
+    }
+}

@@ -1,0 +1,122 @@
+package bivouac.machine;
+
+import bivouac.design.Ending;
+import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
+import bivouac.design.Given;
+import bivouac.design.Part;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Type;
+import bivouac.design.Way;
+import bivouac.expression.Compiled;
+import bivouac.expression.Expressions;
+import bivouac.expression.Problem;
+import bivouac.expression.TextTemplate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Compiles the expressions, texts and scripts of one window, or of the application, and keeps what is wrong in them. */
+final class Linker {
+
+    private final Program program;
+    private final Optional<WindowPlan> me;
+    private final Scopes.At scope;
+    private final List<Trouble> troubles = new ArrayList<>();
+
+    Linker(Program program, Optional<WindowPlan> me) {
+        this.program = program;
+        this.me = me;
+        this.scope = program.scopes().at(me, Map.of());
+    }
+
+    /** A place for a trouble: where it is and what it is, in words. */
+    record Spot(Trouble.Where where, String what) {}
+
+    Spot at(String what) {
+        return new Spot(
+                me.<Trouble.Where>map(p ->
+                                new Trouble.Where.OnWindow(p.window().name().shown(), ""))
+                        .orElse(new Trouble.Where.InApplication()),
+                what);
+    }
+
+    Spot at(Part part, String what) {
+        String window = me.orElseThrow().window().name().shown();
+        return new Spot(new Trouble.Where.OnWindow(window, part.name().expression()), what);
+    }
+
+    Compiled<Reading> expression(Spot spot, Expression source, Type wanted) {
+        return typed(spot, source, wanted, scope);
+    }
+
+    /** Compiles, and reports a value of another type than wanted. */
+    Compiled<Reading> typed(Spot spot, Expression source, Type wanted, Scopes.At in) {
+        Compiled<Reading> compiled = Expressions.compile(source, in);
+        report(spot, source.source(), compiled.problems());
+        if (compiled.type().isPresent() && !Expressions.fits(compiled.type().get(), wanted)) {
+            String message = spot.what() + " is a " + wanted + "; “" + source + "” is a "
+                    + compiled.type().get();
+            report(
+                    spot,
+                    source.source(),
+                    List.of(new Problem(message, 0, source.source().length())));
+        }
+        return compiled;
+    }
+
+    TextTemplate<Reading> text(Spot spot, String source) {
+        return text(spot, source, scope);
+    }
+
+    TextTemplate<Reading> text(Spot spot, String source, Scopes.At in) {
+        TextTemplate<Reading> template = TextTemplate.compile(source, in);
+        report(spot, source, template.problems());
+        return template;
+    }
+
+    void report(Spot spot, String source, List<Problem> problems) {
+        problems.forEach(p -> troubles.add(new Trouble(spot.where(), spot.what(), source, p)));
+    }
+
+    /** The values of a way out (C6), by the gives of the ending that it leads to. */
+    List<Op.Hand> gives(Way way, Ending ending, List<Given> values) {
+        var hands = new ArrayList<Op.Hand>();
+        for (int i = 0; i < ending.gives().size(); i++) {
+            Ending.Give give = ending.gives().get(i);
+            int index = i;
+            values.stream()
+                    .filter(v -> v.name().equals(give.name().expression()))
+                    .findFirst()
+                    .ifPresent(v -> hands.add(new Op.Hand(
+                            index,
+                            give.name().shown(),
+                            give.type(),
+                            expression(at(way.words() + ", " + give.name()), v.value(), give.type()))));
+        }
+        return List.copyOf(hands);
+    }
+
+    ScriptPlan script(FacedWindow.Moment moment) {
+        String window = me.orElseThrow().window().name().shown();
+        return plan(new ScriptPlace.AtMoment(window, moment));
+    }
+
+    ScriptPlan script(Part part) {
+        String window = me.orElseThrow().window().name().shown();
+        return plan(new ScriptPlace.AtPart(window, part.name().expression()));
+    }
+
+    ScriptPlan start() {
+        return plan(new ScriptPlace.Start());
+    }
+
+    private ScriptPlan plan(ScriptPlace place) {
+        return new ScriptPlanner(program, this, me, place).plan(place.in(program.design()));
+    }
+
+    List<Trouble> troubles() {
+        return List.copyOf(troubles);
+    }
+}

@@ -1,0 +1,335 @@
+package bivouac.machine;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.MessageBox;
+import bivouac.design.Part;
+import bivouac.design.Way;
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.Value;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/**
+ * The rules: from a state and an event, exactly one next state and the list of what was seen (E1). Has no state of its
+ * own, and may be used by several threads. A step costs time in proportion to the open windows, not to the design.
+ */
+public final class Machine {
+
+    private final Program program;
+
+    public Machine(Program program) {
+        this.program = program;
+    }
+
+    public Program program() {
+        return program;
+    }
+
+    /**
+     * The state after the start script (O1).
+     *
+     * @param today what {@code app.today} is
+     * @param watch told what was seen, in order; null for nobody
+     */
+    public State start(LocalDate today, Consumer<Sighting> watch) {
+        var run = new Run(program, watch);
+        run.today = program.number(new Value.Date(today));
+        begin(run, new int[run.kept.length]);
+        return settle(run, false);
+    }
+
+    private void begin(Run run, int[] kept) {
+        var variables = program.design().application().variables();
+        for (int i = 0; i < variables.size(); i++) {
+            Value start;
+            try {
+                start = program.startOf(i, run);
+            } catch (EvaluationFault fault) {
+                run.fault(Fault.Rule.X3, variables.get(i).name() + ": " + fault.getMessage(), Optional.empty());
+                start = Value.startOf(variables.get(i).type(), run.today());
+            }
+            boolean saved = variables.get(i).kept() && kept[i] != 0;
+            run.variables[i] = saved ? kept[i] : program.number(start);
+            run.kept[i] = saved ? kept[i] : variables.get(i).kept() ? program.number(start) : 0;
+        }
+        run.push(program.start(), null);
+    }
+
+    /**
+     * The state after an event that is possible (see {@link #isPossible}); {@link IllegalArgumentException} else.
+     *
+     * @param watch told what was seen, in order; null for nobody
+     */
+    public State step(State state, Event event, Consumer<Sighting> watch) {
+        Run run = StateLayout.open(program, state, watch);
+        if (!isPossible(run, event)) {
+            throw new IllegalArgumentException("Not possible in this state: " + event);
+        }
+        boolean seen = run.isSeen();
+        if (event instanceof Event.StartAgain) {
+            var again = new Run(program, watch);
+            again.today = run.today;
+            begin(again, run.kept);
+            return settle(again, false);
+        }
+        take(run, event);
+        return settle(run, seen);
+    }
+
+    private void take(Run run, Event event) {
+        var requests = new Requests(run);
+        switch (event) {
+            case Event.Press(int i, int part) -> press(run, run.instances.get(i), part);
+            case Event.Edit(int i, int part, String text) -> {
+                PartPlan plan = run.instances.get(i).plan.parts().get(part);
+                plan.type(run.instances.get(i), text);
+                press(run, run.instances.get(i), part);
+            }
+            case Event.Tick(int i, int part) -> {
+                run.instances.get(i).plan.parts().get(part).tick(run.instances.get(i));
+                press(run, run.instances.get(i), part);
+            }
+            case Event.Answer(int i, int answer) -> {
+                Inst box = run.instances.get(i);
+                requests.answer(box, answerEnding(box, answer));
+            }
+            case Event.CloseBox(int i) -> leave(run, run.instances.get(i), Way.CLOSE_BOX);
+            case Event.Escape(int i) -> leave(run, run.instances.get(i), Way.ESCAPE);
+            case Event.SessionEnds e -> requests.depart(0, 0, Way.SESSION_ENDING.words(), false);
+            case Event.Killed k -> kill(run);
+            case Event.StartAgain s -> throw new IllegalStateException("begins a run of its own");
+        }
+    }
+
+    private static int answerEnding(Inst box, int answer) {
+        return box.plan.endingNumber(
+                ((MessageBox) box.plan.window()).answers().get(answer).ending());
+    }
+
+    private static void press(Run run, Inst inst, int part) {
+        run.raise(inst);
+        run.push(inst.plan.parts().get(part).script(), inst);
+    }
+
+    private static void leave(Run run, Inst inst, Way way) {
+        run.raise(inst);
+        if (inst.plan.isBox()) {
+            String ending = ((MessageBox) inst.plan.window()).escapeEnding().orElseThrow();
+            new Requests(run).answer(inst, inst.plan.endingNumber(ending));
+            return;
+        }
+        switch (inst.plan.wayOut(way)) {
+            case WindowPlan.WayPlan.Absent a -> throw new IllegalStateException("an absent way out is no event");
+            case WindowPlan.WayPlan.Pressing(int part) -> press(run, inst, part);
+            case WindowPlan.WayPlan.Leads leads -> new Requests(run).requestByUser(inst, way, leads);
+        }
+    }
+
+    /** D7: nothing runs; only kept values outlive it. */
+    private static void kill(Run run) {
+        run.instances.clear();
+        run.stacking.clear();
+        run.stack.clear();
+        run.dormant.clear();
+        run.faulted = false;
+        java.util.Arrays.fill(run.variables, 0);
+        run.phase = Run.KILLED;
+    }
+
+    /** Deals with what the event caused until the application is at rest (E2), then looks at what holds at rest. */
+    private State settle(Run run, boolean seenBefore) {
+        var requests = new Requests(run);
+        var scripts = new Scripts(run, requests);
+        goOn(run, scripts, requests);
+        if (run.phase == Run.RUNNING && lastWindowHasClosed(run)) {
+            requests.depart(0, 0, Way.DEPARTURE.words(), false);
+            goOn(run, scripts, requests);
+        }
+        if (run.phase == Run.RUNNING) {
+            lookAtRest(run);
+            boolean starts = run.instances.isEmpty() && !run.closedSomething;
+            if (!run.isSeen() && run.departure().isEmpty() && (seenBefore || starts || run.closedSomething)) {
+                run.fault(Fault.Rule.X5, "nothing is to be seen, and the application still runs", Optional.empty());
+            }
+        } else {
+            java.util.Arrays.fill(run.variables, 0);
+            run.faulted = false;
+        }
+        return StateLayout.close(run);
+    }
+
+    private static void goOn(Run run, Scripts scripts, Requests requests) {
+        while (run.top() != null) {
+            switch (run.top()) {
+                case Frame.OfScript s -> {
+                    if (s.waits()) {
+                        return;
+                    }
+                    scripts.advance(s);
+                }
+                case Frame.OfRequest r -> requests.advance(r);
+            }
+        }
+    }
+
+    private boolean lastWindowHasClosed(Run run) {
+        return program.design().application().departure() instanceof bivouac.design.DepartureRule.LastWindow
+                && run.closedSomething
+                && run.instances.isEmpty()
+                && run.stack.isEmpty();
+    }
+
+    /** Live texts and conditions that have a fault are met now (E2, P3). */
+    private static void lookAtRest(Run run) {
+        for (Inst inst : run.instances) {
+            if (inst.plan.mayFaultAtRest()) {
+                try {
+                    inst.plan.checkAtRest(run, inst);
+                } catch (EvaluationFault fault) {
+                    run.fault(Fault.Rule.X3, inst.which() + ": " + fault.getMessage(), Optional.empty());
+                }
+            }
+        }
+    }
+
+    /** Every event that is possible in a state; an edit in the list stands for any text. */
+    public List<Event> events(State state) {
+        Run run = StateLayout.open(program, state, null);
+        var events = new ArrayList<Event>();
+        for (int i = 0; i < run.instances.size(); i++) {
+            candidates(run.instances.get(i), i, events);
+        }
+        events.add(new Event.SessionEnds());
+        events.add(new Event.Killed());
+        events.add(new Event.StartAgain());
+        var blocking = new Blocking(run);
+        events.removeIf(e -> !isPossible(run, e, blocking));
+        return List.copyOf(events);
+    }
+
+    private static void candidates(Inst inst, int i, List<Event> events) {
+        if (inst.plan.window() instanceof MessageBox box) {
+            for (int a = 0; a < box.answers().size(); a++) {
+                events.add(new Event.Answer(i, a));
+            }
+        }
+        for (PartPlan part : inst.plan.parts()) {
+            switch (part.part) {
+                case Part.Button b -> events.add(new Event.Press(i, part.number));
+                case Part.MenuCommand m -> events.add(new Event.Press(i, part.number));
+                case Part.TextField f -> events.add(new Event.Edit(i, part.number, ""));
+                case Part.NumberField f -> events.add(new Event.Edit(i, part.number, ""));
+                case Part.TickBox b -> events.add(new Event.Tick(i, part.number));
+                case Part.Caption c -> {
+                    // gets no event
+                }
+            }
+        }
+        events.add(new Event.CloseBox(i));
+        events.add(new Event.Escape(i));
+    }
+
+    /** Whether the rules let an event happen in a state. */
+    public boolean isPossible(State state, Event event) {
+        return isPossible(StateLayout.open(program, state, null), event);
+    }
+
+    private static boolean isPossible(Run run, Event event) {
+        return isPossible(run, event, new Blocking(run));
+    }
+
+    private static boolean isPossible(Run run, Event event, Blocking blocking) {
+        return switch (event) {
+            case Event.StartAgain s -> run.phase != Run.RUNNING;
+            case Event.Killed k -> run.phase == Run.RUNNING;
+            case Event.SessionEnds e ->
+                run.phase == Run.RUNNING && run.departure().isEmpty();
+            case Event.OnWindow w -> {
+                if (run.phase != Run.RUNNING || w.instance() < 0 || w.instance() >= run.instances.size()) {
+                    yield false;
+                }
+                Inst inst = run.instances.get(w.instance());
+                yield !inst.hidden && fits(run, inst, w) && !blocking.isBlocked(inst);
+            }
+        };
+    }
+
+    private static boolean fits(Run run, Inst inst, Event.OnWindow event) {
+        return switch (event) {
+            case Event.Press(int i, int part) ->
+                usable(run, inst, part, Part.Button.class) || usable(run, inst, part, Part.MenuCommand.class);
+            case Event.Edit(int i, int part, String text) ->
+                usable(run, inst, part, Part.TextField.class) || usable(run, inst, part, Part.NumberField.class);
+            case Event.Tick(int i, int part) -> usable(run, inst, part, Part.TickBox.class);
+            case Event.Answer(int i, int answer) ->
+                inst.plan.window() instanceof MessageBox box
+                        && answer >= 0
+                        && answer < box.answers().size();
+            case Event.CloseBox(int i) -> leads(run, inst, Way.CLOSE_BOX);
+            case Event.Escape(int i) -> leads(run, inst, Way.ESCAPE);
+        };
+    }
+
+    private static boolean usable(Run run, Inst inst, int part, Class<? extends Part> kind) {
+        if (part < 0 || part >= inst.plan.parts().size()) {
+            return false;
+        }
+        PartPlan plan = inst.plan.parts().get(part);
+        return kind.isInstance(plan.part) && isTrue(() -> plan.enabled(run, inst) && plan.visible(run, inst));
+    }
+
+    /** A condition with a fault holds for no one. */
+    private static boolean isTrue(java.util.function.BooleanSupplier condition) {
+        try {
+            return condition.getAsBoolean();
+        } catch (EvaluationFault fault) {
+            return false;
+        }
+    }
+
+    private static boolean leads(Run run, Inst inst, Way way) {
+        if (inst.plan.window() instanceof MessageBox box) {
+            return box.escapeEnding().map(inst.plan::endingNumber).orElse(0) > 0;
+        }
+        return switch (inst.plan.wayOut(way)) {
+            case WindowPlan.WayPlan.Absent a -> false;
+            case WindowPlan.WayPlan.Pressing(int part) ->
+                usable(run, inst, part, Part.Button.class) || usable(run, inst, part, Part.MenuCommand.class);
+            case WindowPlan.WayPlan.Leads l -> true;
+        };
+    }
+
+    /** What is to be seen in a state at rest. */
+    public Scene scene(State state) {
+        Run run = StateLayout.open(program, state, null);
+        return new SceneMaker(run).make();
+    }
+
+    /** The state with one window above those that may be below it; equal to {@code state} (S1). */
+    public State raise(State state, int instance) {
+        return state.raising(instance);
+    }
+
+    /** The number of the button that Enter presses in a window, if it has a default one (P2). */
+    public static Optional<Integer> defaultButton(Scene.OpenWindow window) {
+        return switch (window.design()) {
+            case MessageBox box ->
+                box.byDefault().flatMap(d -> {
+                    for (int i = 0; i < box.answers().size(); i++) {
+                        if (box.answers().get(i).ending().equals(d)) {
+                            return Optional.of(i);
+                        }
+                    }
+                    return Optional.empty();
+                });
+            case FacedWindow face ->
+                window.parts().stream()
+                        .filter(p -> p.design() instanceof Part.Button b && b.isDefault())
+                        .map(Scene.SeenPart::number)
+                        .findFirst();
+        };
+    }
+}

@@ -1,0 +1,77 @@
+package bivouac.machine;
+
+import bivouac.design.Target;
+import bivouac.expression.Compiled;
+import bivouac.expression.TextTemplate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** One operation of a planned script. */
+sealed interface Op {
+
+    /** A value to be handed over or given: into which slot, of which take or give, from which expression. */
+    record Hand(int index, String name, bivouac.design.Type type, Compiled<Reading> value) {}
+
+    /**
+     * Opens a window.
+     *
+     * @param window its number in the program
+     * @param resultSlot where the values of its ending go, in the order of that ending's gives
+     * @param keptSlot where the instance is kept (O9), or -1
+     * @param branches where each ending goes on, by the ending's number from 1
+     * @param after where the script goes on where there is no branch
+     */
+    record Open(
+            StepRef ref,
+            int window,
+            How how,
+            Optional<Target> ownedBy,
+            List<Hand> handOver,
+            int resultSlot,
+            int keptSlot,
+            Map<Integer, Integer> branches,
+            int after)
+            implements Op {}
+
+    /** The manner of an opening (O8, B1, W2, W3). */
+    sealed interface How {
+        record WaitsForOwner() implements How {}
+
+        record WaitsForApplication() implements How {}
+
+        record Alongside() implements How {}
+
+        /** @param gives what the closing window gives */
+        record InPlace(int ending, List<Hand> gives) implements How {}
+    }
+
+    /** @param ending the ending's number from 1 for each window that the target can be, by window number */
+    record Close(
+            StepRef ref, Target target, int keptSlot, Optional<String> ending, List<Hand> gives, int after, int refused)
+            implements Op {}
+
+    record StayOpen(StepRef ref) implements Op {}
+
+    record Set(StepRef ref, String path, Access access, Compiled<Reading> value) implements Op {}
+
+    record JumpUnless(StepRef ref, Compiled<Reading> condition, int to) implements Op {}
+
+    record Jump(int to) implements Op {}
+
+    record End(
+            StepRef ref,
+            Optional<Compiled<Reading>> code,
+            Optional<TextTemplate<Reading>> saying,
+            int after,
+            int refused)
+            implements Op {}
+
+    record Note(StepRef ref, TextTemplate<Reading> text) implements Op {}
+
+    /** A step that cannot be run because something in it is wrong, as a finding says too. */
+    record Broken(StepRef ref, String why) implements Op {}
+
+    /** The end of the script. */
+    record Finish() implements Op {}
+}

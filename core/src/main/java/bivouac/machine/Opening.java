@@ -1,0 +1,180 @@
+package bivouac.machine;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.Instances;
+import bivouac.design.Target;
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.Value;
+import java.util.Optional;
+
+/** Opens windows, or brings them back (O1 to O9). */
+final class Opening {
+
+    private final Run run;
+
+    Opening(Run run) {
+        this.run = run;
+    }
+
+    /** Carries out an <em>open</em> step of the script on top; throws where a value handed over has a fault. */
+    void open(Op.Open op, Frame.OfScript by) {
+        if (op.how() instanceof Op.How.InPlace inPlace) {
+            by.awaitsRequest = true;
+            new Requests(run).requestInPlace(by, inPlace.ending());
+            return;
+        }
+        Value[] values = handOver(op, by);
+        WindowPlan plan = run.program.windows().get(op.window());
+        Optional<Inst> there = alreadyOpen(plan, values);
+        if (there.isPresent()) {
+            if (!(op.how() instanceof Op.How.Alongside)) {
+                throw new StepFault(
+                        Fault.Rule.X7, plan.window().name().shown() + " is already open, and cannot be waited for");
+            }
+            by.pc = op.after();
+            keep(op, by, there.get());
+            bringBack(there.get(), values);
+            return;
+        }
+        Inst owner = owner(op, plan, by);
+        Inst inst = create(plan, values, owner, by.me);
+        keep(op, by, inst);
+        switch (op.how()) {
+            case Op.How.Alongside a -> alongside(op, by, inst);
+            case Op.How.WaitsForOwner w ->
+                waiting(op, by, inst, owner == null ? Inst.WAITS_FOR_APPLICATION : Inst.WAITS_FOR_OWNER);
+            case Op.How.WaitsForApplication w -> waiting(op, by, inst, Inst.WAITS_FOR_APPLICATION);
+            case Op.How.InPlace i -> throw new IllegalStateException("in place is a request");
+        }
+    }
+
+    /** O8, once the opener has agreed to close: the new window is there before the old one goes. */
+    void openInPlaceOf(Inst old, Op.Open op, Frame.OfScript by) {
+        Value[] values = handOver(op, by);
+        WindowPlan plan = run.program.windows().get(op.window());
+        Optional<Inst> there = alreadyOpen(plan, values);
+        if (there.isPresent() && there.get() != old) {
+            bringBack(there.get(), values);
+            return;
+        }
+        Inst inst = create(plan, values, plan.face().map(FacedWindow::owned).orElse(false) ? old.owner : null, null);
+        announce(inst, false);
+        run.push(plan.moment(FacedWindow.Moment.OPENED), inst);
+    }
+
+    private static void keep(Op.Open op, Frame.OfScript by, Inst inst) {
+        if (op.keptSlot() >= 0) {
+            by.kept[op.keptSlot()] = inst;
+        }
+    }
+
+    /** O2: in the opener's scope, left to right, before anything opens. */
+    private Value[] handOver(Op.Open op, Frame.OfScript by) {
+        WindowPlan plan = run.program.windows().get(op.window());
+        var values = new Value[plan.window().takes().size()];
+        var here = new Reading(run, by.me, by);
+        for (Op.Hand hand : op.handOver()) {
+            values[hand.index()] = hand.value().evaluate(here).as(hand.type());
+        }
+        return values;
+    }
+
+    private Optional<Inst> alreadyOpen(WindowPlan plan, Value[] values) {
+        return switch (plan.instances()) {
+            case Instances.Many m -> Optional.empty();
+            case Instances.Single s -> run.instancesOf(plan).findFirst();
+            case Instances.OneForEach(String key) -> {
+                int slot = plan.keySlot();
+                yield slot < 0
+                        ? Optional.empty()
+                        : run.instancesOf(plan)
+                                .filter(i -> i.value(slot).equals(values[slot - plan.takeSlot(0)]))
+                                .findFirst();
+            }
+        };
+    }
+
+    /** O3: to the front, with the new values; owner, manner and who gets the ending stay. */
+    private void bringBack(Inst inst, Value[] values) {
+        for (int i = 0; i < values.length; i++) {
+            if (values[i] != null) {
+                inst.set(inst.plan.takeSlot(i), values[i]);
+            }
+        }
+        inst.hidden = false;
+        run.raise(inst);
+        run.see(new Sighting.BroughtBack(inst.which()));
+        run.push(inst.plan.moment(FacedWindow.Moment.BROUGHT_BACK), inst);
+    }
+
+    private Inst owner(Op.Open op, WindowPlan plan, Frame.OfScript by) {
+        boolean owned = plan.face().map(FacedWindow::owned).orElse(true)
+                && plan.face().map(f -> f.of() != FacedWindow.Kind.MAIN).orElse(true);
+        if (!owned) {
+            return null;
+        }
+        return op.ownedBy().isPresent() ? target(op.ownedBy().get(), by) : by.me;
+    }
+
+    private Inst target(Target target, Frame.OfScript by) {
+        return switch (target) {
+            case Target.Me m -> by.me;
+            case Target.Owner o -> by.me == null ? null : by.me.owner;
+            case Target.Opener o -> by.me == null ? null : by.me.opener;
+            case Target.Single(String name) ->
+                run.program
+                        .window(name)
+                        .map(run::theOnly)
+                        .orElseThrow(() -> new EvaluationFault("there is no " + name));
+            case Target.Kept(String name) -> throw new EvaluationFault("nothing is kept as " + name);
+        };
+    }
+
+    private Inst create(WindowPlan plan, Value[] values, Inst owner, Inst opener) {
+        var inst = new Inst(plan);
+        inst.owner = owner;
+        inst.opener = opener;
+        inst.serial = 1 + run.instancesOf(plan).mapToInt(i -> i.serial).max().orElse(0);
+        var handed = new boolean[values.length];
+        for (int i = 0; i < values.length; i++) {
+            handed[i] = values[i] != null;
+            if (handed[i]) {
+                inst.set(plan.takeSlot(i), values[i]);
+            }
+        }
+        run.instances.add(inst);
+        plan.start(run, inst, handed);
+        run.raise(inst);
+        return inst;
+    }
+
+    private void announce(Inst inst, boolean waits) {
+        if (inst.plan.isBox()) {
+            run.see(new Sighting.Asked(
+                    inst.which(),
+                    inst.value(WindowPlan.TITLE).shown(),
+                    inst.value(WindowPlan.TEXT).shown()));
+        } else {
+            run.see(new Sighting.Opened(inst.which(), waits));
+        }
+    }
+
+    /** W3: the script goes on; the branches stay behind for when the window ends. */
+    private void alongside(Op.Open op, Frame.OfScript by, Inst inst) {
+        if (!op.branches().isEmpty()) {
+            run.dormant.add(new Frame.Dormant(by.script, by.me, by.pc, inst, by.locals.clone()));
+        }
+        by.pc = op.after();
+        announce(inst, false);
+        run.push(inst.plan.moment(FacedWindow.Moment.OPENED), inst);
+    }
+
+    /** W2: the script stays on the stack until the window has ended. */
+    private void waiting(Op.Open op, Frame.OfScript by, Inst inst, int waits) {
+        inst.waits = waits;
+        inst.rank = 1 + run.instances.stream().mapToInt(i -> i.rank).max().orElse(0);
+        by.awaits = inst;
+        announce(inst, true);
+        run.push(inst.plan.moment(FacedWindow.Moment.OPENED), inst);
+    }
+}

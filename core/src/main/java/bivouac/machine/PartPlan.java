@@ -1,0 +1,226 @@
+package bivouac.machine;
+
+import bivouac.design.Braces;
+import bivouac.design.Part;
+import bivouac.design.Setting;
+import bivouac.design.Type;
+import bivouac.expression.Compiled;
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.Scope;
+import bivouac.expression.TextTemplate;
+import bivouac.expression.Texts;
+import bivouac.expression.Value;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/** A part, compiled: its slots, what {@code me.PART} and its members are (P1), its live text and its conditions (P3). */
+final class PartPlan {
+
+    /** Slots of a part: what it holds, whether it is enabled, whether it is visible. */
+    static final int SLOTS = 3;
+
+    private static final int ENABLED = 1;
+    private static final int VISIBLE = 2;
+
+    final int number;
+    final Part part;
+    private final int slot;
+    private final boolean live;
+    private TextTemplate<Reading> text;
+    private Optional<Compiled<Reading>> enabledIf = Optional.empty();
+    private Optional<Compiled<Reading>> visibleIf = Optional.empty();
+    private ScriptPlan script;
+
+    PartPlan(int number, Part part, int slot) {
+        this.number = number;
+        this.part = part;
+        this.slot = slot;
+        this.live = Braces.isLive(content(part)) && !isField(part);
+    }
+
+    private static boolean isField(Part part) {
+        return part instanceof Part.TextField || part instanceof Part.NumberField;
+    }
+
+    /** The text that the part starts with or shows. */
+    static String content(Part part) {
+        return switch (part) {
+            case Part.Caption c -> c.text();
+            case Part.TextField f -> f.starts();
+            case Part.NumberField f -> f.starts();
+            case Part.TickBox b -> b.text();
+            case Part.Button b -> b.text();
+            case Part.MenuCommand m -> m.text();
+        };
+    }
+
+    void link(Linker linker) {
+        text = linker.text(linker.at(part, "text"), content(part));
+        enabledIf = condition(linker, part.enabled(), "enabled");
+        visibleIf = condition(linker, part.visible(), "visible");
+        script = linker.script(part);
+    }
+
+    private Optional<Compiled<Reading>> condition(Linker linker, Setting setting, String what) {
+        return setting instanceof Setting.Follows(var condition)
+                ? Optional.of(linker.expression(linker.at(part, what), condition, Type.YESNO))
+                : Optional.empty();
+    }
+
+    ScriptPlan script() {
+        return script;
+    }
+
+    /** Gives a new instance's part the values that it starts with. */
+    void start(Run run, Inst inst) {
+        inst.set(slot + ENABLED, fixed(part.enabled()));
+        inst.set(slot + VISIBLE, fixed(part.visible()));
+        if (part instanceof Part.TickBox box) {
+            inst.set(slot, Value.of(box.ticked()));
+        } else if (!live) {
+            inst.set(slot, Value.of(run.textOr(text, new Reading(run, inst, null))));
+        }
+    }
+
+    private static int fixed(Setting setting) {
+        return setting instanceof Setting.Fixed(boolean value) && !value ? 0 : 1;
+    }
+
+    /** What is typed in it or stands on it. */
+    String text(Run run, Inst inst) {
+        boolean fixedText = part instanceof Part.TickBox && !live;
+        if (live || fixedText) {
+            return run.deeper(() -> text.text(new Reading(run, inst, null)));
+        }
+        return inst.value(slot).shown();
+    }
+
+    boolean ticked(Inst inst) {
+        return part instanceof Part.TickBox && inst.value(slot).equals(Value.YES);
+    }
+
+    void tick(Inst inst) {
+        inst.set(slot, Value.of(!ticked(inst)));
+    }
+
+    /** Puts a text that a person typed into it, no longer than the part's longest (P4). */
+    void type(Inst inst, String typed) {
+        inst.set(slot, Value.of(longest().isPresent() ? cut(typed, longest().getAsInt()) : typed));
+    }
+
+    OptionalInt longest() {
+        return part instanceof Part.TextField f ? f.longest() : OptionalInt.empty();
+    }
+
+    private static String cut(String text, int longest) {
+        return text.codePointCount(0, text.length()) <= longest
+                ? text
+                : text.substring(0, text.offsetByCodePoints(0, longest));
+    }
+
+    boolean enabled(Run run, Inst inst) {
+        return is(run, inst, enabledIf, ENABLED);
+    }
+
+    boolean visible(Run run, Inst inst) {
+        return is(run, inst, visibleIf, VISIBLE);
+    }
+
+    private boolean is(Run run, Inst inst, Optional<Compiled<Reading>> follows, int offset) {
+        if (follows.isEmpty()) {
+            return inst.get(slot + offset) != 0;
+        }
+        return run.deeper(
+                () -> follows.get().evaluate(new Reading(run, inst, null)).equals(Value.YES));
+    }
+
+    /** Evaluates what may fault, so that a fault is met at rest (E2). */
+    void check(Run run, Inst inst) {
+        if (live && text.mayFault()) {
+            text(run, inst);
+        }
+        if (enabledIf.map(Compiled::mayFault).orElse(false)) {
+            enabled(run, inst);
+        }
+        if (visibleIf.map(Compiled::mayFault).orElse(false)) {
+            visible(run, inst);
+        }
+    }
+
+    boolean mayFault() {
+        return live && text.mayFault()
+                || enabledIf.map(Compiled::mayFault).orElse(false)
+                || visibleIf.map(Compiled::mayFault).orElse(false);
+    }
+
+    /** Finds the instance that a name is read from; throws {@link EvaluationFault} where it is not open. */
+    @FunctionalInterface
+    interface Whose {
+        Inst in(Reading reading);
+    }
+
+    /** The members of the part as names (P1), each with how to reach it in the window found by {@code whose}. */
+    Map<String, Access> accesses(Whose whose) {
+        var all = new LinkedHashMap<String, Access>();
+        Access content = textAccess(whose);
+        switch (part) {
+            case Part.Caption c -> all.put("", content);
+            case Part.Button b -> all.put("", content);
+            case Part.MenuCommand m -> all.put("", content);
+            case Part.TextField f -> all.put("", content);
+            case Part.TickBox b -> {
+                Access.Writer write = (in, v) -> whose.in(in).set(slot, v);
+                all.put("", new Access(Type.YESNO, in -> whose.in(in).value(slot), Optional.of(write)));
+                all.put(".text", Access.readOnly(Type.TEXT, content.reader()));
+            }
+            case Part.NumberField f -> {
+                Access.Writer write = (in, v) -> whose.in(in).set(slot, Value.of(v.shown()));
+                all.put("", new Access(Type.NUMBER, in -> number(whose.in(in)), Optional.of(write)));
+                all.put(".typed", content);
+                all.put(".given", Access.readOnly(Type.YESNO, in -> Value.of(given(whose.in(in)))));
+            }
+        }
+        if (part instanceof Part.Caption || part instanceof Part.Button || part instanceof Part.MenuCommand) {
+            all.put(".text", content);
+        }
+        all.put(".enabled", flag(whose, ENABLED, part.enabled(), this::enabled));
+        all.put(".visible", flag(whose, VISIBLE, part.visible(), this::visible));
+        return all;
+    }
+
+    private Access textAccess(Whose whose) {
+        Scope.Reader<Reading> read = in -> Value.of(text(in.run(), whose.in(in)));
+        Access.Writer write = (in, v) -> type(whose.in(in), v.shown());
+        return new Access(Type.TEXT, read, live ? Optional.empty() : Optional.of(write));
+    }
+
+    private interface Flag {
+        boolean is(Run run, Inst inst);
+    }
+
+    private Access flag(Whose whose, int offset, Setting setting, Flag flag) {
+        Scope.Reader<Reading> read = in -> Value.of(flag.is(in.run(), whose.in(in)));
+        Access.Writer write = (in, v) -> whose.in(in).set(slot + offset, v.equals(Value.YES) ? 1 : 0);
+        return new Access(Type.YESNO, read, setting instanceof Setting.Fixed ? Optional.of(write) : Optional.empty());
+    }
+
+    private boolean given(Inst inst) {
+        return Texts.number(inst.value(slot).shown()).isPresent();
+    }
+
+    private Value number(Inst inst) {
+        String typed = inst.value(slot).shown();
+        var number = Texts.number(typed);
+        if (number.isEmpty()) {
+            throw new EvaluationFault(part.name().shown() + " holds “" + typed + "”, which is no number");
+        }
+        return new Value.Number(number.getAsDouble());
+    }
+
+    /** Declared ranges of the part's slots, for {@link StateLayout}. */
+    static int range(int offset) {
+        return offset == 0 ? Values.RANGE : 2;
+    }
+}

@@ -1,0 +1,9 @@
+package bivouac.machine;
+
+/**
+ * From where an expression reads its values.
+ *
+ * @param me the window in whose scope it stands; null for the application's scripts
+ * @param frame the script that evaluates it; null for texts and conditions of a window
+ */
+record Reading(Run run, Inst me, Frame.OfScript frame) {}

@@ -1,0 +1,533 @@
+package bivouac.machine;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.MessageBox;
+import bivouac.design.Way;
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.Value;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Close requests and the departure, from the first question to the last ending delivered (C2 to C7, D1 to D3, D6).
+ * Asking and closing can each stop for a script that waits; so a request is a frame on the stack that goes on, one
+ * thing at a time, whenever it is the topmost. Who comes next follows from who was asked and who is still there.
+ */
+final class Requests {
+
+    private final Run run;
+
+    Requests(Run run) {
+        this.run = run;
+    }
+
+    // How requests begin
+
+    /** By a <em>close</em> step of the script on top. */
+    void requestByStep(Inst target, int ending) {
+        begin(target, Ways.CLOSE_STEP, ending, false, true);
+    }
+
+    /** By the opener making room (O8). */
+    void requestInPlace(Frame.OfScript by, int ending) {
+        begin(by.me, Ways.CLOSE_STEP, ending, false, true);
+    }
+
+    /** By the close box or Escape, leading to an ending. */
+    void requestByUser(Inst target, Way way, WindowPlan.WayPlan.Leads leads) {
+        begin(target, way.ordinal(), leads.ending(), leads.unasked(), false);
+    }
+
+    private void begin(Inst target, int way, int ending, boolean unasked, boolean byScript) {
+        boolean departs =
+                run.program.departureWindow().map(p -> p == target.plan).orElse(false);
+        var request = new Frame.OfRequest(departs);
+        request.target = target;
+        request.way = way;
+        request.ending = ending;
+        request.unasked = unasked;
+        request.byScript = byScript;
+        boolean taken = target.askedBy != 0
+                || target.closing
+                || departs && run.departure().isPresent();
+        run.stack.add(request);
+        if (taken) {
+            refuse(request, Optional.of(target));
+        }
+    }
+
+    /** Asks for the departure (D1). */
+    void depart(int code, int saying, String way, boolean byScript) {
+        var request = new Frame.OfRequest(true);
+        request.way = way.equals(Way.SESSION_ENDING.words()) ? Way.SESSION_ENDING.ordinal() : Way.DEPARTURE.ordinal();
+        request.code = code;
+        request.saying = saying;
+        request.byScript = byScript;
+        run.stack.add(request);
+    }
+
+    // How they go on
+
+    /** The request on top does its next thing. */
+    void advance(Frame.OfRequest request) {
+        if (!request.closing) {
+            ask(request);
+        } else {
+            close(request);
+        }
+    }
+
+    private void ask(Frame.OfRequest request) {
+        Optional<Inst> next = nextToAsk(request);
+        if (next.isEmpty()) {
+            decide(request);
+            return;
+        }
+        Inst inst = next.get();
+        if (inst.askedBy != 0) {
+            refuse(request, next);
+            return;
+        }
+        inst.askedBy = run.numberOf(request);
+        int way = wayFor(request, inst);
+        boolean unasked = inst == request.target
+                ? request.unasked
+                : leads(inst, Way.values()[way])
+                        .map(WindowPlan.WayPlan.Leads::unasked)
+                        .orElse(false);
+        inst.ending = inst == request.target ? request.ending : endingOf(inst, way);
+        if (!unasked) {
+            pushClosing(inst, FacedWindow.Moment.BEFORE_CLOSING, way);
+        }
+    }
+
+    private static Optional<WindowPlan.WayPlan.Leads> leads(Inst inst, Way way) {
+        return inst.plan.wayOut(way) instanceof WindowPlan.WayPlan.Leads l ? Optional.of(l) : Optional.empty();
+    }
+
+    private static int endingOf(Inst inst, int way) {
+        return leads(inst, Way.values()[way])
+                .map(WindowPlan.WayPlan.Leads::ending)
+                .orElse(0);
+    }
+
+    private int wayFor(Frame.OfRequest request, Inst inst) {
+        if (inst == request.target) {
+            return request.way;
+        }
+        boolean owned = inst.owner != null && !inst.owner.gone;
+        if (owned) {
+            return Way.OWNER_CLOSING.ordinal();
+        }
+        return request.way == Way.SESSION_ENDING.ordinal() && request.target == null
+                ? Way.SESSION_ENDING.ordinal()
+                : Way.DEPARTURE.ordinal();
+    }
+
+    private void pushClosing(Inst inst, FacedWindow.Moment moment, int way) {
+        ScriptPlan script = inst.plan.moment(moment);
+        if (script == null || script.isEmpty()) {
+            return;
+        }
+        var frame = new Frame.OfScript(script, inst);
+        frame.locals[ScriptPlan.WAY] = run.program.number(Value.of(Ways.words(way)));
+        String ending = inst.ending == 0 ? "" : inst.plan.ending(inst.ending).name();
+        frame.locals[ScriptPlan.ENDING] = run.program.number(Value.of(ending));
+        run.stack.add(frame);
+    }
+
+    /** C4, D2: the target, or each window without an owner, in the asking order, each followed by what it owns. */
+    private Optional<Inst> nextToAsk(Frame.OfRequest request) {
+        int number = run.numberOf(request);
+        return roots(request).stream()
+                .flatMap(root -> withOwned(root).stream())
+                .filter(i -> !i.plan.isBox() && i.askedBy != number)
+                .findFirst();
+    }
+
+    private List<Inst> roots(Frame.OfRequest request) {
+        if (!request.departure) {
+            return List.of(request.target);
+        }
+        var roots = new ArrayList<Inst>();
+        if (request.target != null && !request.target.gone) {
+            roots.add(request.target);
+        }
+        inAskingOrder(run.instances).stream()
+                .filter(i -> i.owner == null && i != request.target)
+                .forEach(roots::add);
+        return roots;
+    }
+
+    /** A window, then what it owns in the asking order, each with its own. */
+    private List<Inst> withOwned(Inst root) {
+        var all = new ArrayList<Inst>();
+        all.add(root);
+        for (Inst owned : inAskingOrder(run.instances)) {
+            if (owned.owner == root) {
+                all.addAll(withOwned(owned));
+            }
+        }
+        return all;
+    }
+
+    /** D2: the windows' order in the design from last to first; of one window by key, else the newest first. */
+    private static List<Inst> inAskingOrder(List<Inst> instances) {
+        var sorted = new ArrayList<>(instances);
+        Comparator<Inst> lastWindowFirst = Comparator.comparingInt(i -> -i.plan.number);
+        Comparator<Inst> byKeyElseNewest =
+                (a, b) -> a.plan.keySlot() >= 0 ? 0 : Integer.compare(instances.indexOf(b), instances.indexOf(a));
+        sorted.sort(lastWindowFirst.thenComparing(byKeyElseNewest));
+        return sorted;
+    }
+
+    // How they end
+
+    /** One refusal refuses all, and every window stays (C2, C4, D2). */
+    void refuse(Frame.OfRequest request, Optional<Inst> by) {
+        int number = run.numberOf(request);
+        run.instances.stream().filter(i -> i.askedBy == number).forEach(i -> {
+            i.askedBy = 0;
+            i.ending = 0;
+        });
+        by.ifPresent(i -> run.see(new Sighting.Refused(i.which())));
+        if (request.departure) {
+            run.see(new Sighting.DepartureCalledOff());
+        }
+        Optional<Frame.OfScript> asker = takeOff(request);
+        asker.ifPresent(s -> s.pc = afterRefusal(s));
+    }
+
+    private static int afterRefusal(Frame.OfScript script) {
+        return switch (script.script.ops().get(script.pc)) {
+            case Op.Close c -> c.refused();
+            case Op.End e -> e.refused();
+            case Op.Open o -> o.after();
+            default -> throw new IllegalStateException("Only close, end and open ask for something");
+        };
+    }
+
+    /** Takes the request off the stack, and answers the script that asked for it, if that is still there. */
+    private Optional<Frame.OfScript> takeOff(Frame.OfRequest request) {
+        int at = run.stack.indexOf(request);
+        run.stack.remove(at);
+        if (request.byScript
+                && at > 0
+                && run.stack.get(at - 1) instanceof Frame.OfScript asker
+                && asker.awaitsRequest) {
+            asker.awaitsRequest = false;
+            return Optional.of(asker);
+        }
+        return Optional.empty();
+    }
+
+    /** Nothing refuses any more: values are made (C6), and the windows begin to close. */
+    private void decide(Frame.OfRequest request) {
+        Optional<Frame.OfScript> asker = asker(request);
+        try {
+            for (Inst inst : run.instances) {
+                if (inst.askedBy == run.numberOf(request) && !request.departure) {
+                    makeResult(request, inst, asker);
+                }
+            }
+            if (asker.isPresent() && asker.get().script.ops().get(asker.get().pc) instanceof Op.Open open) {
+                request.closing = true;
+                new Opening(run).openInPlaceOf(request.target, open, asker.get());
+            }
+        } catch (EvaluationFault fault) {
+            request.closing = false;
+            run.fault(Fault.Rule.X3, fault.getMessage(), Optional.empty());
+            refuse(request, Optional.empty());
+            return;
+        }
+        request.closing = true;
+        if (request.departure) {
+            letScriptsGo(request);
+        }
+    }
+
+    private Optional<Frame.OfScript> asker(Frame.OfRequest request) {
+        int at = run.stack.indexOf(request);
+        return request.byScript && at > 0 && run.stack.get(at - 1) instanceof Frame.OfScript s
+                ? Optional.of(s)
+                : Optional.empty();
+    }
+
+    /** C6: the values of an ending, in the scope of the close step or way out, only where they reach someone. */
+    private void makeResult(Frame.OfRequest request, Inst inst, Optional<Frame.OfScript> asker) {
+        int[] target = resultOf(inst);
+        if (target.length == 0) {
+            return;
+        }
+        List<Op.Hand> gives;
+        Reading here;
+        if (inst == request.target && request.way == Ways.CLOSE_STEP) {
+            Op op = asker.map(a -> a.script.ops().get(a.pc)).orElse(null);
+            gives = op instanceof Op.Close c ? c.gives() : List.of();
+            here = new Reading(run, asker.map(a -> a.me).orElse(null), asker.orElse(null));
+        } else {
+            gives = leads(inst, Way.values()[wayFor(request, inst)])
+                    .map(WindowPlan.WayPlan.Leads::gives)
+                    .orElse(List.of());
+            here = new Reading(run, inst, null);
+        }
+        for (Op.Hand hand : gives) {
+            Value value = hand.value().evaluate(here).as(hand.type());
+            put(inst, hand.index(), run.program.number(value));
+        }
+    }
+
+    /** D3: scripts and kept branches are let go, without fault. */
+    private void letScriptsGo(Frame.OfRequest request) {
+        run.stack.removeIf(f -> f != request);
+        request.byScript = false;
+        run.dormant.clear();
+        run.instances.forEach(i -> i.askedBy = 0);
+    }
+
+    // Who gets an ending
+
+    private Optional<Frame.OfScript> waiter(Inst inst) {
+        return run.stack.stream()
+                .filter(f -> f instanceof Frame.OfScript s && s.awaits == inst)
+                .map(Frame.OfScript.class::cast)
+                .findFirst();
+    }
+
+    private Optional<Frame.Dormant> keptBranches(Inst inst) {
+        return run.dormant.stream()
+                .filter(d -> d.awaits == inst && !d.openerGone)
+                .findFirst();
+    }
+
+    /** The locals that a window's result goes into; empty if it reaches nobody. */
+    private int[] resultOf(Inst inst) {
+        return waiter(inst)
+                .map(w -> w.locals)
+                .or(() -> keptBranches(inst).map(d -> d.locals))
+                .orElse(new int[0]);
+    }
+
+    private void put(Inst inst, int give, int value) {
+        waiter(inst).ifPresent(w -> w.locals[((Op.Open) w.script.ops().get(w.pc)).resultSlot() + give] = value);
+        keptBranches(inst)
+                .ifPresent(d -> d.locals[((Op.Open) d.script.ops().get(d.openOp)).resultSlot() + give] = value);
+    }
+
+    // Closing
+
+    private void close(Frame.OfRequest request) {
+        Optional<Inst> leaving = run.instances.stream().filter(i -> i.closing).findFirst();
+        if (leaving.isPresent()) {
+            remove(leaving.get());
+            return;
+        }
+        Optional<Inst> next = nextToClose(request);
+        if (next.isPresent()) {
+            leave(request, next.get());
+        } else {
+            finish(request);
+        }
+    }
+
+    /** C5: owned windows first, in the asking order. */
+    private Optional<Inst> nextToClose(Frame.OfRequest request) {
+        List<Inst> roots =
+                request.departure ? roots(request) : request.target.gone ? List.of() : List.of(request.target);
+        return roots.stream().findFirst().map(this::deepest);
+    }
+
+    private Inst deepest(Inst inst) {
+        for (Inst owned : inAskingOrder(run.instances)) {
+            if (owned.owner == inst) {
+                return deepest(owned);
+            }
+        }
+        return inst;
+    }
+
+    /** It leaves the screen, and its <em>after closing</em> script runs (C5). */
+    private void leave(Frame.OfRequest request, Inst inst) {
+        inst.closing = true;
+        inst.hidden = true;
+        if (inst.plan.isBox()) {
+            inst.ending = escapeEnding(inst);
+        } else if (inst.ending == 0) {
+            inst.ending = endingOf(inst, wayFor(request, inst));
+        }
+        see(inst);
+        if (!inst.plan.isBox()) {
+            pushClosing(inst, FacedWindow.Moment.AFTER_CLOSING, wayFor(request, inst));
+        }
+    }
+
+    private static int escapeEnding(Inst inst) {
+        return ((MessageBox) inst.plan.window())
+                .escapeEnding()
+                .map(inst.plan::endingNumber)
+                .orElse(0);
+    }
+
+    private void see(Inst inst) {
+        if (!run.isWatched()) {
+            return;
+        }
+        if (inst.ending == 0) {
+            run.see(new Sighting.Closed(inst.which(), "", List.of()));
+            return;
+        }
+        var ending = inst.plan.ending(inst.ending);
+        int[] locals = resultOf(inst);
+        int slot = waiter(inst)
+                .map(w -> ((Op.Open) w.script.ops().get(w.pc)).resultSlot())
+                .or(() -> keptBranches(inst).map(d -> ((Op.Open) d.script.ops().get(d.openOp)).resultSlot()))
+                .orElse(0);
+        var gives = new ArrayList<Sighting.Named>();
+        for (int i = 0; locals.length > 0 && i < ending.gives().size(); i++) {
+            gives.add(new Sighting.Named(ending.gives().get(i).name().shown(), run.program.value(locals[slot + i])));
+        }
+        run.see(new Sighting.Closed(inst.which(), ending.name(), gives));
+    }
+
+    /** It is gone: its scripts end where they are (W6), and its ending goes to who waits for it (C6). */
+    void remove(Inst inst) {
+        inst.gone = true;
+        inst.closing = false;
+        run.instances.remove(inst);
+        run.stacking.remove(inst);
+        run.closedSomething = true;
+        for (Frame frame : List.copyOf(run.stack)) {
+            if (frame instanceof Frame.OfScript s && s.me == inst) {
+                run.drop(s);
+            }
+        }
+        waiter(inst).ifPresent(w -> deliver(w, inst));
+        for (Frame.Dormant d : List.copyOf(run.dormant)) {
+            if (d.awaits == inst) {
+                arrived(d, inst);
+            } else if (d.me == inst) {
+                d.me = null;
+                d.openerGone = true;
+            }
+        }
+        forget(inst);
+    }
+
+    private void forget(Inst gone) {
+        run.instances.forEach(i -> {
+            i.owner = i.owner == gone ? null : i.owner;
+            i.opener = i.opener == gone ? null : i.opener;
+        });
+        run.stack.forEach(f -> {
+            if (f instanceof Frame.OfScript s) {
+                for (int i = 0; i < s.kept.length; i++) {
+                    s.kept[i] = s.kept[i] == gone ? null : s.kept[i];
+                }
+            }
+        });
+    }
+
+    /** W2, W4: the script goes on in the branch of that ending, or after the step. */
+    private static void deliver(Frame.OfScript waiting, Inst inst) {
+        Op.Open op = (Op.Open) waiting.script.ops().get(waiting.pc);
+        waiting.awaits = null;
+        waiting.pc = op.branches().getOrDefault(inst.ending, op.after());
+    }
+
+    /** W3: a branch written for that ending is to be run; if its opener had gone before, that is fault X2. */
+    private void arrived(Frame.Dormant d, Inst inst) {
+        Op.Open op = (Op.Open) d.script.ops().get(d.openOp);
+        Integer branch = op.branches().get(inst.ending);
+        if (branch == null) {
+            run.dormant.remove(d);
+        } else if (d.openerGone) {
+            run.dormant.remove(d);
+            String ending = inst.plan.ending(inst.ending).name();
+            run.fault(
+                    Fault.Rule.X2,
+                    "“" + ending + "” of " + inst.which() + " arrives for a window that is gone",
+                    Optional.of(op.ref()));
+        } else {
+            d.goesOnAt = branch;
+            d.order = run.nextClosing();
+        }
+    }
+
+    private void finish(Frame.OfRequest request) {
+        if (request.departure) {
+            end(request);
+            return;
+        }
+        Optional<Frame.OfScript> asker = takeOff(request);
+        asker.ifPresent(s -> s.pc = afterAgreement(s));
+        runKeptBranches();
+        if (request.thenEnd != Frame.OfRequest.NO_END) {
+            endAfterwards(request);
+        }
+    }
+
+    private static int afterAgreement(Frame.OfScript script) {
+        return switch (script.script.ops().get(script.pc)) {
+            case Op.Close c -> c.after();
+            case Op.Open o -> o.after();
+            default -> throw new IllegalStateException("Only close and open ask a window to close");
+        };
+    }
+
+    /** C6: in the order of closing, so the first to close lies on top. */
+    private void runKeptBranches() {
+        var ready = run.dormant.stream()
+                .filter(d -> d.order > 0)
+                .sorted(Comparator.comparingInt((Frame.Dormant d) -> d.order).reversed())
+                .toList();
+        for (Frame.Dormant d : ready) {
+            run.dormant.remove(d);
+            if (!d.openerGone) {
+                var frame = new Frame.OfScript(d.script, d.me);
+                System.arraycopy(d.locals, 0, frame.locals, 0, d.locals.length);
+                frame.pc = d.goesOnAt;
+                run.stack.add(frame);
+            }
+        }
+    }
+
+    /** W6: an end that was put off until this request was decided. */
+    private void endAfterwards(Frame.OfRequest request) {
+        Optional<Frame.OfRequest> outer = run.undecided();
+        if (outer.isPresent()) {
+            outer.get().thenEnd = request.thenEnd;
+            outer.get().saying = request.saying;
+        } else {
+            depart(request.thenEnd, request.saying, Way.DEPARTURE.words(), false);
+        }
+    }
+
+    /** D6: kept values are saved, and the process ends with its code. */
+    private void end(Frame.OfRequest request) {
+        run.stack.clear();
+        var variables = run.program.design().application().variables();
+        boolean any = false;
+        for (int i = 0; i < variables.size(); i++) {
+            if (variables.get(i).kept()) {
+                run.kept[i] = run.variables[i];
+                any = true;
+            }
+        }
+        if (any) {
+            run.see(new Sighting.KeptSaved());
+        }
+        long code = run.program.value(request.code) instanceof Value.Whole(long n) ? n : run.faulted ? 1 : 0;
+        run.phase = Run.ENDED;
+        run.exitCode = run.program.number(new Value.Whole(code));
+        run.see(new Sighting.Ended(code, run.program.value(request.saying).shown()));
+    }
+
+    /** C7: a message box ends by a button, at once and unasked. */
+    void answer(Inst box, int ending) {
+        box.ending = ending;
+        see(box);
+        remove(box);
+    }
+}

@@ -1,0 +1,178 @@
+package bivouac.machine;
+
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.TextTemplate;
+import bivouac.expression.Value;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+
+/** A state while one event is dealt with: open, changeable, and gone when the next state is made. */
+final class Run {
+
+    /** The most operations that the scripts of one event run, and the deepest stack (X6). */
+    static final int MOST_STEPS = 10_000;
+
+    static final int DEEPEST_STACK = 100;
+    private static final int DEEPEST_READING = 40;
+
+    /** Departure: what has become of the application. */
+    static final int RUNNING = 0;
+
+    static final int ENDED = 1;
+    static final int KILLED = 2;
+
+    final Program program;
+    private final Consumer<Sighting> watch;
+
+    int phase = RUNNING;
+    /** The number of the exit code's value, once ended. */
+    int exitCode;
+
+    boolean faulted;
+    int today;
+    final int[] variables;
+    /** Kept variables as last saved (D6); the others' slots stay 0. */
+    final int[] kept;
+
+    final List<Inst> instances = new ArrayList<>();
+    final List<Frame> stack = new ArrayList<>();
+    final List<Frame.Dormant> dormant = new ArrayList<>();
+    /** From the lowest to the topmost (S1). */
+    final List<Inst> stacking = new ArrayList<>();
+
+    /** Some window closed while this event was dealt with (D1). */
+    boolean closedSomething;
+
+    private int steps;
+    private int closings;
+    private int depth;
+
+    Run(Program program, Consumer<Sighting> watch) {
+        this.program = program;
+        this.watch = watch;
+        int n = program.design().application().variables().size();
+        this.variables = new int[n];
+        this.kept = new int[n];
+    }
+
+    void see(Sighting sighting) {
+        if (watch != null) {
+            watch.accept(sighting);
+        }
+    }
+
+    boolean isWatched() {
+        return watch != null;
+    }
+
+    LocalDate today() {
+        return program.value(today) instanceof Value.Date(LocalDate date) ? date : LocalDate.EPOCH;
+    }
+
+    void fault(Fault.Rule rule, String message, Optional<StepRef> where) {
+        faulted = true;
+        see(new Sighting.Faulted(new Fault(rule, message, where)));
+    }
+
+    /** Evaluates something of a window, and sees that windows reading each other in a ring come to an end. */
+    <T> T deeper(Supplier<T> evaluation) {
+        if (depth >= DEEPEST_READING) {
+            throw new EvaluationFault("the value is made from itself");
+        }
+        depth++;
+        try {
+            return evaluation.get();
+        } finally {
+            depth--;
+        }
+    }
+
+    /** The text, or an empty one and fault X3. */
+    String textOr(TextTemplate<Reading> template, Reading here) {
+        try {
+            return template.text(here);
+        } catch (EvaluationFault fault) {
+            fault(Fault.Rule.X3, fault.getMessage(), Optional.empty());
+            return "";
+        }
+    }
+
+    /** Counts an operation; false once there have been too many (X6). */
+    boolean mayGoOn() {
+        return ++steps <= MOST_STEPS && stack.size() <= DEEPEST_STACK;
+    }
+
+    int nextClosing() {
+        return ++closings;
+    }
+
+    Stream<Inst> instancesOf(WindowPlan plan) {
+        return instances.stream().filter(i -> i.plan == plan && !i.gone);
+    }
+
+    /** The one open instance of a main or single window; fault X3 if it is not open (R3). */
+    Inst theOnly(WindowPlan plan) {
+        return instancesOf(plan)
+                .findFirst()
+                .orElseThrow(() -> new EvaluationFault(plan.window().name().shown() + " is not open"));
+    }
+
+    Frame top() {
+        return stack.isEmpty() ? null : stack.getLast();
+    }
+
+    void push(ScriptPlan script, Inst me) {
+        if (script != null && !script.isEmpty()) {
+            stack.add(new Frame.OfScript(script, me));
+        }
+    }
+
+    /** Puts a window on top of what may be below it. */
+    void raise(Inst inst) {
+        stacking.remove(inst);
+        stacking.add(inst);
+    }
+
+    /** Takes a frame off the stack; a request that it asked for goes on without it. */
+    void drop(Frame frame) {
+        int at = stack.indexOf(frame);
+        if (at < 0) {
+            return;
+        }
+        if (at + 1 < stack.size() && stack.get(at + 1) instanceof Frame.OfRequest request) {
+            request.byScript = false;
+        }
+        stack.remove(at);
+    }
+
+    /** The undecided request nearest to the top, if any. */
+    Optional<Frame.OfRequest> undecided() {
+        for (int i = stack.size() - 1; i >= 0; i--) {
+            if (stack.get(i) instanceof Frame.OfRequest r && !r.closing) {
+                return Optional.of(r);
+            }
+        }
+        return Optional.empty();
+    }
+
+    Optional<Frame.OfRequest> departure() {
+        return stack.stream()
+                .filter(f -> f instanceof Frame.OfRequest r && r.departure)
+                .map(Frame.OfRequest.class::cast)
+                .findFirst();
+    }
+
+    int numberOf(Frame.OfRequest request) {
+        return stack.indexOf(request) + 1;
+    }
+
+    /** Whether something of the application is to be seen (D8). */
+    boolean isSeen() {
+        return instances.stream().anyMatch(i -> !i.hidden);
+    }
+}

@@ -1,0 +1,54 @@
+package bivouac.machine;
+
+import bivouac.design.Part;
+import bivouac.design.Window;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is to be seen at rest (E3), the windows from the lowest to the topmost.
+ *
+ * @param ended the exit code, if the application has ended
+ */
+public record Scene(List<OpenWindow> windows, Optional<Long> ended, boolean killed) {
+
+    public Scene {
+        windows = List.copyOf(windows);
+    }
+
+    /**
+     * One open window.
+     *
+     * @param instance its position in the state
+     * @param text of a message box, what it says
+     * @param blockedBy in words, what blocks it
+     */
+    public record OpenWindow(
+            int instance,
+            Sighting.Which which,
+            Window design,
+            String title,
+            String text,
+            Optional<Sighting.Which> owner,
+            boolean hidden,
+            Optional<Blocker> blockedBy,
+            boolean hasCloseBox,
+            boolean hasEscape,
+            List<SeenPart> parts) {
+        public OpenWindow {
+            parts = List.copyOf(parts);
+        }
+    }
+
+    /** What blocks a window: a window that is waited for, if there is one, and the reason in words. */
+    public record Blocker(Optional<Sighting.Which> window, String words) {}
+
+    /**
+     * A part as it is seen.
+     *
+     * @param number its number in the window
+     * @param text what stands on it or is typed in it
+     * @param ticked of a tick box
+     */
+    public record SeenPart(int number, Part design, String text, boolean ticked, boolean enabled, boolean visible) {}
+}

@@ -1,0 +1,73 @@
+package bivouac.machine;
+
+import bivouac.design.MessageBox;
+import bivouac.design.Way;
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.Value;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+/** Makes the scene of a state at rest. A text that has a fault shows as empty: the fault itself was seen before. */
+final class SceneMaker {
+
+    private final Run run;
+    private final Blocking blocking;
+
+    SceneMaker(Run run) {
+        this.run = run;
+        this.blocking = new Blocking(run);
+    }
+
+    Scene make() {
+        var windows = run.stacking.stream().map(this::window).toList();
+        Optional<Long> code = run.phase == Run.ENDED && run.program.value(run.exitCode) instanceof Value.Whole(long n)
+                ? Optional.of(n)
+                : Optional.empty();
+        return new Scene(windows, code, run.phase == Run.KILLED);
+    }
+
+    private Scene.OpenWindow window(Inst inst) {
+        return new Scene.OpenWindow(
+                inst.position,
+                inst.which(),
+                inst.plan.window(),
+                or(() -> inst.plan.title(run, inst), ""),
+                inst.plan.isBox() ? inst.value(WindowPlan.TEXT).shown() : "",
+                Optional.ofNullable(inst.owner).map(Inst::which),
+                inst.hidden,
+                blocking.of(inst),
+                leads(inst, Way.CLOSE_BOX),
+                leads(inst, Way.ESCAPE),
+                parts(inst));
+    }
+
+    private static boolean leads(Inst inst, Way way) {
+        return inst.plan.window() instanceof MessageBox box
+                ? box.escapeEnding().isPresent()
+                : !(inst.plan.wayOut(way) instanceof WindowPlan.WayPlan.Absent);
+    }
+
+    private List<Scene.SeenPart> parts(Inst inst) {
+        var seen = new ArrayList<Scene.SeenPart>();
+        for (PartPlan part : inst.plan.parts()) {
+            seen.add(new Scene.SeenPart(
+                    part.number,
+                    part.part,
+                    or(() -> part.text(run, inst), ""),
+                    part.ticked(inst),
+                    or(() -> part.enabled(run, inst), false),
+                    or(() -> part.visible(run, inst), false)));
+        }
+        return seen;
+    }
+
+    private static <T> T or(Supplier<T> value, T otherwise) {
+        try {
+            return value.get();
+        } catch (EvaluationFault fault) {
+            return otherwise;
+        }
+    }
+}

@@ -1,0 +1,261 @@
+package bivouac.machine;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.Take;
+import bivouac.design.Type;
+import bivouac.design.Variable;
+import bivouac.design.WaysIn;
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.Scope;
+import bivouac.expression.Value;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** The scopes of a program: which names can be read and set where (V2, R1). */
+final class Scopes {
+
+    private final Program program;
+    private final Map<String, WindowPlan> byExpressionName = new HashMap<>();
+    private final Map<Integer, Set<WindowPlan>> openers = new HashMap<>();
+
+    Scopes(Program program) {
+        this.program = program;
+        for (WindowPlan plan : program.windows()) {
+            byExpressionName.putIfAbsent(plan.window().name().expression(), plan);
+        }
+        for (WaysIn.WayIn in : WaysIn.of(program.design())) {
+            Optional<WindowPlan> opened = program.window(in.open().window());
+            Optional<WindowPlan> opener = in.place().ofWindow().flatMap(program::window);
+            if (opened.isPresent() && opener.isPresent()) {
+                openers.computeIfAbsent(opened.get().number, n -> new LinkedHashSet<>())
+                        .add(opener.get());
+            }
+        }
+    }
+
+    /** A name that a script made: {@code result.x}, {@code NAME.x}, {@code way}. */
+    record Local(Type type, int slot) {}
+
+    /** The scope of a script or text of {@code me}, with what the script has made so far. */
+    At at(Optional<WindowPlan> me, Map<String, Local> locals) {
+        return new At(me, locals);
+    }
+
+    final class At implements Scope<Reading> {
+        private final Optional<WindowPlan> me;
+        private final Map<String, Local> locals;
+
+        At(Optional<WindowPlan> me, Map<String, Local> locals) {
+            this.me = me;
+            this.locals = Map.copyOf(locals);
+        }
+
+        @Override
+        public Optional<Binding<Reading>> find(String dotted) {
+            return access(dotted).map(a -> new Binding<>(a.type(), a.reader()));
+        }
+
+        /** What a dotted name stands for, to be read or set. */
+        Optional<Access> access(String dotted) {
+            Local local = locals.get(dotted);
+            if (local != null) {
+                return Optional.of(Access.readOnly(local.type(), in -> program.value(in.frame().locals[local.slot()])));
+            }
+            int dot = dotted.indexOf('.');
+            if (dot < 0) {
+                return Optional.empty();
+            }
+            String first = dotted.substring(0, dot);
+            String rest = dotted.substring(dot + 1);
+            return switch (first) {
+                case "app" -> ofApplication(rest);
+                case "me" -> me.flatMap(p -> member(p, rest, Reading::me));
+                case "takes" -> me.flatMap(p -> take(p, rest));
+                case "owner" -> ofAll(owners(), rest, in -> needed(in.me().owner, "owner"));
+                case "opener" -> ofAll(openersOfMe(), rest, in -> needed(in.me().opener, "opener"));
+                default -> {
+                    WindowPlan plan = byExpressionName.get(first);
+                    yield plan == null || !isOneOnly(plan)
+                            ? Optional.empty()
+                            : member(plan, rest, in -> in.run().theOnly(plan));
+                }
+            };
+        }
+
+        private Inst needed(Inst inst, String word) {
+            if (inst == null) {
+                throw new EvaluationFault("this window has no " + word + " now");
+            }
+            return inst;
+        }
+
+        private List<WindowPlan> openersOfMe() {
+            return me.map(p -> List.copyOf(openers.getOrDefault(p.number, Set.of())))
+                    .orElse(List.of());
+        }
+
+        /** A window that says it is not owned has no owner, whoever opens it (O5). */
+        private List<WindowPlan> owners() {
+            boolean owned = me.flatMap(WindowPlan::face).map(FacedWindow::owned).orElse(me.isPresent());
+            return owned ? openersOfMe() : List.of();
+        }
+
+        /** A member that every window it can be has, with the same type (R1). */
+        private Optional<Access> ofAll(List<WindowPlan> all, String rest, PartPlan.Whose whose) {
+            if (all.isEmpty()) {
+                return Optional.empty();
+            }
+            var byWindow = new HashMap<WindowPlan, Access>();
+            Type type = null;
+            boolean settable = true;
+            for (WindowPlan plan : all) {
+                Optional<Access> one = member(plan, rest, whose);
+                if (one.isEmpty() || type != null && !type.equals(one.get().type())) {
+                    return Optional.empty();
+                }
+                type = one.get().type();
+                settable &= one.get().writer().isPresent();
+                byWindow.put(plan, one.get());
+            }
+            Scope.Reader<Reading> read =
+                    in -> of(byWindow, whose.in(in)).reader().read(in);
+            Access.Writer write =
+                    (in, v) -> of(byWindow, whose.in(in)).writer().orElseThrow().write(in, v);
+            return Optional.of(new Access(type, read, settable ? Optional.of(write) : Optional.empty()));
+        }
+
+        private Access of(Map<WindowPlan, Access> byWindow, Inst inst) {
+            Access access = byWindow.get(inst.plan);
+            if (access == null) {
+                throw new EvaluationFault(inst.plan.window().name().shown() + " has nothing of that name");
+            }
+            return access;
+        }
+
+        @Override
+        public Optional<Reader<Reading>> isOpen(String window) {
+            WindowPlan plan = byExpressionName.get(window);
+            return plan == null
+                    ? Optional.empty()
+                    : Optional.of(
+                            in -> Value.of(in.run().instancesOf(plan).findAny().isPresent()));
+        }
+
+        @Override
+        public Collection<String> names() {
+            var names = new ArrayList<String>(locals.keySet());
+            program.design()
+                    .application()
+                    .variables()
+                    .forEach(v -> names.add("app." + v.name().expression()));
+            names.add("app.today");
+            me.ifPresent(p -> {
+                p.window().takes().forEach(t -> names.add("takes." + t.name().expression()));
+                members(p).forEach(m -> names.add("me." + m));
+            });
+            if (!owners().isEmpty()) {
+                members(owners().getFirst()).forEach(m -> names.add("owner." + m));
+            }
+            if (!openersOfMe().isEmpty()) {
+                members(openersOfMe().getFirst()).forEach(m -> names.add("opener." + m));
+            }
+            byExpressionName.forEach((name, plan) -> {
+                if (isOneOnly(plan) && plan.face().isPresent()) {
+                    members(plan).forEach(m -> names.add(name + "." + m));
+                }
+            });
+            return names;
+        }
+    }
+
+    private static boolean isOneOnly(WindowPlan plan) {
+        return plan.face().map(FacedWindow::isOneOnly).orElse(false);
+    }
+
+    private Optional<Access> ofApplication(String name) {
+        if (name.equals("today")) {
+            return Optional.of(
+                    Access.readOnly(Type.DATE, in -> new Value.Date(in.run().today())));
+        }
+        List<Variable> variables = program.design().application().variables();
+        for (int i = 0; i < variables.size(); i++) {
+            if (variables.get(i).name().expression().equals(name)) {
+                int slot = i;
+                Access.Writer write = (in, v) -> in.run().variables[slot] = program.number(v);
+                return Optional.of(new Access(
+                        variables.get(i).type(), in -> program.value(in.run().variables[slot]), Optional.of(write)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Access> take(WindowPlan plan, String name) {
+        List<Take> takes = plan.window().takes();
+        for (int i = 0; i < takes.size(); i++) {
+            if (takes.get(i).name().expression().equals(name)) {
+                int slot = plan.takeSlot(i);
+                return Optional.of(
+                        Access.readOnly(takes.get(i).type(), in -> in.me().value(slot)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Access> member(WindowPlan plan, String name, PartPlan.Whose whose) {
+        if (name.equals("title") && plan.face().isPresent()) {
+            Access.Writer write = (in, v) -> whose.in(in).set(WindowPlan.TITLE, v);
+            return Optional.of(new Access(
+                    Type.TEXT,
+                    in -> Value.of(plan.title(in.run(), whose.in(in))),
+                    plan.titleLive() ? Optional.empty() : Optional.of(write)));
+        }
+        for (int i = 0; i < plan.variables().size(); i++) {
+            Variable v = plan.variables().get(i);
+            if (v.name().expression().equals(name)) {
+                int slot = plan.variableSlot(i);
+                Access.Writer write = (in, value) -> whose.in(in).set(slot, value);
+                return Optional.of(new Access(v.type(), in -> whose.in(in).value(slot), Optional.of(write)));
+            }
+        }
+        int dot = name.indexOf('.');
+        String part = dot < 0 ? name : name.substring(0, dot);
+        String member = dot < 0 ? "" : name.substring(dot);
+        return plan.parts().stream()
+                .filter(p -> p.part.name().expression().equals(part))
+                .findFirst()
+                .map(p -> p.accesses(whose).get(member));
+    }
+
+    private static Collection<String> members(WindowPlan plan) {
+        var names = new ArrayList<String>();
+        plan.variables().forEach(v -> names.add(v.name().expression()));
+        PartPlan.Whose nobody = in -> null;
+        for (PartPlan part : plan.parts()) {
+            part.accesses(nobody)
+                    .keySet()
+                    .forEach(m -> names.add(part.part.name().expression() + m));
+        }
+        if (plan.face().isPresent()) {
+            names.add("title");
+        }
+        return names;
+    }
+
+    /** The values of an ending as names: {@code result.x}, or {@code NAME.x}. */
+    static Map<String, Local> results(String prefix, List<bivouac.design.Ending.Give> gives, int firstSlot) {
+        var locals = new LinkedHashMap<String, Local>();
+        for (int i = 0; i < gives.size(); i++) {
+            locals.put(
+                    prefix + "." + gives.get(i).name().expression(),
+                    new Local(gives.get(i).type(), firstSlot + i));
+        }
+        return locals;
+    }
+}

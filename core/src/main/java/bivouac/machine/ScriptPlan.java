@@ -1,0 +1,34 @@
+package bivouac.machine;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.ScriptPlace;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A script as flat operations.
+ *
+ * @param number its number in the program
+ * @param locals how many slots a run of it needs
+ */
+record ScriptPlan(int number, ScriptPlace place, Optional<WindowPlan> of, List<Op> ops, int locals) {
+
+    /** Local slots that every closing script begins with (C2, C5). */
+    static final int WAY = 0;
+
+    static final int ENDING = 1;
+    static final int FIRST_FREE = 2;
+
+    boolean isBeforeClosing() {
+        return place instanceof ScriptPlace.AtMoment m && m.moment() == FacedWindow.Moment.BEFORE_CLOSING;
+    }
+
+    boolean isAfterClosing() {
+        return place instanceof ScriptPlace.AtMoment m && m.moment() == FacedWindow.Moment.AFTER_CLOSING;
+    }
+
+    /** With only a final op, it does nothing when it is run. */
+    boolean isEmpty() {
+        return ops.size() == 1;
+    }
+}

@@ -1,0 +1,371 @@
+package bivouac.machine;
+
+import bivouac.design.Ending;
+import bivouac.design.FacedWindow;
+import bivouac.design.Given;
+import bivouac.design.Manner;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Target;
+import bivouac.design.Type;
+import bivouac.design.WaysOut;
+import bivouac.expression.Compiled;
+import bivouac.expression.Problem;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Flattens one script into operations, with names bound to slots. */
+final class ScriptPlanner {
+
+    private final Program program;
+    private final Linker linker;
+    private final Optional<WindowPlan> me;
+    private final ScriptPlace place;
+    private final List<Op> ops = new ArrayList<>();
+    private int locals = ScriptPlan.FIRST_FREE;
+
+    ScriptPlanner(Program program, Linker linker, Optional<WindowPlan> me, ScriptPlace place) {
+        this.program = program;
+        this.linker = linker;
+        this.me = me;
+        this.place = place;
+    }
+
+    /** Names made so far, and instances kept, at one place of the script. */
+    private record Names(Map<String, Scopes.Local> values, Map<String, Kept> instances) {
+        Names with(Map<String, Scopes.Local> more) {
+            var all = new HashMap<>(values);
+            all.putAll(more);
+            return new Names(all, instances);
+        }
+
+        Names keeping(String name, Kept kept) {
+            var all = new HashMap<>(instances);
+            all.put(name, kept);
+            return new Names(values, all);
+        }
+    }
+
+    private record Kept(int slot, WindowPlan window) {}
+
+    ScriptPlan plan(Script script) {
+        var values = new HashMap<String, Scopes.Local>();
+        if (place instanceof ScriptPlace.AtMoment m
+                && (m.moment() == FacedWindow.Moment.BEFORE_CLOSING
+                        || m.moment() == FacedWindow.Moment.AFTER_CLOSING)) {
+            values.put("way", new Scopes.Local(Type.TEXT, ScriptPlan.WAY));
+            values.put("ending", new Scopes.Local(Type.TEXT, ScriptPlan.ENDING));
+        }
+        steps(script, Optional.empty(), 0, new Names(values, Map.of()));
+        ops.add(new Op.Finish());
+        return program.keep(place, me, ops, locals);
+    }
+
+    private Names steps(Script script, Optional<StepPath> outer, int inner, Names names) {
+        Names now = names;
+        for (int i = 0; i < script.steps().size(); i++) {
+            int number = i;
+            StepPath path = outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number));
+            program.note(place, path, linkerScope(now));
+            now = step(script.steps().get(i), path, now);
+        }
+        int end = script.steps().size();
+        program.note(place, outer.map(o -> o.into(inner, end)).orElseGet(() -> StepPath.of(end)), linkerScope(now));
+        return now;
+    }
+
+    private Scopes.At linkerScope(Names names) {
+        return program.scopes().at(me, names.values());
+    }
+
+    private Names step(Step step, StepPath path, Names names) {
+        var ref = new StepRef(place, Optional.of(path));
+        switch (step) {
+            case Step.Off off -> {
+                // kept, and does nothing
+            }
+            case Step.Open open -> {
+                return open(open, ref, path, names);
+            }
+            case Step.Close close -> close(close, ref, path, names);
+            case Step.StayOpen stay -> ops.add(new Op.StayOpen(ref));
+            case Step.SetValue(String what, var value) -> set(what, value, ref, names);
+            case Step.If choice -> choice(choice, ref, path, names);
+            case Step.EndApplication end -> end(end, ref, path, names);
+            case Step.Note(String text) ->
+                ops.add(new Op.Note(ref, linker.text(spot(ref, "note"), text, linkerScope(names))));
+        }
+        return names;
+    }
+
+    private static Linker.Spot spot(StepRef ref, String what) {
+        return new Linker.Spot(new Trouble.Where.InStep(ref), what);
+    }
+
+    private Names open(Step.Open open, StepRef ref, StepPath path, Names names) {
+        Optional<WindowPlan> found = program.window(open.window());
+        if (found.isEmpty()) {
+            String why =
+                    open.window().isBlank() ? "no window is named here" : "there is no window “" + open.window() + "”";
+            ops.add(new Op.Broken(ref, why));
+            for (int i = 0; i < open.branches().size(); i++) {
+                skip(open.branches().get(i).script(), path, i, names);
+            }
+            return names;
+        }
+        WindowPlan window = found.get();
+        int resultSlot = locals;
+        locals +=
+                window.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0);
+        int keptSlot = open.as().isPresent() ? locals++ : -1;
+        int at = ops.size();
+        ops.add(new Op.Broken(ref, ""));
+        var hands = handOver(open, window, ref, names);
+        Op.How how = how(open.manner(), window, ref, names);
+        var branches = new LinkedHashMap<Integer, Integer>();
+        var jumps = new ArrayList<Integer>();
+        for (int i = 0; i < open.branches().size(); i++) {
+            Step.Branch branch = open.branches().get(i);
+            int ending = window.endingNumber(branch.ending());
+            Names inside = names;
+            if (ending > 0) {
+                branches.putIfAbsent(ending, ops.size());
+                List<Ending.Give> gives = window.ending(ending).gives();
+                inside = inside.with(Scopes.results("result", gives, resultSlot));
+                if (open.as().isPresent()) {
+                    inside = inside.with(Scopes.results(open.as().get(), gives, resultSlot));
+                }
+            }
+            steps(branch.script(), Optional.of(path), i, inside);
+            jumps.add(ops.size());
+            ops.add(how instanceof Op.How.Alongside ? new Op.Finish() : new Op.Jump(-1));
+        }
+        int after = ops.size();
+        ops.set(
+                at,
+                new Op.Open(
+                        ref,
+                        window.number,
+                        how,
+                        open.ownedBy(),
+                        hands,
+                        resultSlot,
+                        keptSlot,
+                        Map.copyOf(branches),
+                        after));
+        patch(jumps, after);
+        return open.as().isPresent() ? names.keeping(open.as().get(), new Kept(keptSlot, window)) : names;
+    }
+
+    /** Compiles a branch that no ending leads to, so that what is wrong in it is found, and drops its operations. */
+    private void skip(Script script, StepPath path, int inner, Names names) {
+        int from = ops.size();
+        steps(script, Optional.of(path), inner, names);
+        ops.subList(from, ops.size()).clear();
+    }
+
+    private void patch(List<Integer> jumps, int to) {
+        for (int jump : jumps) {
+            if (ops.get(jump) instanceof Op.Jump) {
+                ops.set(jump, new Op.Jump(to));
+            }
+        }
+    }
+
+    private List<Op.Hand> handOver(Step.Open open, WindowPlan window, StepRef ref, Names names) {
+        var hands = new ArrayList<Op.Hand>();
+        for (Given given : open.handOver()) {
+            var takes = window.window().takes();
+            int index = -1;
+            for (int i = 0; i < takes.size(); i++) {
+                if (takes.get(i).name().expression().equals(given.name())) {
+                    index = i;
+                }
+            }
+            if (index < 0) {
+                linker.report(
+                        spot(ref, given.name()),
+                        given.value().source(),
+                        List.of(new Problem(open.window() + " takes no “" + given.name() + "”", 0, 1)));
+            } else {
+                var take = takes.get(index);
+                hands.add(new Op.Hand(
+                        index,
+                        take.name().shown(),
+                        take.type(),
+                        linker.typed(spot(ref, take.name().shown()), given.value(), take.type(), linkerScope(names))));
+            }
+        }
+        return List.copyOf(hands);
+    }
+
+    private Op.How how(Manner manner, WindowPlan window, StepRef ref, Names names) {
+        return switch (manner) {
+            case Manner.WaitsForOwner w -> new Op.How.WaitsForOwner();
+            case Manner.WaitsForApplication w -> new Op.How.WaitsForApplication();
+            case Manner.Alongside a -> window.isBox() ? new Op.How.WaitsForApplication() : new Op.How.Alongside();
+            case Manner.InPlace(String name, List<Given> gives) -> {
+                if (me.isEmpty()) {
+                    linker.report(
+                            spot(ref, "in place"),
+                            "",
+                            List.of(new Problem("a script of the application has no window to make room", 0, 1)));
+                    yield new Op.How.Alongside();
+                }
+                String wanted = name.isEmpty() ? usualEnding(me.get()) : name;
+                int ending = me.get().endingNumber(wanted);
+                yield new Op.How.InPlace(
+                        ending, ending == 0 ? List.of() : gives(me.get().ending(ending), gives, ref, names));
+            }
+        };
+    }
+
+    private static String usualEnding(WindowPlan plan) {
+        return plan.face().map(WaysOut::usualEnding).orElse(WaysOut.CLOSED);
+    }
+
+    private List<Op.Hand> gives(Ending ending, List<Given> values, StepRef ref, Names names) {
+        var hands = new ArrayList<Op.Hand>();
+        for (Given value : values) {
+            int index = -1;
+            for (int i = 0; i < ending.gives().size(); i++) {
+                if (ending.gives().get(i).name().expression().equals(value.name())) {
+                    index = i;
+                }
+            }
+            if (index < 0) {
+                linker.report(
+                        spot(ref, value.name()),
+                        value.value().source(),
+                        List.of(new Problem(
+                                "the ending “" + ending.name() + "” gives no “" + value.name() + "”", 0, 1)));
+            } else {
+                var give = ending.gives().get(index);
+                hands.add(new Op.Hand(
+                        index,
+                        give.name().shown(),
+                        give.type(),
+                        linker.typed(spot(ref, give.name().shown()), value.value(), give.type(), linkerScope(names))));
+            }
+        }
+        return List.copyOf(hands);
+    }
+
+    private void close(Step.Close close, StepRef ref, StepPath path, Names names) {
+        int keptSlot = -1;
+        Optional<WindowPlan> target = target(close.target(), names);
+        if (close.target() instanceof Target.Kept(String name)) {
+            Kept kept = names.instances().get(name);
+            if (kept == null) {
+                ops.add(new Op.Broken(ref, "nothing is kept as “" + name + "” here"));
+                skip(close.refused(), path, 0, names);
+                return;
+            }
+            keptSlot = kept.slot();
+        }
+        if (close.target() instanceof Target.Me && me.isEmpty()) {
+            ops.add(new Op.Broken(ref, "a script of the application has no window of its own to close"));
+            return;
+        }
+        if (close.target() instanceof Target.Single(String name) && target.isEmpty()) {
+            ops.add(new Op.Broken(ref, "there is no window “" + name + "” of which there is one only"));
+            skip(close.refused(), path, 0, names);
+            return;
+        }
+        List<Op.Hand> gives = List.of();
+        if (target.isPresent()) {
+            String wanted = close.ending().orElse(usualEnding(target.get()));
+            int ending = target.get().endingNumber(wanted);
+            if (ending == 0) {
+                linker.report(
+                        spot(ref, "ending"),
+                        wanted,
+                        List.of(new Problem(
+                                target.get().window().name().shown() + " has no ending “" + wanted + "”",
+                                0,
+                                Math.max(1, wanted.length()))));
+            } else {
+                gives = gives(target.get().ending(ending), close.gives(), ref, names);
+            }
+        }
+        int at = ops.size();
+        ops.add(new Op.Broken(ref, ""));
+        int refused = at + 1;
+        int after = refused(close.refused(), path, names);
+        ops.set(at, new Op.Close(ref, close.target(), keptSlot, close.ending(), gives, after, refused));
+    }
+
+    /** Plans what is run when a request is refused, right after its step; answers where the script goes on after it. */
+    private int refused(Script script, StepPath path, Names names) {
+        if (!script.isEmpty()) {
+            steps(script, Optional.of(path), 0, names);
+        }
+        return ops.size();
+    }
+
+    private Optional<WindowPlan> target(Target target, Names names) {
+        return switch (target) {
+            case Target.Me m -> me;
+            case Target.Owner o -> Optional.empty();
+            case Target.Opener o -> Optional.empty();
+            case Target.Single(String name) ->
+                program.window(name)
+                        .filter(p -> p.face().map(FacedWindow::isOneOnly).orElse(false));
+            case Target.Kept(String name) ->
+                Optional.ofNullable(names.instances().get(name)).map(Kept::window);
+        };
+    }
+
+    private void set(String path, bivouac.design.Expression value, StepRef ref, Names names) {
+        Scopes.At scope = linkerScope(names);
+        Optional<Access> access = scope.access(path.strip());
+        if (access.isEmpty() || access.get().writer().isEmpty()) {
+            String why = path.isBlank()
+                    ? "what is to be set is missing"
+                    : access.isEmpty()
+                            ? "“" + path + "” means nothing here"
+                            : "“" + path + "” cannot be set: it follows other values, or was only handed over";
+            linker.report(spot(ref, "set"), path, List.of(new Problem(why, 0, Math.max(1, path.length()))));
+            linker.typed(spot(ref, "value"), value, access.map(Access::type).orElse(Type.TEXT), scope);
+            ops.add(new Op.Broken(ref, why));
+            return;
+        }
+        Compiled<Reading> compiled =
+                linker.typed(spot(ref, path), value, access.get().type(), scope);
+        ops.add(new Op.Set(ref, path, access.get(), compiled));
+    }
+
+    private void choice(Step.If choice, StepRef ref, StepPath path, Names names) {
+        var jumps = new ArrayList<Integer>();
+        for (int i = 0; i < choice.cases().size(); i++) {
+            Step.If.Case one = choice.cases().get(i);
+            var condition = linker.typed(spot(ref, "condition"), one.condition(), Type.YESNO, linkerScope(names));
+            int test = ops.size();
+            ops.add(new Op.Jump(-1));
+            steps(one.script(), Optional.of(path), i, names);
+            jumps.add(ops.size());
+            ops.add(new Op.Jump(-1));
+            ops.set(test, new Op.JumpUnless(ref, condition, ops.size()));
+        }
+        choice.otherwise()
+                .ifPresent(s -> steps(s, Optional.of(path), choice.cases().size(), names));
+        patch(jumps, ops.size());
+    }
+
+    private void end(Step.EndApplication end, StepRef ref, StepPath path, Names names) {
+        Scopes.At scope = linkerScope(names);
+        var code = end.code().map(e -> linker.typed(spot(ref, "exit code"), e, Type.WHOLE, scope));
+        var saying = end.saying().map(t -> linker.text(spot(ref, "saying"), t, scope));
+        int at = ops.size();
+        ops.add(new Op.Broken(ref, ""));
+        int refused = at + 1;
+        int after = refused(end.refused(), path, names);
+        ops.set(at, new Op.End(ref, code, saying, after, refused));
+    }
+}

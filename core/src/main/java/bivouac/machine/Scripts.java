@@ -1,0 +1,200 @@
+package bivouac.machine;
+
+import bivouac.design.Target;
+import bivouac.design.WaysOut;
+import bivouac.expression.Compiled;
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.Value;
+import java.util.Optional;
+
+/** Runs the operations of scripts (W1, W2), and ends a script where it faults. */
+final class Scripts {
+
+    private final Run run;
+    private final Requests requests;
+
+    Scripts(Run run, Requests requests) {
+        this.run = run;
+        this.requests = requests;
+    }
+
+    /** One operation of the script on top. */
+    void advance(Frame.OfScript frame) {
+        Op op = frame.script.ops().get(frame.pc);
+        if (op instanceof Op.Finish) {
+            finish(frame);
+            return;
+        }
+        if (!run.mayGoOn()) {
+            tooMuch(frame);
+            return;
+        }
+        try {
+            perform(op, frame);
+        } catch (EvaluationFault fault) {
+            fail(frame, Fault.Rule.X3, fault.getMessage(), op);
+        } catch (StepFault fault) {
+            fail(frame, fault.rule(), fault.getMessage(), op);
+        }
+    }
+
+    private void finish(Frame.OfScript frame) {
+        run.drop(frame);
+    }
+
+    private void perform(Op op, Frame.OfScript frame) {
+        var here = new Reading(run, frame.me, frame);
+        switch (op) {
+            case Op.Open open -> open(open, frame);
+            case Op.Close close -> close(close, frame);
+            case Op.StayOpen stay -> stayOpen(frame);
+            case Op.Set set -> {
+                Value value = set.value().evaluate(here).as(set.access().type());
+                set.access().writer().orElseThrow().write(here, value);
+                run.see(new Sighting.Set(set.path(), value));
+                frame.pc++;
+            }
+            case Op.JumpUnless jump ->
+                frame.pc = jump.condition().evaluate(here).equals(Value.YES) ? frame.pc + 1 : jump.to();
+            case Op.Jump(int to) -> frame.pc = to;
+            case Op.End end -> end(end, frame, here);
+            case Op.Note note -> {
+                run.see(new Sighting.Noted(note.text().text(here)));
+                frame.pc++;
+            }
+            case Op.Broken(StepRef ref, String why) -> throw new EvaluationFault(why);
+            case Op.Finish f -> finish(frame);
+        }
+    }
+
+    private void open(Op.Open op, Frame.OfScript frame) {
+        if (frame.script.isAfterClosing()) {
+            throw new StepFault(Fault.Rule.X3, "a script after closing opens nothing");
+        }
+        new Opening(run).open(op, frame);
+    }
+
+    private void close(Op.Close op, Frame.OfScript frame) {
+        if (frame.script.isAfterClosing()) {
+            throw new StepFault(Fault.Rule.X3, "a script after closing closes nothing");
+        }
+        Optional<Inst> target = target(op, frame);
+        if (target.isEmpty()) {
+            frame.pc = op.after();
+            return;
+        }
+        WindowPlan plan = target.get().plan;
+        String wanted = op.ending()
+                .orElseGet(() -> plan.face().map(WaysOut::usualEnding).orElse(WaysOut.CLOSED));
+        int ending = plan.endingNumber(wanted);
+        if (ending == 0) {
+            throw new EvaluationFault(plan.window().name().shown() + " has no ending “" + wanted + "”");
+        }
+        if (plan.isBox()) {
+            throw new EvaluationFault("a message box ends by its buttons only");
+        }
+        frame.awaitsRequest = true;
+        requests.requestByStep(target.get(), ending);
+    }
+
+    /** The window meant; empty if it is not open, which is no fault (R3). */
+    private Optional<Inst> target(Op.Close op, Frame.OfScript frame) {
+        Inst inst =
+                switch (op.target()) {
+                    case Target.Me m -> frame.me;
+                    case Target.Owner o -> frame.me == null ? null : frame.me.owner;
+                    case Target.Opener o -> frame.me == null ? null : frame.me.opener;
+                    case Target.Kept k -> frame.kept[op.keptSlot()];
+                    case Target.Single(String name) ->
+                        run.program
+                                .window(name)
+                                .flatMap(p -> run.instancesOf(p).findFirst())
+                                .orElse(null);
+                };
+        return Optional.ofNullable(inst).filter(i -> !i.gone);
+    }
+
+    /** C2: ends the script and refuses the request that asked. Elsewhere it only ends the script. */
+    private void stayOpen(Frame.OfScript frame) {
+        boolean asked = frame.script.isBeforeClosing();
+        run.drop(frame);
+        if (asked && run.top() instanceof Frame.OfRequest request) {
+            requests.refuse(request, Optional.ofNullable(frame.me));
+        }
+    }
+
+    private void end(Op.End op, Frame.OfScript frame, Reading here) {
+        int code = op.code().isPresent() ? run.program.number(code(op.code().get(), here)) : 0;
+        int saying = op.saying().isPresent()
+                ? run.program.number(Value.of(op.saying().get().text(here)))
+                : 0;
+        if (frame.script.isAfterClosing()) {
+            throw new StepFault(Fault.Rule.X3, "a script after closing ends nothing");
+        }
+        var departing = run.departure();
+        if (departing.isPresent()) {
+            departing.get().code = code;
+            departing.get().saying = saying;
+            frame.pc = op.after();
+            return;
+        }
+        var undecided = run.undecided();
+        if (undecided.isPresent()) {
+            undecided.get().thenEnd = code;
+            undecided.get().saying = saying;
+            frame.pc = op.after();
+            return;
+        }
+        frame.awaitsRequest = true;
+        requests.depart(code, saying, Ways.words(bivouac.design.Way.DEPARTURE.ordinal()), true);
+    }
+
+    private static Value code(Compiled<Reading> code, Reading here) {
+        Value value = code.evaluate(here);
+        if (value instanceof Value.Whole(long n) && (n < 0 || n > 255)) {
+            throw new EvaluationFault("the exit code is " + n + "; exit codes go from 0 to 255");
+        }
+        return value;
+    }
+
+    /** The script ends at the fault; in <em>before closing</em> that refuses (C2). */
+    private void fail(Frame.OfScript frame, Fault.Rule rule, String message, Op op) {
+        frame.awaitsRequest = false;
+        run.fault(rule, message, ref(op));
+        stop(frame);
+    }
+
+    private void stop(Frame.OfScript frame) {
+        boolean asked = frame.script.isBeforeClosing();
+        run.drop(frame);
+        if (asked && run.top() instanceof Frame.OfRequest request && !request.closing) {
+            requests.refuse(request, Optional.ofNullable(frame.me));
+        }
+    }
+
+    /** X6: every script that has not begun to wait ends. */
+    private void tooMuch(Frame.OfScript frame) {
+        String what = run.stack.size() > Run.DEEPEST_STACK
+                ? "more than " + Run.DEEPEST_STACK + " scripts and requests stand on each other"
+                : "the scripts of this event ran more than " + Run.MOST_STEPS + " steps";
+        run.fault(Fault.Rule.X6, what, ref(frame.script.ops().get(frame.pc)));
+        while (run.top() instanceof Frame.OfScript top && !top.waits()) {
+            stop(top);
+        }
+    }
+
+    private static Optional<StepRef> ref(Op op) {
+        return switch (op) {
+            case Op.Open o -> Optional.of(o.ref());
+            case Op.Close c -> Optional.of(c.ref());
+            case Op.StayOpen s -> Optional.of(s.ref());
+            case Op.Set s -> Optional.of(s.ref());
+            case Op.JumpUnless j -> Optional.of(j.ref());
+            case Op.End e -> Optional.of(e.ref());
+            case Op.Note n -> Optional.of(n.ref());
+            case Op.Broken b -> Optional.of(b.ref());
+            case Op.Jump j -> Optional.empty();
+            case Op.Finish f -> Optional.empty();
+        };
+    }
+}

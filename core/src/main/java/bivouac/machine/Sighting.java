@@ -1,0 +1,53 @@
+package bivouac.machine;
+
+import bivouac.expression.Value;
+import java.util.List;
+
+/** What was seen while an event was dealt with (E3): acts, which are compared, and explanations, which are not. */
+public sealed interface Sighting {
+
+    /** What any implementation of the rules shows in the same order. */
+    sealed interface Act extends Sighting {}
+
+    /** What the rehearsal adds to explain. */
+    sealed interface Explanation extends Sighting {}
+
+    /** A window as people name it: its shown name, and which one if there were several. */
+    record Which(String window, int serial) {
+        @Override
+        public String toString() {
+            return serial <= 1 ? window : window + " (" + serial + ")";
+        }
+    }
+
+    record Opened(Which window, boolean waits) implements Act {}
+
+    record Asked(Which window, String title, String text) implements Act {}
+
+    record Closed(Which window, String ending, List<Named> gives) implements Act {
+        public Closed {
+            gives = List.copyOf(gives);
+        }
+    }
+
+    /** A value with its name. */
+    record Named(String name, Value value) {}
+
+    record Noted(String text) implements Act {}
+
+    record KeptSaved() implements Act {}
+
+    /** @param saying what went to the error output; empty for nothing */
+    record Ended(long code, String saying) implements Act {}
+
+    record BroughtBack(Which window) implements Explanation {}
+
+    /** A window, or something that its close request reached, wanted to stay. */
+    record Refused(Which window) implements Explanation {}
+
+    record DepartureCalledOff() implements Explanation {}
+
+    record Set(String what, Value value) implements Explanation {}
+
+    record Faulted(Fault fault) implements Explanation {}
+}

@@ -1,0 +1,276 @@
+package bivouac.machine;
+
+import bivouac.design.Braces;
+import bivouac.design.Ending;
+import bivouac.design.FacedWindow;
+import bivouac.design.Instances;
+import bivouac.design.MessageBox;
+import bivouac.design.Part;
+import bivouac.design.Take;
+import bivouac.design.Type;
+import bivouac.design.Variable;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.design.WaysOut;
+import bivouac.design.Window;
+import bivouac.expression.Compiled;
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.TextTemplate;
+import bivouac.expression.Value;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** A window, compiled: which slots an instance of it has, and how what it shows is made. */
+final class WindowPlan {
+
+    /** The slot of the title; 0 in it where the title is live. */
+    static final int TITLE = 0;
+
+    /** The slot of a message box's text. */
+    static final int TEXT = 1;
+
+    private static final int FIRST_TAKE = 2;
+
+    final int number;
+    private final Program program;
+    private final Window window;
+    private final Optional<FacedWindow> face;
+    private final List<Ending> endings;
+    private final List<PartPlan> parts = new ArrayList<>();
+    private final Map<Way, WayPlan> waysOut = new EnumMap<>(Way.class);
+    private final Map<FacedWindow.Moment, ScriptPlan> moments = new EnumMap<>(FacedWindow.Moment.class);
+    private final List<Optional<Compiled<Reading>>> takeDefaults = new ArrayList<>();
+    private final List<Optional<Compiled<Reading>>> variableStarts = new ArrayList<>();
+    private final int firstVariable;
+    private final int slots;
+    private final boolean titleLive;
+    private final boolean usesOpener;
+    private TextTemplate<Reading> title;
+    private TextTemplate<Reading> text;
+
+    /** Where a way out leads in a program. */
+    sealed interface WayPlan {
+        record Absent() implements WayPlan {}
+
+        record Pressing(int part) implements WayPlan {}
+
+        record Leads(int ending, List<Op.Hand> gives, boolean unasked) implements WayPlan {}
+    }
+
+    WindowPlan(Program program, int number, Window window) {
+        this.program = program;
+        this.number = number;
+        this.window = window;
+        this.face = window instanceof FacedWindow f ? Optional.of(f) : Optional.empty();
+        var all = new ArrayList<>(window.endings());
+        if (face.isPresent() && window.ending(WaysOut.CLOSED).isEmpty()) {
+            all.add(Ending.of(WaysOut.CLOSED));
+        }
+        this.endings = List.copyOf(all);
+        this.firstVariable = FIRST_TAKE + window.takes().size();
+        int at = firstVariable + variables().size();
+        for (Part part : face.map(FacedWindow::parts).orElse(List.of())) {
+            parts.add(new PartPlan(parts.size(), part, at));
+            at += PartPlan.SLOTS;
+        }
+        this.slots = at;
+        this.titleLive = face.isPresent() && Braces.isLive(window.title());
+        this.usesOpener = Mentions.opener(window);
+    }
+
+    void link(Linker linker) {
+        title = linker.text(linker.at("title"), window.title());
+        text = linker.text(linker.at("text"), window instanceof MessageBox box ? box.text() : "");
+        for (Take take : window.takes()) {
+            takeDefaults.add(take.byDefault()
+                    .map(e -> linker.expression(linker.at(take.name().shown()), e, take.type())));
+        }
+        for (Variable v : variables()) {
+            variableStarts.add(
+                    v.starts().map(e -> linker.expression(linker.at(v.name().shown()), e, v.type())));
+        }
+        parts.forEach(p -> p.link(linker));
+        face.ifPresent(f -> {
+            for (var moment : FacedWindow.Moment.values()) {
+                moments.put(moment, linker.script(moment));
+            }
+            for (Way way : Way.values()) {
+                waysOut.put(way, wayOut(WaysOut.of(f, way), linker, way));
+            }
+        });
+    }
+
+    private WayPlan wayOut(WayOut out, Linker linker, Way way) {
+        return switch (out) {
+            case WayOut.Absent a -> new WayPlan.Absent();
+            case WayOut.AsPressing(String name) ->
+                parts.stream()
+                        .filter(p -> p.part.name().expression().equals(name))
+                        .findFirst()
+                        .<WayPlan>map(p -> new WayPlan.Pressing(p.number))
+                        .orElse(new WayPlan.Absent());
+            case WayOut.LeadsTo l -> {
+                int ending = endingNumber(l.ending());
+                yield ending == 0
+                        ? new WayPlan.Leads(endingNumber(WaysOut.CLOSED), List.of(), l.unasked())
+                        : new WayPlan.Leads(ending, linker.gives(way, ending(ending), l.gives()), l.unasked());
+            }
+        };
+    }
+
+    Program program() {
+        return program;
+    }
+
+    Window window() {
+        return window;
+    }
+
+    Optional<FacedWindow> face() {
+        return face;
+    }
+
+    boolean isBox() {
+        return window instanceof MessageBox;
+    }
+
+    int slots() {
+        return slots;
+    }
+
+    List<PartPlan> parts() {
+        return parts;
+    }
+
+    List<Variable> variables() {
+        return face.map(FacedWindow::variables).orElse(List.of());
+    }
+
+    int takeSlot(int take) {
+        return FIRST_TAKE + take;
+    }
+
+    int variableSlot(int variable) {
+        return firstVariable + variable;
+    }
+
+    /** The declared range of a slot; every slot has one, so that a state can be packed. */
+    int range(int slot) {
+        int part = slot - firstVariable - variables().size();
+        return part < 0 ? Values.RANGE : PartPlan.range(part % PartPlan.SLOTS);
+    }
+
+    /** Its endings, the built-in one included; numbers count from 1. */
+    List<Ending> endings() {
+        return endings;
+    }
+
+    Ending ending(int number) {
+        return endings.get(number - 1);
+    }
+
+    /** 0 if it has no such ending. */
+    int endingNumber(String name) {
+        for (int i = 0; i < endings.size(); i++) {
+            if (endings.get(i).name().equals(name)) {
+                return i + 1;
+            }
+        }
+        return 0;
+    }
+
+    WayPlan wayOut(Way way) {
+        return waysOut.getOrDefault(way, new WayPlan.Absent());
+    }
+
+    ScriptPlan moment(FacedWindow.Moment moment) {
+        return moments.get(moment);
+    }
+
+    Instances instances() {
+        return face.map(FacedWindow::instancesOrUsual).orElse(new Instances.Many());
+    }
+
+    /** The slot of the take that tells instances apart; -1 if none does. */
+    int keySlot() {
+        if (instances() instanceof Instances.OneForEach(String key)) {
+            for (int i = 0; i < window.takes().size(); i++) {
+                if (window.takes().get(i).name().expression().equals(key)) {
+                    return takeSlot(i);
+                }
+            }
+        }
+        return -1;
+    }
+
+    /** Whether an instance has to remember who opened it: only if something in it reads that. */
+    boolean usesOpener() {
+        return usesOpener;
+    }
+
+    boolean titleLive() {
+        return titleLive;
+    }
+
+    /** Takes, variables, parts and texts of a new instance, whose handed-over takes are set already. */
+    void start(Run run, Inst inst, boolean[] handed) {
+        var here = new Reading(run, inst, null);
+        for (int i = 0; i < window.takes().size(); i++) {
+            if (!handed[i]) {
+                Take take = window.takes().get(i);
+                inst.set(
+                        takeSlot(i),
+                        startValue(
+                                run,
+                                here,
+                                takeDefaults.get(i),
+                                take.type(),
+                                take.byDefault().isPresent()));
+            }
+        }
+        for (int i = 0; i < variables().size(); i++) {
+            inst.set(
+                    variableSlot(i),
+                    startValue(
+                            run, here, variableStarts.get(i), variables().get(i).type(), true));
+        }
+        parts.forEach(p -> p.start(run, inst));
+        if (!titleLive) {
+            inst.set(TITLE, Value.of(run.textOr(title, here)));
+        }
+        if (isBox()) {
+            inst.set(TEXT, Value.of(run.textOr(text, here)));
+        }
+    }
+
+    private static Value startValue(
+            Run run, Reading here, Optional<Compiled<Reading>> starts, Type type, boolean emptyIfNone) {
+        try {
+            return starts.map(c -> c.evaluate(here).as(type))
+                    .orElse(emptyIfNone ? Value.startOf(type, run.today()) : Value.NONE);
+        } catch (EvaluationFault fault) {
+            run.fault(Fault.Rule.X3, fault.getMessage(), Optional.empty());
+            return Value.startOf(type, run.today());
+        }
+    }
+
+    String title(Run run, Inst inst) {
+        return titleLive
+                ? run.deeper(() -> title.text(new Reading(run, inst, null)))
+                : inst.value(TITLE).shown();
+    }
+
+    boolean mayFaultAtRest() {
+        return titleLive && title.mayFault() || parts.stream().anyMatch(PartPlan::mayFault);
+    }
+
+    void checkAtRest(Run run, Inst inst) {
+        if (titleLive && title.mayFault()) {
+            title(run, inst);
+        }
+        parts.forEach(p -> p.check(run, inst));
+    }
+}

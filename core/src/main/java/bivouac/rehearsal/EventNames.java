@@ -1,0 +1,100 @@
+package bivouac.rehearsal;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.MessageBox;
+import bivouac.machine.Event;
+import bivouac.machine.Scene;
+import bivouac.machine.Scene.OpenWindow;
+import bivouac.machine.Sighting.Which;
+import java.util.Optional;
+
+/** Goes from an event in a scene to its name, and back. */
+public final class EventNames {
+
+    private EventNames() {}
+
+    /** The name of an event that is possible in the scene. */
+    public static NamedEvent name(Scene scene, Event event) {
+        return switch (event) {
+            case Event.Press(int i, int part) -> new NamedEvent.Pressed(which(scene, i), part(scene, i, part));
+            case Event.Edit(int i, int part, String text) ->
+                new NamedEvent.Typed(which(scene, i), part(scene, i, part), text);
+            case Event.Tick(int i, int part) -> new NamedEvent.Ticked(which(scene, i), part(scene, i, part));
+            case Event.Answer(int i, int answer) ->
+                new NamedEvent.Answered(
+                        which(scene, i),
+                        ((MessageBox) window(scene, i).design())
+                                .answers()
+                                .get(answer)
+                                .ending());
+            case Event.CloseBox(int i) -> new NamedEvent.CloseBoxUsed(which(scene, i));
+            case Event.Escape(int i) -> new NamedEvent.EscapePressed(which(scene, i));
+            case Event.SessionEnds e -> new NamedEvent.SessionEnded();
+            case Event.Killed k -> new NamedEvent.ProcessKilled();
+            case Event.StartAgain s -> new NamedEvent.StartedAgain();
+        };
+    }
+
+    /** What the name means in a scene; empty if its window, part or answer is not there. */
+    public static Optional<Event> resolve(Scene scene, NamedEvent event) {
+        return switch (event) {
+            case NamedEvent.Pressed(Which w, String part) ->
+                part(scene, w, part).map(p -> new Event.Press(p.instance(), p.number()));
+            case NamedEvent.Typed(Which w, String part, String text) ->
+                part(scene, w, part).map(p -> new Event.Edit(p.instance(), p.number(), text));
+            case NamedEvent.Ticked(Which w, String part) ->
+                part(scene, w, part).map(p -> new Event.Tick(p.instance(), p.number()));
+            case NamedEvent.Answered(Which w, String ending) -> answer(scene, w, ending);
+            case NamedEvent.CloseBoxUsed(Which w) -> find(scene, w).map(o -> new Event.CloseBox(o.instance()));
+            case NamedEvent.EscapePressed(Which w) -> find(scene, w).map(o -> new Event.Escape(o.instance()));
+            case NamedEvent.SessionEnded s -> Optional.of(new Event.SessionEnds());
+            case NamedEvent.ProcessKilled k -> Optional.of(new Event.Killed());
+            case NamedEvent.StartedAgain s -> Optional.of(new Event.StartAgain());
+        };
+    }
+
+    private record PartOf(int instance, int number) {}
+
+    private static Optional<PartOf> part(Scene scene, Which which, String name) {
+        return find(scene, which).flatMap(w -> w.parts().stream()
+                .filter(p -> p.design().name().expression().equals(name))
+                .findFirst()
+                .map(p -> new PartOf(w.instance(), p.number())));
+    }
+
+    private static Optional<Event> answer(Scene scene, Which which, String ending) {
+        return find(scene, which).flatMap(w -> {
+            if (w.design() instanceof MessageBox box) {
+                for (int i = 0; i < box.answers().size(); i++) {
+                    if (box.answers().get(i).ending().equals(ending)) {
+                        return Optional.<Event>of(new Event.Answer(w.instance(), i));
+                    }
+                }
+            }
+            return Optional.empty();
+        });
+    }
+
+    private static Optional<OpenWindow> find(Scene scene, Which which) {
+        return scene.windows().stream().filter(w -> w.which().equals(which)).findFirst();
+    }
+
+    private static OpenWindow window(Scene scene, int instance) {
+        return scene.windows().stream()
+                .filter(w -> w.instance() == instance)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Which which(Scene scene, int instance) {
+        return window(scene, instance).which();
+    }
+
+    private static String part(Scene scene, int instance, int part) {
+        return ((FacedWindow) window(scene, instance).design())
+                .parts()
+                .get(part)
+                .name()
+                .expression();
+    }
+}

@@ -1,0 +1,73 @@
+package bivouac.rehearsal;
+
+import bivouac.machine.Sighting.Which;
+
+/**
+ * An event by names, as it is kept. Windows are named by their shown name and which one it is, parts by their
+ * expression name, answers by their ending. {@link #toString} is the line of a trail file.
+ */
+public sealed interface NamedEvent {
+
+    record Pressed(Which window, String part) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "press " + TrailFile.quoted(part) + TrailFile.of(window);
+        }
+    }
+
+    record Typed(Which window, String part, String text) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "type " + TrailFile.quoted(text) + " into " + TrailFile.quoted(part) + TrailFile.of(window);
+        }
+    }
+
+    record Ticked(Which window, String part) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "tick " + TrailFile.quoted(part) + TrailFile.of(window);
+        }
+    }
+
+    record Answered(Which window, String ending) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "answer " + TrailFile.quoted(ending) + TrailFile.of(window);
+        }
+    }
+
+    record CloseBoxUsed(Which window) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "close box" + TrailFile.of(window);
+        }
+    }
+
+    record EscapePressed(Which window) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "Escape" + TrailFile.of(window);
+        }
+    }
+
+    record SessionEnded() implements NamedEvent {
+        @Override
+        public String toString() {
+            return "session ends";
+        }
+    }
+
+    record ProcessKilled() implements NamedEvent {
+        @Override
+        public String toString() {
+            return "killed";
+        }
+    }
+
+    record StartedAgain() implements NamedEvent {
+        @Override
+        public String toString() {
+            return "start again";
+        }
+    }
+}

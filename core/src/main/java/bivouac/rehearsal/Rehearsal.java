@@ -1,0 +1,136 @@
+package bivouac.rehearsal;
+
+import bivouac.machine.Event;
+import bivouac.machine.Machine;
+import bivouac.machine.Program;
+import bivouac.machine.Scene;
+import bivouac.machine.Sighting;
+import bivouac.machine.State;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A design being acted out: the trail so far, and where in it we stand. Immutable: acting, going back and replaying
+ * each answer another rehearsal. States are kept, so going to any moment is a look-up. Going on from an earlier moment
+ * in the same way keeps what came after; going another way leaves it.
+ */
+public final class Rehearsal {
+
+    private final Machine machine;
+    private final LocalDate today;
+    private final List<Moment> moments;
+    private final int now;
+
+    private Rehearsal(Machine machine, LocalDate today, List<Moment> moments, int now) {
+        this.machine = machine;
+        this.today = today;
+        this.moments = moments;
+        this.now = now;
+    }
+
+    /** A rehearsal that has just begun. */
+    public static Rehearsal start(Program program, LocalDate today) {
+        var machine = new Machine(program);
+        var seen = new ArrayList<Sighting>();
+        State state = machine.start(today, seen::add);
+        return new Rehearsal(machine, today, List.of(new Moment(Optional.empty(), seen, state)), 0);
+    }
+
+    /** All moments of the trail, those after the present one included. */
+    public List<Moment> moments() {
+        return moments;
+    }
+
+    /** The number of the present moment; 0 is the start. */
+    public int now() {
+        return now;
+    }
+
+    public Moment present() {
+        return moments.get(now);
+    }
+
+    public Machine machine() {
+        return machine;
+    }
+
+    public Scene scene() {
+        return machine.scene(present().state());
+    }
+
+    /** Every event possible now. */
+    public List<Event> possible() {
+        return machine.events(present().state());
+    }
+
+    /** The names of the events that led to the present moment. */
+    public List<NamedEvent> trail() {
+        return moments.subList(1, now + 1).stream()
+                .map(m -> m.event().orElseThrow())
+                .toList();
+    }
+
+    /** Does an event that is possible now; {@link IllegalArgumentException} else. */
+    public Rehearsal act(Event event) {
+        NamedEvent name = EventNames.name(scene(), event);
+        if (now + 1 < moments.size() && moments.get(now + 1).event().equals(Optional.of(name))) {
+            return goTo(now + 1);
+        }
+        var seen = new ArrayList<Sighting>();
+        State next = machine.step(present().state(), event, seen::add);
+        var longer = new ArrayList<>(moments.subList(0, now + 1));
+        longer.add(new Moment(Optional.of(name), seen, next));
+        return new Rehearsal(machine, today, java.util.Collections.unmodifiableList(longer), longer.size() - 1);
+    }
+
+    /** Stands at another moment of the trail. */
+    public Rehearsal goTo(int moment) {
+        return new Rehearsal(machine, today, moments, Math.clamp(moment, 0, moments.size() - 1));
+    }
+
+    /** Brings a window to the front on the desk; no event, and the state stays equal (S1). */
+    public Rehearsal raise(int instance) {
+        var changed = new ArrayList<>(moments);
+        Moment m = present();
+        changed.set(now, new Moment(m.event(), m.seen(), machine.raise(m.state(), instance)));
+        return new Rehearsal(machine, today, java.util.Collections.unmodifiableList(changed), now);
+    }
+
+    /** A rehearsal from the start again, without a trail. */
+    public Rehearsal again() {
+        return start(machine.program(), today);
+    }
+
+    /**
+     * What a replay came to.
+     *
+     * @param stopped the first event that is no longer possible, if any; the rehearsal then stands before it
+     * @param lost how many events after that one were left out
+     */
+    public record Replay(Rehearsal rehearsal, Optional<NamedEvent> stopped, int lost) {}
+
+    /** Plays events by name from the start of another program, as far as they are possible. */
+    public static Replay replay(Program program, LocalDate today, List<NamedEvent> events) {
+        Rehearsal rehearsal = start(program, today);
+        for (int i = 0; i < events.size(); i++) {
+            Optional<Event> event = EventNames.resolve(rehearsal.scene(), events.get(i));
+            if (event.isEmpty()
+                    || !rehearsal.machine.isPossible(rehearsal.present().state(), event.get())) {
+                return new Replay(rehearsal, Optional.of(events.get(i)), events.size() - i - 1);
+            }
+            rehearsal = rehearsal.act(event.get());
+        }
+        return new Replay(rehearsal, Optional.empty(), 0);
+    }
+
+    /** This rehearsal on a changed design: the whole trail is replayed, and it stands where it stood. */
+    public Replay on(Program changed) {
+        var events = moments.subList(1, moments.size()).stream()
+                .map(m -> m.event().orElseThrow())
+                .toList();
+        Replay replay = replay(changed, today, events);
+        return new Replay(replay.rehearsal().goTo(now), replay.stopped(), replay.lost());
+    }
+}

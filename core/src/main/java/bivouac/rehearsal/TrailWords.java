@@ -1,0 +1,104 @@
+package bivouac.rehearsal;
+
+import bivouac.design.Design;
+import bivouac.design.Part;
+import bivouac.machine.Sighting;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** A trail in plain words: who and what for each event, and what it caused. */
+public final class TrailWords {
+
+    private TrailWords() {}
+
+    /** The first line of an event. {@code who} is empty for what happens to the whole application. */
+    public record Line(String who, String what, String detail) {
+        @Override
+        public String toString() {
+            String head = who.isEmpty() ? what : who + ": " + what;
+            return detail.isEmpty() ? head : head + " " + detail;
+        }
+    }
+
+    public static Line line(Design design, NamedEvent event) {
+        return switch (event) {
+            case NamedEvent.Pressed(var w, String part) -> new Line(w.toString(), label(design, w, part), "");
+            case NamedEvent.Typed(var w, String part, String text) ->
+                new Line(w.toString(), label(design, w, part), "“" + text + "” typed");
+            case NamedEvent.Ticked(var w, String part) -> new Line(w.toString(), label(design, w, part), "ticked");
+            case NamedEvent.Answered(var w, String ending) -> new Line(w.toString(), ending, "");
+            case NamedEvent.CloseBoxUsed(var w) -> new Line(w.toString(), "close box", "");
+            case NamedEvent.EscapePressed(var w) -> new Line(w.toString(), "Escape", "");
+            case NamedEvent.SessionEnded s -> new Line("", "The session ends", "");
+            case NamedEvent.ProcessKilled k -> new Line("", "The process is killed", "");
+            case NamedEvent.StartedAgain s -> new Line("", "Start again", "");
+        };
+    }
+
+    private static String label(Design design, Sighting.Which which, String part) {
+        return design.faced(which.window())
+                .flatMap(f -> f.part(part))
+                .map(Part::label)
+                .orElse(part);
+    }
+
+    /** What an event caused, as a few short clauses. */
+    public static String caused(List<Sighting> seen) {
+        var clauses = new ArrayList<String>();
+        for (Sighting s : seen) {
+            clause(s).ifPresent(clauses::add);
+        }
+        return clauses.isEmpty() ? "nothing else" : String.join("; ", clauses);
+    }
+
+    /** Only the faults among what was seen. */
+    public static List<String> faults(List<Sighting> seen) {
+        return seen.stream()
+                .filter(Sighting.Faulted.class::isInstance)
+                .map(s -> fault(((Sighting.Faulted) s)))
+                .toList();
+    }
+
+    private static String fault(Sighting.Faulted f) {
+        String where = f.fault().where().map(w -> " (" + w + ")").orElse("");
+        return "fault " + f.fault().rule() + ": " + f.fault().message() + where;
+    }
+
+    private static Optional<String> clause(Sighting s) {
+        return switch (s) {
+            case Sighting.Opened(var w, boolean waits) -> Optional.of("opens " + w + (waits ? ", waits" : ""));
+            case Sighting.Asked(var w, String title, String text) -> Optional.of("opens " + w + ", waits");
+            case Sighting.Closed(var w, String ending, var gives) ->
+                Optional.of(w + (ending.isEmpty() ? " closes" : " ends " + ending) + values(gives));
+            case Sighting.Noted(String text) -> Optional.of("notes “" + text + "”");
+            case Sighting.KeptSaved k -> Optional.of("kept values saved");
+            case Sighting.Ended(long code, String saying) ->
+                Optional.of("the application ends, exit code " + code
+                        + (saying.isEmpty() ? "" : ", saying “" + saying + "”"));
+            case Sighting.BroughtBack(var w) -> Optional.of(w + " comes to the front");
+            case Sighting.Refused(var w) -> Optional.of(w + " stays open");
+            case Sighting.DepartureCalledOff d -> Optional.of("the departure is called off");
+            case Sighting.Set(String what, var value) -> Optional.of("sets " + what + " to " + value.shown());
+            case Sighting.Faulted f -> Optional.of(fault(f));
+        };
+    }
+
+    private static String values(List<Sighting.Named> gives) {
+        return gives.isEmpty()
+                ? ""
+                : gives.stream()
+                        .map(g -> g.name() + " " + g.value().shown())
+                        .collect(Collectors.joining(", ", " with ", ""));
+    }
+
+    /** All that was seen, one line each, for a terminal. */
+    public static List<String> everything(List<Sighting> seen) {
+        var lines = new ArrayList<String>();
+        for (Sighting s : seen) {
+            clause(s).ifPresent(c -> lines.add(s instanceof Sighting.Asked a ? c + ": “" + a.text() + "”" : c));
+        }
+        return lines;
+    }
+}
