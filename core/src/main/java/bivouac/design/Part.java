@@ -25,9 +25,13 @@ public sealed interface Part {
     /** The kind in the words of the trade, as on screens and in files. */
     String kind();
 
-    /** The text that people know it by: what stands on it, or beside it, else its name. */
-    default String label() {
+    /** What people call it: what stands on it, or beside it, without access key, else its name. */
+    default String displayName() {
         return name().shown();
+    }
+
+    private static String textOr(String text, Name name) {
+        return text.isBlank() ? name.shown() : AccessKey.without(text);
     }
 
     /** What a part's trigger is called, and its script. */
@@ -99,6 +103,11 @@ public sealed interface Part {
         public String kind() {
             return "text field";
         }
+
+        @Override
+        public String displayName() {
+            return textOr(label, name);
+        }
     }
 
     /** A field for a number; it may hold text that is none (P4). {@code starts} as for {@link TextField}. */
@@ -126,6 +135,11 @@ public sealed interface Part {
         @Override
         public String kind() {
             return "number field";
+        }
+
+        @Override
+        public String displayName() {
+            return textOr(label, name);
         }
     }
 
@@ -157,8 +171,8 @@ public sealed interface Part {
         }
 
         @Override
-        public String label() {
-            return text.isBlank() ? name.shown() : text;
+        public String displayName() {
+            return textOr(text, name);
         }
     }
 
@@ -195,8 +209,8 @@ public sealed interface Part {
         }
 
         @Override
-        public String label() {
-            return AccessKey.without(text);
+        public String displayName() {
+            return textOr(text, name);
         }
     }
 
@@ -236,8 +250,8 @@ public sealed interface Part {
         }
 
         @Override
-        public String label() {
-            return AccessKey.without(text);
+        public String displayName() {
+            return textOr(text, name);
         }
     }
 }

@@ -41,7 +41,7 @@ final class TypeFormat {
             var items = new ArrayList<String>();
             do {
                 items.add(quoted());
-            } while (take(", "));
+            } while (text.startsWith(", \"", i) && take(", "));
             return new Type.ChoiceOf(items);
         }
         if (take("row of (")) {

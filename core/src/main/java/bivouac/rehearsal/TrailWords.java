@@ -40,7 +40,7 @@ public final class TrailWords {
     private static String label(Design design, Sighting.Which which, String part) {
         return design.faced(which.window())
                 .flatMap(f -> f.part(part))
-                .map(Part::label)
+                .map(Part::displayName)
                 .orElse(part);
     }
 

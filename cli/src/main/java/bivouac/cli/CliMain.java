@@ -1,0 +1,20 @@
+package bivouac.cli;
+
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+
+/** The commands that need no interface, for build servers without one. */
+@Command(
+        name = "bivouac",
+        description = "Checks and rehearses designs of how an application's windows live.",
+        mixinStandardHelpOptions = true,
+        version = "Bivouac 0.1",
+        subcommands = {CheckCommand.class, RehearseCommand.class})
+public final class CliMain {
+
+    private CliMain() {}
+
+    public static void main(String[] args) {
+        System.exit(new CommandLine(new CliMain()).execute(args));
+    }
+}

@@ -1,0 +1,97 @@
+package bivouac.cli;
+
+import bivouac.format.DesignFile;
+import bivouac.format.Unreadable;
+import bivouac.machine.Program;
+import bivouac.machine.Scene;
+import bivouac.rehearsal.Moment;
+import bivouac.rehearsal.NamedEvent;
+import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.TrailFile;
+import bivouac.rehearsal.TrailWords;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** {@code bivouac rehearse FILE --trail EVENTS-FILE}: acts a trail out and prints what is seen after each event. */
+@Command(
+        name = "rehearse",
+        description = "Acts a trail out on a design and prints what is seen after each event.",
+        mixinStandardHelpOptions = true,
+        exitCodeListHeading = "Exit codes:%n",
+        exitCodeList = {
+            "0:every event was possible and none ended in a fault",
+            "1:an event was not possible, or there was a fault",
+            "2:a file could not be read"
+        })
+public final class RehearseCommand implements Callable<Integer> {
+
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE", description = "the design")
+    private Path file;
+
+    @Option(names = "--trail", required = true, paramLabel = "EVENTS-FILE", description = "one event a line")
+    private Path trail;
+
+    @Option(names = "--today", paramLabel = "DATE", description = "what app.today is, as 2026-01-31; default: today")
+    private LocalDate today = LocalDate.now();
+
+    @Override
+    public Integer call() {
+        PrintWriter out = spec.commandLine().getOut();
+        PrintWriter err = spec.commandLine().getErr();
+        try {
+            Program program = Program.of(DesignFile.read(file));
+            List<NamedEvent> events = TrailFile.read(Files.readString(trail));
+            return print(program, Rehearsal.replay(program, today, events), events.size(), out)
+                    ? ExitCodes.FINE
+                    : ExitCodes.SOMETHING_FOUND;
+        } catch (Unreadable e) {
+            err.println(e.getMessage());
+        } catch (TrailFile.Wrong e) {
+            err.println(trail.getFileName() + ": " + e.getMessage());
+        } catch (IOException e) {
+            err.println("The trail " + trail + " could not be read: " + e.getMessage() + ".");
+        }
+        return ExitCodes.UNREADABLE;
+    }
+
+    /** Prints a replay; answers whether all of it was possible and without fault. */
+    public static boolean print(Program program, Rehearsal.Replay replay, int wanted, PrintWriter out) {
+        Rehearsal rehearsal = replay.rehearsal();
+        boolean fine = replay.stopped().isEmpty();
+        for (int i = 0; i < rehearsal.moments().size(); i++) {
+            Moment moment = rehearsal.moments().get(i);
+            out.println(i + "  "
+                    + moment.event()
+                            .map(e -> TrailWords.line(program.design(), e).toString())
+                            .orElse("Start"));
+            TrailWords.everything(moment.seen()).forEach(line -> out.println("     " + line));
+            scene(rehearsal.goTo(i).scene(), out);
+            fine &= TrailWords.faults(moment.seen()).isEmpty();
+        }
+        replay.stopped()
+                .ifPresent(e -> out.println(
+                        "Event " + rehearsal.moments().size() + " of " + wanted + " is not possible here: " + e));
+        return fine;
+    }
+
+    private static void scene(Scene scene, PrintWriter out) {
+        for (Scene.OpenWindow w : scene.windows()) {
+            String blocked = w.blockedBy().map(b -> "  (" + b.words() + ")").orElse("");
+            String hidden = w.hidden() ? "  (hidden)" : "";
+            out.println("     | " + w.which() + ": " + w.title() + blocked + hidden);
+        }
+    }
+}

@@ -1,0 +1,139 @@
+package bivouac.check;
+
+import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Place;
+import bivouac.check.Finding.Weight;
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.FacedWindow;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Steps;
+import bivouac.design.Take;
+import bivouac.design.Window;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** What can be found on single steps: windows that are not there, endings without a branch, values not handed over. */
+final class StepFindings {
+
+    private StepFindings() {}
+
+    static void into(List<Finding> found, Design design) {
+        design.scripts()
+                .forEach((place, script) -> Steps.walk(script, (path, step) -> {
+                    switch (step) {
+                        case Step.Open open -> open(found, design, open, place, path);
+                        case Step.StayOpen stay
+                        when !isBeforeClosing(place) ->
+                            found.add(new Finding(
+                                    Weight.RISKY,
+                                    Kind.MISPLACED_STEP,
+                                    place.words() + ": “stay open” refuses nothing here.",
+                                    "Only the script before closing is asked (C2); move the step there.",
+                                    Place.step(place, path)));
+                        case Step.Close close -> ending(found, design, close, place, path);
+                        default -> {
+                            // its expressions are checked where they are compiled
+                        }
+                    }
+                }));
+    }
+
+    private static boolean isBeforeClosing(ScriptPlace place) {
+        return place instanceof ScriptPlace.AtMoment m && m.moment() == FacedWindow.Moment.BEFORE_CLOSING;
+    }
+
+    private static void ending(List<Finding> found, Design design, Step.Close close, ScriptPlace place, StepPath path) {
+        if (!(close.target() instanceof bivouac.design.Target.Me)) {
+            return;
+        }
+        Optional<Ending> ending = place.ofWindow().flatMap(design::window).flatMap(w -> close.ending()
+                .flatMap(w::ending));
+        ending.ifPresent(e -> {
+            String missing = e.gives().stream()
+                    .filter(g -> close.gives().stream()
+                            .noneMatch(v -> v.name().equals(g.name().expression())))
+                    .map(g -> g.name().shown())
+                    .collect(Collectors.joining(", "));
+            if (!missing.isEmpty()) {
+                found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.NOT_HANDED_OVER,
+                        place.words() + ": “" + e.name() + "” gives " + missing + ", and this step does not say what.",
+                        "Whoever waits reads a value that is not there (X3).",
+                        Place.step(place, path)));
+            }
+        });
+    }
+
+    private static void open(List<Finding> found, Design design, Step.Open open, ScriptPlace place, StepPath path) {
+        Optional<Window> window = design.window(open.window());
+        if (window.isEmpty()) {
+            String what = open.window().isBlank()
+                    ? place.words() + ": the step opens no window yet."
+                    : place.words() + " opens “" + open.window() + "”, and there is no window of that name.";
+            found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.DANGLING,
+                    what,
+                    "The rehearsal stops with a fault when it gets there.",
+                    Place.step(place, path)));
+            return;
+        }
+        notHandedOver(found, open, window.get(), place, path);
+        branches(found, open, window.get(), place, path);
+    }
+
+    private static void notHandedOver(
+            List<Finding> found, Step.Open open, Window window, ScriptPlace place, StepPath path) {
+        for (Take take : window.takes()) {
+            boolean given = open.handOver().stream()
+                    .anyMatch(g -> g.name().equals(take.name().expression()));
+            if (take.byDefault().isEmpty() && !given) {
+                found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.NOT_HANDED_OVER,
+                        place.words() + " opens " + window.name() + " without handing over “" + take.name() + "”.",
+                        window.name() + " takes a " + take.type() + " that has no default (O2).",
+                        Place.step(place, path)));
+            }
+        }
+    }
+
+    /** Never for a single ending that gives nothing: there is nothing to decide. */
+    private static void branches(List<Finding> found, Step.Open open, Window window, ScriptPlace place, StepPath path) {
+        List<Ending> endings = window.endings();
+        for (Step.Branch branch : open.branches()) {
+            if (window.ending(branch.ending()).isEmpty() && !branch.ending().equals(bivouac.design.WaysOut.CLOSED)) {
+                found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.DANGLING,
+                        place.words() + ": " + window.name() + " has no ending “" + branch.ending() + "”.",
+                        "The steps under it are never run.",
+                        Place.step(place, path)));
+            }
+        }
+        if (endings.size() == 1 && endings.getFirst().gives().isEmpty()) {
+            return;
+        }
+        boolean someHave = !open.branches().isEmpty();
+        for (Ending ending : endings) {
+            boolean has = open.branches().stream().anyMatch(b -> b.ending().equals(ending.name()));
+            if (!has && (someHave || !ending.gives().isEmpty())) {
+                String why = ending.gives().isEmpty()
+                        ? "Its other endings are answered; write what happens then, or “nothing, on purpose”."
+                        : "It gives values back that nobody uses; write what happens then.";
+                found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.MISSING_BRANCH,
+                        place.words() + " does not say what happens when " + window.name() + " ends " + ending.name()
+                                + ".",
+                        why,
+                        Place.step(place, path)));
+            }
+        }
+    }
+}

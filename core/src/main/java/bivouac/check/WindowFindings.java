@@ -1,0 +1,186 @@
+package bivouac.check;
+
+import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Place;
+import bivouac.check.Finding.Weight;
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Manner;
+import bivouac.design.MessageBox;
+import bivouac.design.Part;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.Steps;
+import bivouac.design.Target;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.design.WaysIn;
+import bivouac.design.WaysOut;
+import bivouac.design.Window;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** What can be found on one window: dead triggers, no way in, no way out, messages that say nothing. */
+final class WindowFindings {
+
+    private WindowFindings() {}
+
+    static void into(List<Finding> found, Design design) {
+        var opened = new HashSet<String>();
+        WaysIn.of(design).forEach(w -> opened.add(w.open().window()));
+        Set<String> closed = closedByScripts(design);
+        departure(found, design);
+        for (Window window : design.windows()) {
+            String name = window.name().shown();
+            if (!opened.contains(name)) {
+                found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.NEVER_OPENED,
+                        "Nothing opens " + name + ".",
+                        "It is never seen (O1); open it from a script, or take it away.",
+                        Place.window(name)));
+            }
+            switch (window) {
+                case MessageBox box -> box(found, box);
+                case FacedWindow face -> face(found, face, closed.contains(name));
+            }
+        }
+    }
+
+    private static void departure(List<Finding> found, Design design) {
+        if (design.application().departure() instanceof DepartureRule.WithWindow(String name)
+                && design.faced(name)
+                        .filter(f -> f.of() == FacedWindow.Kind.MAIN)
+                        .isEmpty()) {
+            found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.DANGLING,
+                    "The application is to end with “" + name + "”, and there is no main window of that name.",
+                    "It would never end by itself (D1).",
+                    Place.APPLICATION));
+        }
+    }
+
+    private static void box(List<Finding> found, MessageBox box) {
+        String name = box.name().shown();
+        if (box.text().isBlank()) {
+            found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.EMPTY_MESSAGE,
+                    name + " says nothing.",
+                    "A message box without a text tells nobody what happened or what to answer.",
+                    Place.window(name)));
+        }
+        if (box.answers().isEmpty()) {
+            found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.NO_WAY_OUT,
+                    name + " has no button.",
+                    "It is always waited for (C7), so the application would hang.",
+                    Place.window(name)));
+        }
+        for (var marked : List.of(box.escape(), box.byDefault())) {
+            marked.filter(e -> box.ending(e).isEmpty())
+                    .ifPresent(e -> found.add(new Finding(
+                            Weight.WRONG,
+                            Kind.DANGLING,
+                            name + " has no button “" + e + "”, which Enter or Escape is to press.",
+                            "The key would do nothing.",
+                            Place.window(name))));
+        }
+    }
+
+    private static void face(List<Finding> found, FacedWindow face, boolean closedByScript) {
+        String name = face.name().shown();
+        for (Part part : face.parts()) {
+            part.trigger()
+                    .filter(t -> part instanceof Part.Button || part instanceof Part.MenuCommand)
+                    .filter(t -> t.script().doesNothing())
+                    .ifPresent(t -> found.add(new Finding(
+                            Weight.RISKY,
+                            Kind.DEAD_TRIGGER,
+                            part.displayName() + " on " + name + " does nothing when " + t.word() + ".",
+                            "A person who presses it cannot tell whether it worked; write what happens then.",
+                            Place.part(name, part.name().expression()))));
+        }
+        boolean leads = WaysOut.of(face, Way.CLOSE_BOX) instanceof WayOut.LeadsTo
+                || WaysOut.of(face, Way.ESCAPE) instanceof WayOut.LeadsTo;
+        if (!leads && !closedByScript) {
+            found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.NO_WAY_OUT,
+                    name + " has no way out.",
+                    "Once open, no one can close it; give it a close box, or a step that closes it.",
+                    Place.window(name)));
+        }
+        face.waysOut().forEach((way, out) -> wayOut(found, face, way, out));
+    }
+
+    private static void wayOut(List<Finding> found, FacedWindow face, Way way, WayOut out) {
+        String name = face.name().shown();
+        switch (out) {
+            case WayOut.Absent a -> {
+                // nothing to dangle
+            }
+            case WayOut.AsPressing(String part) -> {
+                if (face.part(part).isEmpty()) {
+                    found.add(new Finding(
+                            Weight.WRONG,
+                            Kind.DANGLING,
+                            "The " + way.words() + " of " + name + " is to press “" + part + "”, which is not there.",
+                            "It would do nothing.",
+                            Place.window(name)));
+                }
+            }
+            case WayOut.LeadsTo l -> {
+                if (face.ending(l.ending()).isEmpty() && !l.ending().equals(WaysOut.CLOSED)) {
+                    found.add(new Finding(
+                            Weight.WRONG,
+                            Kind.DANGLING,
+                            "The " + way.words() + " of " + name + " leads to “" + l.ending()
+                                    + "”, which is no ending of it.",
+                            "It would end as closed instead.",
+                            Place.window(name)));
+                }
+            }
+        }
+    }
+
+    /** Windows that some script closes: their own, or another's. */
+    private static Set<String> closedByScripts(Design design) {
+        var closed = new HashSet<String>();
+        design.scripts()
+                .forEach((place, script) -> Steps.walk(script, (path, step) -> {
+                    switch (step) {
+                        case Step.Close c -> closed.addAll(meant(c.target(), place, design));
+                        case Step.Open o
+                        when o.manner() instanceof Manner.InPlace ->
+                            place.ofWindow().ifPresent(closed::add);
+                        default -> {
+                            // closes nothing
+                        }
+                    }
+                }));
+        return closed;
+    }
+
+    private static List<String> meant(Target target, ScriptPlace place, Design design) {
+        return switch (target) {
+            case Target.Me m -> place.ofWindow().map(List::of).orElse(List.of());
+            case Target.Single(String name) -> List.of(name);
+            case Target.Kept k ->
+                design.windows().stream().map(w -> w.name().shown()).toList();
+            case Target.Owner o -> openersOf(place, design);
+            case Target.Opener o -> openersOf(place, design);
+        };
+    }
+
+    private static List<String> openersOf(ScriptPlace place, Design design) {
+        return place.ofWindow().stream()
+                .flatMap(w -> WaysIn.into(design, w).stream())
+                .flatMap(i -> i.place().ofWindow().stream())
+                .toList();
+    }
+}

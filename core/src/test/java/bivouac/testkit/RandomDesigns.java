@@ -1,0 +1,281 @@
+package bivouac.testkit;
+
+import bivouac.design.Application;
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
+import bivouac.design.Given;
+import bivouac.design.Instances;
+import bivouac.design.Manner;
+import bivouac.design.Menu;
+import bivouac.design.MessageBox;
+import bivouac.design.Name;
+import bivouac.design.Part;
+import bivouac.design.Row;
+import bivouac.design.Script;
+import bivouac.design.Setting;
+import bivouac.design.Step;
+import bivouac.design.Take;
+import bivouac.design.Target;
+import bivouac.design.Type;
+import bivouac.design.Variable;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.design.Window;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Supplier;
+import java.util.random.RandomGenerator;
+
+/** Designs that use every kind of thing, many of them wrong. The same random numbers make the same design. */
+public final class RandomDesigns {
+
+    private static final List<String> WORDS = List.of(
+            "Desk",
+            "Form",
+            "Plan",
+            "Card",
+            "Sure",
+            "a",
+            "Ünï \"q\"",
+            "日本 語",
+            "me",
+            "x\\y",
+            "line\nbreak",
+            "مرحبا",
+            "{{b}}",
+            "{app.n}",
+            "",
+            "{me.title}",
+            "ok",
+            "closed",
+            "\uD83D\uDE00",
+            "tab\t");
+    private static final List<String> EXPRESSIONS = List.of(
+            "1",
+            "app.n + 1",
+            "me.a",
+            "\"t\"",
+            "true",
+            "app.n > 2",
+            "result.x",
+            "broken(",
+            "1 / 0",
+            "owner.a",
+            "isOpen(plan)",
+            "shown(1.5)");
+
+    private final RandomGenerator random;
+
+    public RandomDesigns(RandomGenerator random) {
+        this.random = random;
+    }
+
+    public Design design() {
+        var windows = new ArrayList<Window>();
+        for (int i = 0; i < 1 + random.nextInt(5); i++) {
+            windows.add(random.nextInt(3) == 0 ? box() : face());
+        }
+        var application = new Application(
+                word(),
+                random.nextBoolean() ? Application.About.NOTHING : new Application.About("1", word(), word(), ""),
+                random.nextBoolean()
+                        ? List.of()
+                        : List.of(
+                                new Variable(Name.of("n"), Type.WHOLE, maybe(this::expression), random.nextBoolean())),
+                script(2),
+                pick(List.of(
+                        new DepartureRule.LastWindow(),
+                        new DepartureRule.OnlyWhenTold(),
+                        new DepartureRule.WithWindow(word()))));
+        return new Design(application, windows);
+    }
+
+    private FacedWindow face() {
+        var kind = pick(List.of(FacedWindow.Kind.values()));
+        Map<Way, WayOut> ways = new EnumMap<>(Way.class);
+        for (Way way : Way.values()) {
+            if (random.nextInt(4) == 0) {
+                ways.put(
+                        way,
+                        way.isOfTheUser() && random.nextBoolean()
+                                ? pick(List.of(new WayOut.Absent(), new WayOut.AsPressing(word())))
+                                : new WayOut.LeadsTo(word(), givens(), random.nextBoolean()));
+            }
+        }
+        Map<FacedWindow.Moment, Script> moments = new EnumMap<>(FacedWindow.Moment.class);
+        for (var moment : FacedWindow.Moment.values()) {
+            Script script = script(1);
+            if (!script.isEmpty()) {
+                moments.put(moment, script);
+            }
+        }
+        return new FacedWindow(
+                kind,
+                name(),
+                word(),
+                random.nextBoolean()
+                        ? FacedWindow.Size.BY_CONTENTS
+                        : new FacedWindow.Size(random.nextInt(900), random.nextInt(700)),
+                random.nextBoolean(),
+                maybe(() -> pick(List.of(new Instances.Many(), new Instances.Single(), new Instances.OneForEach("k")))),
+                random.nextBoolean(),
+                takes(),
+                random.nextBoolean()
+                        ? List.of()
+                        : List.of(new Variable(name(), type(2), maybe(this::expression), false)),
+                random.nextInt(3) == 0 ? List.of(new Menu(word(), List.of(command()))) : List.of(),
+                rows(),
+                maybe(() -> List.of(Ending.of("ok", Ending.Give.of("x", type(1))), Ending.of(word()))),
+                ways,
+                moments);
+    }
+
+    private List<Row> rows() {
+        var rows = new ArrayList<Row>();
+        for (int i = 0; i < random.nextInt(4); i++) {
+            rows.add(random.nextBoolean() ? Row.of(part()) : Row.of(part(), part()));
+        }
+        return rows;
+    }
+
+    private Part part() {
+        return switch (random.nextInt(5)) {
+            case 0 -> new Part.Caption(name(), word(), setting(), setting());
+            case 1 ->
+                new Part.TextField(
+                        name(),
+                        word(),
+                        word(),
+                        random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(1 + random.nextInt(50)),
+                        script(1),
+                        setting(),
+                        setting());
+            case 2 -> new Part.NumberField(name(), word(), word(), script(1), setting(), setting());
+            case 3 -> new Part.TickBox(name(), word(), random.nextBoolean(), script(1), setting(), setting());
+            default -> new Part.Button(name(), word(), random.nextBoolean(), script(2), setting(), setting());
+        };
+    }
+
+    private Part.MenuCommand command() {
+        return new Part.MenuCommand(name(), word(), pick(List.of("", "Ctrl+N")), script(2), setting(), setting());
+    }
+
+    private Setting setting() {
+        return pick(List.of(Setting.YES, new Setting.Fixed(false), new Setting.Follows(expression())));
+    }
+
+    private MessageBox box() {
+        return new MessageBox(
+                name(),
+                word(),
+                pick(List.of(MessageBox.Severity.values())),
+                word(),
+                takes(),
+                List.of(MessageBox.Answer.of("OK"), new MessageBox.Answer(word(), word())),
+                maybe(() -> "ok"),
+                maybe(this::word));
+    }
+
+    private Script script(int deep) {
+        var steps = new ArrayList<Step>();
+        for (int i = 0; i < random.nextInt(3); i++) {
+            Step step = step(deep);
+            steps.add(random.nextInt(8) == 0 ? new Step.Off(step) : step);
+        }
+        return new Script(steps);
+    }
+
+    private Step step(int deep) {
+        return switch (random.nextInt(deep > 0 ? 7 : 5)) {
+            case 0 -> new Step.Close(target(), maybe(this::word), givens(), Script.EMPTY);
+            case 1 -> new Step.StayOpen();
+            case 2 -> new Step.SetValue(pick(List.of("app.n", "me.title", "me.a", "nothing")), expression());
+            case 3 -> new Step.Note(word());
+            case 4 -> new Step.EndApplication(maybe(this::expression), maybe(this::word), script(deep - 1));
+            case 5 ->
+                new Step.If(
+                        List.of(
+                                new Step.If.Case(expression(), script(deep - 1)),
+                                new Step.If.Case(expression(), script(deep - 1))),
+                        maybe(() -> script(deep - 1)));
+            default ->
+                new Step.Open(
+                        word(),
+                        manner(),
+                        maybe(this::target),
+                        givens(),
+                        maybe(() -> "kept"),
+                        random.nextBoolean()
+                                ? List.of()
+                                : List.of(
+                                        new Step.Branch("ok", script(deep - 1)),
+                                        new Step.Branch("closed", script(deep - 1))));
+        };
+    }
+
+    private Manner manner() {
+        return pick(List.of(
+                new Manner.Alongside(),
+                new Manner.WaitsForOwner(),
+                new Manner.WaitsForApplication(),
+                new Manner.InPlace("", List.of()),
+                new Manner.InPlace("closed", List.of())));
+    }
+
+    private Target target() {
+        return pick(List.of(
+                new Target.Me(),
+                new Target.Owner(),
+                new Target.Opener(),
+                new Target.Single("Desk"),
+                new Target.Kept("kept")));
+    }
+
+    private List<Take> takes() {
+        return random.nextBoolean() ? List.of() : List.of(new Take(Name.of("k"), type(2), maybe(this::expression)));
+    }
+
+    private List<Given> givens() {
+        return random.nextBoolean() ? List.of() : List.of(new Given("k", expression()), new Given("x", expression()));
+    }
+
+    private Type type(int deep) {
+        return switch (random.nextInt(deep > 0 ? 8 : 5)) {
+            case 0 -> Type.TEXT;
+            case 1 -> Type.WHOLE;
+            case 2 -> Type.NUMBER;
+            case 3 -> Type.YESNO;
+            case 4 -> Type.DATE;
+            case 5 -> new Type.ChoiceOf(List.of("a", "b \"c\", \\d"));
+            case 6 -> new Type.ListOf(type(deep - 1));
+            default -> new Type.RowOf(List.of(new Type.Column("c", type(deep - 1)), new Type.Column("d", Type.TEXT)));
+        };
+    }
+
+    private Name name() {
+        return random.nextInt(3) == 0 ? new Name(word(), "own" + random.nextInt(3)) : Name.of(word());
+    }
+
+    private String word() {
+        return pick(WORDS);
+    }
+
+    private Expression expression() {
+        return new Expression(pick(EXPRESSIONS));
+    }
+
+    private <T> Optional<T> maybe(Supplier<T> value) {
+        return random.nextBoolean() ? Optional.empty() : Optional.of(value.get());
+    }
+
+    private <T> T pick(List<? extends T> from) {
+        return from.get(random.nextInt(from.size()));
+    }
+}
