@@ -1,0 +1,149 @@
+package bivouac.sentence;
+
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.ScriptPlace;
+import bivouac.design.StepPath;
+import bivouac.design.Take;
+import bivouac.design.Window;
+import bivouac.machine.Program;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** What could be typed next in a line: words of steps, windows, endings, names of values. */
+public final class Completion {
+
+    private static final int MOST = 8;
+
+    private Completion() {}
+
+    /**
+     * Something offered.
+     *
+     * @param shown what is listed
+     * @param from where in the line its text goes, up to the caret
+     * @param text what is put in
+     * @param selectFrom the place to be filled next, in the whole line; equal to {@code selectTo} for the caret only
+     */
+    public record Offer(String shown, int from, String text, int selectFrom, int selectTo) {
+        static Offer of(String shown, int from, String text) {
+            return new Offer(shown, from, text, from + text.length(), from + text.length());
+        }
+    }
+
+    /** What is offered for a line up to the caret, best first; none where nothing is known. */
+    public static List<Offer> offers(Program program, ScriptPlace place, StepPath at, String line) {
+        Design design = program.design();
+        String lower = StepTyping.lower(line);
+        Stream<Offer> offers;
+        if (lower.startsWith("open ")) {
+            offers = windows(design, line.substring(5), 5);
+        } else if (lower.startsWith("when ")) {
+            offers = endingsOfOpened(design, place, at, line);
+        } else if (lower.startsWith("close with ")) {
+            offers = endings(place.ofWindow().flatMap(design::window), line, 11);
+        } else if (hasExpression(lower)) {
+            offers = names(program.namesAt(place, at), line);
+        } else {
+            offers = beginnings(line);
+        }
+        return offers.limit(MOST).toList();
+    }
+
+    private static boolean hasExpression(String line) {
+        return line.startsWith("set ")
+                || line.startsWith("if ")
+                || line.startsWith("else if ")
+                || line.contains("←")
+                || line.startsWith("end the application code ")
+                || (line.startsWith("note ") || line.startsWith("message ") || line.startsWith("ask "))
+                        && line.lastIndexOf('{') > line.lastIndexOf('}');
+    }
+
+    private static Stream<Offer> beginnings(String line) {
+        String wanted = StepTyping.lower(line.stripLeading());
+        return StepTyping.beginnings().stream()
+                .filter(b -> b.startsWith(wanted) && !b.equals(wanted))
+                .map(Completion::beginning);
+    }
+
+    /** A word with the places that follow it, the first of them chosen. */
+    private static Offer beginning(String word) {
+        String text =
+                switch (word) {
+                    case "message" -> "message `text`";
+                    case "ask" -> "ask `text` with Yes, No";
+                    case "set" -> "set ";
+                    case "note" -> "note `text`";
+                    case "stay open", "end the application", "else" -> word;
+                    default -> word + " ";
+                };
+        int from = text.indexOf("`text`") + 1;
+        return from > 0 ? new Offer(word, 0, text, from, from + 4) : Offer.of(word, 0, text);
+    }
+
+    private static Stream<Offer> windows(Design design, String typed, int from) {
+        String wanted = StepTyping.lower(typed);
+        return design.windows().stream()
+                .filter(w -> StepTyping.lower(w.name().shown()).contains(wanted)
+                        && !w.name().shown().equals(typed.strip()))
+                .map(w -> window(w, from));
+    }
+
+    /** A window with what it has to be handed, the first value chosen. */
+    private static Offer window(Window window, int from) {
+        String name = window.name().shown();
+        List<Take> needed = window.takes().stream().filter(t -> t.byDefault().isEmpty()).toList();
+        if (needed.isEmpty()) {
+            return Offer.of(name, from, name);
+        }
+        String handing = needed.stream()
+                .map(t -> t.name().expression() + " ← " + t.type())
+                .collect(Collectors.joining(", ", " handing ", ""));
+        int arrow = from + name.length() + handing.indexOf("← ") + 2;
+        return new Offer(
+                name, from, name + handing, arrow, arrow + needed.getFirst().type().toString().length());
+    }
+
+    private static Stream<Offer> endingsOfOpened(Design design, ScriptPlace place, StepPath at, String line) {
+        Optional<Window> opened = Stream.of(at.last() > 0 ? Optional.of(at.next(-1)) : Optional.<StepPath>empty(), at.outer())
+                .flatMap(Optional::stream)
+                .flatMap(p -> p.in(place.in(design)).stream())
+                .filter(bivouac.design.Step.Open.class::isInstance)
+                .findFirst()
+                .flatMap(s -> design.window(((bivouac.design.Step.Open) s).window()));
+        return endings(opened, line, 5);
+    }
+
+    private static Stream<Offer> endings(Optional<Window> window, String line, int from) {
+        String wanted = StepTyping.lower(line.substring(Math.min(from, line.length())));
+        return window.map(Window::endings).orElse(List.of()).stream()
+                .map(Ending::name)
+                .filter(e -> StepTyping.lower(e).startsWith(wanted) && !e.equals(wanted))
+                .map(e -> Offer.of(e, from, e));
+    }
+
+    /** Completes the dotted name that the line ends in. */
+    public static Stream<Offer> names(Collection<String> known, String line) {
+        int from = line.length();
+        while (from > 0 && (Character.isJavaIdentifierPart(line.charAt(from - 1)) || line.charAt(from - 1) == '.')) {
+            from--;
+        }
+        String wanted = StepTyping.lower(line.substring(from));
+        int at = from;
+        if (wanted.isEmpty()) {
+            return Stream.empty();
+        }
+        var found = new ArrayList<String>(known.stream().sorted().toList());
+        found.removeIf(n -> n.equals(line.substring(at)));
+        return Stream.concat(
+                        found.stream().filter(n -> StepTyping.lower(n).startsWith(wanted)),
+                        found.stream().filter(n -> !StepTyping.lower(n).startsWith(wanted)
+                                && StepTyping.lower(n).contains("." + wanted)))
+                .map(n -> Offer.of(n, at, n));
+    }
+}

@@ -1,0 +1,144 @@
+package bivouac.sentence;
+
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.Script;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Window;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A script as the lines that a person reads: steps, the branches inside them, and the endings that have none. */
+public final class ScriptLines {
+
+    private ScriptLines() {}
+
+    /** A line of a script. */
+    public sealed interface Line {
+        /** How far it stands in, from 0. */
+        int indent();
+
+        List<Token> tokens();
+    }
+
+    /** A step, with its number as people count. */
+    public record StepLine(StepPath path, int number, int indent, List<Token> tokens, boolean off) implements Line {}
+
+    /**
+     * What leads into a script inside a step.
+     *
+     * @param step the step that holds it
+     * @param inner which of the step's scripts; -1 where there is none yet
+     * @param ending the ending that a branch answers; empty for conditions and refusals
+     */
+    public record BranchLine(StepPath step, int inner, int indent, List<Token> tokens, String ending, boolean empty)
+            implements Line {
+
+        /** No branch is written for this ending. */
+        public boolean isMissing() {
+            return inner < 0;
+        }
+
+        /** Where the next step in the branch would stand. */
+        public Optional<StepPath> entry(Script script) {
+            return isMissing()
+                    ? Optional.empty()
+                    : step.in(script).map(s -> step.into(inner, s.inner().get(inner).script().steps().size()));
+        }
+    }
+
+    /** The lines of a script, from top to bottom. */
+    public static List<Line> of(Script script, Design design) {
+        var lines = new ArrayList<Line>();
+        for (int i = 0; i < script.steps().size(); i++) {
+            step(lines, script.steps().get(i), StepPath.of(i), 0, design);
+        }
+        return List.copyOf(lines);
+    }
+
+    private static int steps(List<Line> lines) {
+        return (int) lines.stream().filter(StepLine.class::isInstance).count();
+    }
+
+    private static void step(List<Line> lines, Step step, StepPath path, int indent, Design design) {
+        boolean off = step instanceof Step.Off;
+        lines.add(new StepLine(path, steps(lines) + 1, indent, Sentences.of(step), off));
+        Step inside = step instanceof Step.Off(Step kept) ? kept : step;
+        switch (inside) {
+            case Step.Open open -> branches(lines, open, path, indent + 1, design);
+            case Step.If choice -> cases(lines, choice, path, indent, design);
+            case Step.Close close -> refused(lines, close.refused(), path, indent + 1, design);
+            case Step.EndApplication end -> refused(lines, end.refused(), path, indent + 1, design);
+            case Step.StayOpen s -> {
+                // one line
+            }
+            case Step.SetValue s -> {
+                // one line
+            }
+            case Step.Note n -> {
+                // one line
+            }
+            case Step.Off o -> throw new IllegalStateException("a step is switched off once");
+        }
+    }
+
+    private static void branches(List<Line> lines, Step.Open open, StepPath path, int indent, Design design) {
+        for (int i = 0; i < open.branches().size(); i++) {
+            Step.Branch branch = open.branches().get(i);
+            lines.add(when(branch.ending(), path, i, indent, branch.script().isEmpty()));
+            inner(lines, branch.script(), path, i, indent + 1, design);
+        }
+        List<Ending> endings = design.window(open.window()).map(Window::endings).orElse(List.of());
+        for (Ending ending : endings) {
+            boolean has = open.branches().stream().anyMatch(b -> b.ending().equals(ending.name()));
+            if (!has) {
+                lines.add(when(ending.name(), path, -1, indent, true));
+            }
+        }
+    }
+
+    private static BranchLine when(String ending, StepPath path, int inner, int indent, boolean empty) {
+        var tokens = new ArrayList<Token>();
+        tokens.add(new Token.Keyword("when"));
+        tokens.add(new Token.EndingName(ending));
+        if (inner < 0) {
+            tokens.add(new Token.Plain("no branch"));
+        } else if (empty) {
+            tokens.add(new Token.Plain("nothing, on purpose"));
+        }
+        return new BranchLine(path, inner, indent, List.copyOf(tokens), ending, empty);
+    }
+
+    private static void cases(List<Line> lines, Step.If choice, StepPath path, int indent, Design design) {
+        for (int i = 0; i < choice.cases().size(); i++) {
+            Step.If.Case one = choice.cases().get(i);
+            if (i > 0) {
+                var tokens = new ArrayList<Token>();
+                Sentences.condition(tokens, "else if", one.condition());
+                lines.add(new BranchLine(path, i, indent, List.copyOf(tokens), "", one.script().isEmpty()));
+            }
+            inner(lines, one.script(), path, i, indent + 1, design);
+        }
+        choice.otherwise().ifPresent(s -> {
+            int n = choice.cases().size();
+            lines.add(new BranchLine(path, n, indent, List.of(new Token.Keyword("else")), "", s.isEmpty()));
+            inner(lines, s, path, n, indent + 1, design);
+        });
+    }
+
+    private static void refused(List<Line> lines, Script script, StepPath path, int indent, Design design) {
+        if (!script.isEmpty()) {
+            lines.add(new BranchLine(
+                    path, 0, indent, List.of(new Token.Keyword("when"), new Token.Plain("refused")), "", false));
+            inner(lines, script, path, 0, indent + 1, design);
+        }
+    }
+
+    private static void inner(List<Line> lines, Script script, StepPath path, int inner, int indent, Design design) {
+        for (int n = 0; n < script.steps().size(); n++) {
+            step(lines, script.steps().get(n), path.into(inner, n), indent, design);
+        }
+    }
+}

@@ -1,0 +1,115 @@
+package bivouac.sentence;
+
+import bivouac.design.Expression;
+import bivouac.design.Given;
+import bivouac.design.Manner;
+import bivouac.design.Step;
+import bivouac.design.Target;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** How steps read. The texts of the tokens, put together with blanks, are a line that {@link StepTyping} reads back. */
+public final class Sentences {
+
+    private Sentences() {}
+
+    /** The sentence of a step, without the scripts inside it. */
+    public static List<Token> of(Step step) {
+        var out = new ArrayList<Token>();
+        switch (step) {
+            case Step.Open o -> open(out, o);
+            case Step.Close c -> close(out, c);
+            case Step.StayOpen s -> out.add(new Token.Keyword("stay open"));
+            case Step.SetValue(String path, Expression value) -> {
+                out.add(new Token.Keyword("set"));
+                out.add(new Token.ValueName(path));
+                out.add(new Token.Plain("←"));
+                out.add(new Token.ExpressionText(value.source()));
+            }
+            case Step.If i -> condition(out, "if", i.cases().getFirst().condition());
+            case Step.EndApplication e -> {
+                out.add(new Token.Keyword("end the application"));
+                e.code().ifPresent(code -> {
+                    out.add(new Token.Plain("code"));
+                    out.add(new Token.ExpressionText(code.source()));
+                });
+                e.saying().ifPresent(text -> {
+                    out.add(new Token.Plain("saying"));
+                    out.add(new Token.Quoted(text));
+                });
+            }
+            case Step.Note(String text) -> {
+                out.add(new Token.Keyword("note"));
+                out.add(new Token.Quoted(text));
+            }
+            case Step.Off(Step inner) -> out.addAll(of(inner));
+        }
+        return List.copyOf(out);
+    }
+
+    /** The line as it is typed. */
+    public static String line(Step step) {
+        return of(step).stream()
+                .map(t -> t instanceof Token.Quoted q ? '`' + q.text() + '`' : t.text())
+                .filter(t -> !t.isEmpty())
+                .collect(Collectors.joining(" "))
+                .replace(" ,", ",");
+    }
+
+    static void condition(List<Token> out, String word, Expression condition) {
+        out.add(new Token.Keyword(word));
+        out.add(new Token.ExpressionText(condition.source()));
+    }
+
+    private static void open(List<Token> out, Step.Open o) {
+        out.add(new Token.Keyword("open"));
+        out.add(new Token.WindowName(o.window()));
+        out.add(new Token.Plain(manner(o.manner())));
+        o.as().ifPresent(name -> {
+            out.add(new Token.Plain("as"));
+            out.add(new Token.ValueName(name));
+        });
+        givens(out, "handing", o.handOver());
+    }
+
+    /** The manner as it stands in the sentence. */
+    public static String manner(Manner manner) {
+        return switch (manner) {
+            case Manner.WaitsForOwner w -> "and wait, for its owner";
+            case Manner.WaitsForApplication w -> "and wait, for the application";
+            case Manner.Alongside a -> "alongside";
+            case Manner.InPlace i -> "in place";
+        };
+    }
+
+    private static void close(List<Token> out, Step.Close c) {
+        out.add(new Token.Keyword("close"));
+        switch (c.target()) {
+            case Target.Me m -> {
+                // its own window needs no naming
+            }
+            case Target.Owner o -> out.add(new Token.Plain("owner"));
+            case Target.Opener o -> out.add(new Token.Plain("opener"));
+            case Target.Single(String window) -> out.add(new Token.WindowName(window));
+            case Target.Kept(String name) -> {
+                out.add(new Token.Plain("kept"));
+                out.add(new Token.ValueName(name));
+            }
+        }
+        c.ending().ifPresent(e -> {
+            out.add(new Token.Plain("with"));
+            out.add(new Token.EndingName(e));
+        });
+        givens(out, "giving", c.gives());
+    }
+
+    private static void givens(List<Token> out, String word, List<Given> givens) {
+        for (int i = 0; i < givens.size(); i++) {
+            out.add(new Token.Plain(i == 0 ? word : ","));
+            out.add(new Token.ValueName(givens.get(i).name()));
+            out.add(new Token.Plain("←"));
+            out.add(new Token.ExpressionText(givens.get(i).value().source()));
+        }
+    }
+}

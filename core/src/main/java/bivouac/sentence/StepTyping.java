@@ -1,0 +1,307 @@
+package bivouac.sentence;
+
+import bivouac.design.Design;
+import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
+import bivouac.design.Given;
+import bivouac.design.Manner;
+import bivouac.design.MessageBox;
+import bivouac.design.Name;
+import bivouac.design.Names;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Target;
+import bivouac.design.Window;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Turns a typed line into a step at its place: a new one, or one that replaces what stood there and keeps the scripts
+ * inside it. {@code message} and {@code ask} make their message box as well.
+ */
+public final class StepTyping {
+
+    private final Design design;
+    private final ScriptPlace place;
+    private final StepPath at;
+    private final boolean replaces;
+
+    /** @param replaces whether the line stands for the step that is there, or is put in before it */
+    public StepTyping(Design design, ScriptPlace place, StepPath at, boolean replaces) {
+        this.design = design;
+        this.place = place;
+        this.at = at;
+        this.replaces = replaces;
+    }
+
+    /** What the line does. */
+    public Typed read(String typed) {
+        String line = typed.strip();
+        var words = new Words(line);
+        if (words.take("else if")) {
+            return otherwise(Optional.of(words.rest()));
+        }
+        if (words.take("else")) {
+            return otherwise(Optional.empty());
+        }
+        if (words.take("when")) {
+            return when(words);
+        }
+        if (words.take("message")) {
+            return message(words, false);
+        }
+        if (words.take("ask")) {
+            return message(words, true);
+        }
+        return plain(words).map(step -> put(design, step, line)).orElseGet(() -> new Typed.Unfinished(unknown(line)));
+    }
+
+    private static String unknown(String line) {
+        return line.isEmpty()
+                ? "Begin with open, message, ask, set, if, close, stay open, end or note."
+                : "“" + line.split("\\s+", 2)[0]
+                        + "” begins no step; steps begin with open, message, ask, set, if, close, stay open, end or note.";
+    }
+
+    private Optional<Step> plain(Words words) {
+        if (words.take("open")) {
+            return Optional.of(open(words));
+        }
+        if (words.take("close")) {
+            return Optional.of(close(words));
+        }
+        if (words.take("stay open") || words.take("stay")) {
+            return Optional.of(new Step.StayOpen());
+        }
+        if (words.take("set")) {
+            String[] two = words.splitAtArrow();
+            return Optional.of(Step.SetValue.of(two[0], two[1]));
+        }
+        if (words.take("if")) {
+            return Optional.of(new Step.If(
+                    List.of(new Step.If.Case(new Expression(words.rest()), Script.EMPTY)), Optional.empty()));
+        }
+        if (words.take("end the application") || words.take("end")) {
+            return Optional.of(end(words));
+        }
+        if (words.take("note")) {
+            return Optional.of(new Step.Note(words.quotedOrRest()));
+        }
+        return Optional.empty();
+    }
+
+    private Step.Open open(Words words) {
+        String name = words.longestOf(design.windows().stream().map(w -> w.name().shown()).toList(), OPEN_WORDS);
+        Optional<Window> window = design.window(name);
+        Manner manner = usualManner(window);
+        if (words.take("and wait, for its owner") || words.take("and wait for its owner")) {
+            manner = new Manner.WaitsForOwner();
+        } else if (words.take("and wait, for the application") || words.take("and wait for the application") || words.take("and wait")) {
+            manner = new Manner.WaitsForApplication();
+        } else if (words.take("alongside")) {
+            manner = new Manner.Alongside();
+        } else if (words.take("in place")) {
+            manner = new Manner.InPlace("", List.of());
+        }
+        Optional<String> as = words.take("as") ? Optional.of(words.word()) : Optional.empty();
+        List<Given> hands = words.take("handing") ? words.givens() : List.of();
+        return new Step.Open(name, manner, Optional.empty(), hands, as, List.of());
+    }
+
+    private static final List<String> OPEN_WORDS = List.of(" and wait", " alongside", " in place", " as ", " handing ");
+
+    /** A dialog or box is waited for, anything else opens alongside; where nothing is said it waits for all (B1). */
+    private static Manner usualManner(Optional<Window> window) {
+        boolean waits = window.map(w -> !(w instanceof FacedWindow f && f.of() != FacedWindow.Kind.DIALOG)).orElse(false);
+        return waits ? new Manner.WaitsForApplication() : new Manner.Alongside();
+    }
+
+    private Step.Close close(Words words) {
+        Target target = new Target.Me();
+        if (!words.startsWith("with") && !words.startsWith("giving") && !words.isEmpty()) {
+            target = target(words);
+        }
+        Optional<String> ending = Optional.empty();
+        if (words.take("with")) {
+            ending = Optional.of(words.longestOf(List.of(), List.of(" giving ")));
+        }
+        List<Given> gives = words.take("giving") ? words.givens() : List.of();
+        return new Step.Close(target, ending, gives, Script.EMPTY);
+    }
+
+    private Target target(Words words) {
+        if (words.take("owner")) {
+            return new Target.Owner();
+        }
+        if (words.take("opener")) {
+            return new Target.Opener();
+        }
+        if (words.take("kept")) {
+            return new Target.Kept(words.word());
+        }
+        return new Target.Single(words.longestOf(
+                design.windows().stream().map(w -> w.name().shown()).toList(), List.of(" with ", " giving ")));
+    }
+
+    private static Step end(Words words) {
+        Optional<Expression> code = Optional.empty();
+        if (words.take("code")) {
+            code = Optional.of(new Expression(words.longestOf(List.of(), List.of(" saying "))));
+        }
+        Optional<String> saying = words.take("saying") ? Optional.of(words.quotedOrRest()) : Optional.empty();
+        return new Step.EndApplication(code, saying, Script.EMPTY);
+    }
+
+    // message and ask
+
+    private Typed message(Words words, boolean asks) {
+        String text = words.quotedOr(List.of(" titled ", " with "));
+        String title = words.take("titled") ? words.quotedOr(List.of(" with ")) : "";
+        List<String> answers = words.take("with") ? words.list() : List.of();
+        if (answers.isEmpty()) {
+            answers = asks ? List.of("Yes", "No") : List.of("OK");
+        }
+        if (text.isBlank()) {
+            return new Typed.Unfinished("Say what the message box says: " + (asks ? "ask" : "message") + " `text`.");
+        }
+        var all = answers.stream().map(MessageBox.Answer::of).toList();
+        Name name = Names.freeName(nameFor(text), design.windows().stream().map(Window::name).toList());
+        var takes = new MessageTakes(text);
+        var box = new MessageBox(
+                name,
+                title.isBlank() ? titleHere() : title,
+                asks ? MessageBox.Severity.QUESTION : MessageBox.Severity.INFO,
+                takes.text(),
+                takes.takes(),
+                all,
+                Optional.of((asks ? all.getLast() : all.getFirst()).ending()),
+                Optional.of(all.getLast().ending()));
+        var branches = new ArrayList<Step.Branch>();
+        if (asks) {
+            all.forEach(a -> branches.add(new Step.Branch(a.ending(), Script.EMPTY)));
+        }
+        var open = new Step.Open(
+                name.shown(), new Manner.WaitsForApplication(), Optional.empty(), takes.handOver(), Optional.empty(), branches);
+        Typed done = put(design.adding(box), open, "message box " + name);
+        return done instanceof Typed.Done d && asks ? new Typed.Done(d.design(), d.did(), at.into(0, 0)) : done;
+    }
+
+    private String titleHere() {
+        return place.ofWindow()
+                .flatMap(design::window)
+                .map(w -> w.name().shown())
+                .orElse(design.application().name());
+    }
+
+    /** The box is named from its text: its first few words. */
+    static String nameFor(String text) {
+        String plain = text.replaceAll("\\{[^}]*}", " ").replaceAll("[^\\p{L}\\p{N} '’-]", " ").strip();
+        String[] words = plain.split("\\s+");
+        var name = new StringBuilder();
+        for (String word : words) {
+            if (name.length() + word.length() > 24) {
+                break;
+            }
+            name.append(name.isEmpty() ? "" : " ").append(word);
+        }
+        return name.isEmpty() ? "Message" : name.toString();
+    }
+
+    // branches and cases
+
+    private Typed when(Words words) {
+        Optional<StepPath> holder = holderBefore(s -> s instanceof Step.Open);
+        if (holder.isEmpty()) {
+            return new Typed.Unfinished("“when” follows a step that opens a window.");
+        }
+        Script script = place.in(design);
+        var open = (Step.Open) holder.get().in(script).orElseThrow();
+        var endings = design.window(open.window()).map(Window::endings).orElse(List.of());
+        boolean nothing = words.rest().endsWith(" nothing");
+        String ending = words.longestOf(endings.stream().map(e -> e.name()).toList(), List.of(" nothing"));
+        if (open.branches().stream().anyMatch(b -> b.ending().equals(ending))) {
+            return new Typed.Unfinished("There is a branch for “" + ending + "” already.");
+        }
+        var branches = new ArrayList<>(open.branches());
+        branches.add(new Step.Branch(ending, Script.EMPTY));
+        Design changed = place.put(design, holder.get().replace(script, open.withBranches(branches)));
+        StepPath next = nothing ? at : holder.get().into(branches.size() - 1, 0);
+        return new Typed.Done(changed, "branch for " + ending + " added", next);
+    }
+
+    private Typed otherwise(Optional<String> condition) {
+        Optional<StepPath> holder = holderBefore(s -> s instanceof Step.If i && i.otherwise().isEmpty());
+        if (holder.isEmpty()) {
+            return new Typed.Unfinished("“else” follows an “if” that has none yet.");
+        }
+        Script script = place.in(design);
+        var choice = (Step.If) holder.get().in(script).orElseThrow();
+        var cases = new ArrayList<>(choice.cases());
+        condition.ifPresent(c -> cases.add(new Step.If.Case(new Expression(c), Script.EMPTY)));
+        var changed = new Step.If(cases, condition.isPresent() ? Optional.empty() : Optional.of(Script.EMPTY));
+        int inner = condition.isPresent() ? cases.size() - 1 : cases.size();
+        return new Typed.Done(
+                place.put(design, holder.get().replace(script, changed)),
+                condition.isPresent() ? "else if added" : "else added",
+                holder.get().into(inner, 0));
+    }
+
+    /** The step right before the place of typing, or else the one that the place is in. */
+    private Optional<StepPath> holderBefore(java.util.function.Predicate<Step> wanted) {
+        Script script = place.in(design);
+        if (at.last() > 0 && at.next(-1).in(script).filter(wanted).isPresent()) {
+            return Optional.of(at.next(-1));
+        }
+        return at.outer().filter(o -> o.in(script).filter(wanted).isPresent());
+    }
+
+    // putting it in
+
+    private Typed put(Design into, Step step, String what) {
+        Script script = place.in(into);
+        if (!replaces) {
+            Script changed = at.insert(script, step);
+            StepPath next = step instanceof Step.If ? at.into(0, 0) : at.next(1);
+            return new Typed.Done(place.put(into, changed), "step added: " + what, next);
+        }
+        Step before = at.in(script).orElseThrow();
+        Script changed = at.replace(script, keepingInside(before, step));
+        return new Typed.Done(place.put(into, changed), "step changed: " + what, at.next(1));
+    }
+
+    /** A step that is typed anew keeps the scripts inside the one that it replaces, where it can hold them. */
+    private static Step keepingInside(Step before, Step after) {
+        return switch (after) {
+            case Step.Open o when before instanceof Step.Open b ->
+                new Step.Open(o.window(), keep(b.manner(), o.manner()), b.ownedBy(), o.handOver(), o.as(), b.branches());
+            case Step.If i when before instanceof Step.If b -> {
+                var cases = new ArrayList<>(b.cases());
+                cases.set(0, new Step.If.Case(i.cases().getFirst().condition(), cases.getFirst().script()));
+                yield new Step.If(cases, b.otherwise());
+            }
+            case Step.Close c when before instanceof Step.Close b ->
+                new Step.Close(c.target(), c.ending(), c.gives(), b.refused());
+            case Step.EndApplication e when before instanceof Step.EndApplication b ->
+                new Step.EndApplication(e.code(), e.saying(), b.refused());
+            default -> after;
+        };
+    }
+
+    private static Manner keep(Manner before, Manner after) {
+        return before instanceof Manner.InPlace && after instanceof Manner.InPlace ? before : after;
+    }
+
+    /** Words that a step can begin with, for completion, in the order in which they are offered. */
+    public static List<String> beginnings() {
+        return List.of("open", "message", "ask", "set", "if", "close", "stay open", "end the application", "note",
+                "else if", "else", "when");
+    }
+
+    static String lower(String text) {
+        return text.toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,133 @@
+package bivouac.sentence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.check.Findings;
+import bivouac.design.Design;
+import bivouac.design.MessageBox;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Steps;
+import bivouac.format.DesignFile;
+import bivouac.machine.Play;
+import bivouac.machine.Program;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class StepTypingTest {
+
+    private static final ScriptPlace PRESSED = new ScriptPlace.AtPart("Desk", "go");
+
+    private static Design empty() {
+        return Play.withMain(Play.main("Desk", Play.button("go"), bivouac.design.Part.Caption.of("shown", "")), Play.dialog("Arrival form"), Play.child("Plan")).design();
+    }
+
+    private static Typed.Done type(Design design, StepPath at, String line) {
+        Typed typed = new StepTyping(design, PRESSED, at, false).read(line);
+        assertThat(typed).as(line).isInstanceOf(Typed.Done.class);
+        return (Typed.Done) typed;
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {
+        "open Arrival form and wait, for the application",
+        "open Arrival form and wait, for its owner as arrival handing bunk ← max(1, 2), name ← \"a, b\"",
+        "open Plan alongside",
+        "open Plan in place",
+        "close with ok giving guest ← me.shown",
+        "close Plan with closed",
+        "close owner",
+        "stay open",
+        "set me.shown ← \"to be = or ← not\"",
+        "if app.today == date(\"2026-01-01\")",
+        "end the application code 3 saying `No radio.`",
+        "note `{me.shown} kept`",
+    })
+    void a_sentence_reads_as_it_was_typed(String line) {
+        var done = type(empty(), StepPath.of(0), line);
+        assertThat(Sentences.line(PRESSED.in(done.design()).steps().getFirst())).isEqualTo(line);
+    }
+
+    @Test
+    void every_step_of_the_example_reads_back_to_itself() throws Exception {
+        Design hut = DesignFile.read(Path.of("../examples/ridge-hut.bivouac"));
+        hut.scripts().forEach((place, script) -> Steps.walk(script, (path, step) -> {
+            var typed = new StepTyping(hut, place, path, true).read(Sentences.line(step));
+            assertThat(typed).isInstanceOfSatisfying(Typed.Done.class, d -> assertThat(d.design()).as(Sentences.line(step)).isEqualTo(hut));
+        }));
+    }
+
+    @Test
+    void a_message_in_one_sentence_makes_its_box_and_opens_it_waiting() {
+        var done = type(empty(), StepPath.of(0), "message `Not saved.` titled `Register`");
+        var box = (MessageBox) done.design().window("Not saved").orElseThrow();
+        assertThat(box.title()).isEqualTo("Register");
+        assertThat(box.text()).isEqualTo("Not saved.");
+        assertThat(Findings.of(Program.of(done.design()))).noneMatch(f -> f.what().contains("Not saved"));
+        new Play(done.design()).does("press \"go\" of \"Desk\"").sees("opens Not saved, waits: “Not saved.”");
+    }
+
+    @Test
+    void what_a_message_reads_of_its_window_is_handed_over() {
+        var done = type(empty(), StepPath.of(0), "message `{me.shown} and {app.today}`");
+        var play = new Play(done.design()).does("press \"go\" of \"Desk\"").hasNoFault();
+        assertThat(play.seen()).singleElement().asString().endsWith("“ and 2026-11-23”");
+    }
+
+    @Test
+    void ask_makes_its_branches_and_typing_goes_on_in_the_first() {
+        var done = type(empty(), StepPath.of(0), "ask `Check out?` with Check out, Keep");
+        assertThat(done.next()).isEqualTo(StepPath.of(0, 0, 0));
+        var more = type(done.design(), done.next(), "note `out`");
+        new Play(more.design()).does("press \"go\" of \"Desk\"").does("answer \"check out\" of \"Check out\"").sees("Check out ends check out", "notes “out”");
+    }
+
+    @Test
+    void else_and_when_go_to_the_step_before() {
+        var one = type(empty(), StepPath.of(0), "if true");
+        assertThat(one.next()).isEqualTo(StepPath.of(0, 0, 0));
+        var two = type(one.design(), StepPath.of(1), "else if false");
+        var three = type(two.design(), StepPath.of(1), "else");
+        assertThat(three.next()).isEqualTo(StepPath.of(0, 2, 0));
+        var open = type(three.design(), StepPath.of(1), "open Arrival form");
+        var when = type(open.design(), open.next(), "when cancelled nothing");
+        assertThat(((Step.Open) PRESSED.in(when.design()).steps().get(1)).branches()).hasSize(1);
+        assertThat(new StepTyping(when.design(), PRESSED, StepPath.of(2), false).read("when cancelled")).isInstanceOf(Typed.Unfinished.class);
+        assertThat(new StepTyping(empty(), PRESSED, StepPath.of(0), false).read("else")).isInstanceOf(Typed.Unfinished.class);
+    }
+
+    @Test
+    void what_begins_no_step_is_said() {
+        assertThat(new StepTyping(empty(), PRESSED, StepPath.of(0), false).read("jump there"))
+                .isEqualTo(new Typed.Unfinished("“jump” begins no step; steps begin with open, message, ask, set, if, close, stay open, end or note."));
+    }
+
+    @Test
+    void completion_offers_words_windows_endings_and_names() {
+        Design design = type(empty(), StepPath.of(0), "open Arrival form").design();
+        Program program = Program.of(design);
+        assertThat(offers(program, "me")).containsExactly("message");
+        assertThat(offers(program, "open ar")).containsExactly("Arrival form");
+        assertThat(offers(program, "when c")).containsExactly("cancelled");
+        assertThat(offers(program, "set me.sh")).contains("me.shown");
+        assertThat(offers(program, "if sho")).contains("me.shown");
+    }
+
+    private static List<String> offers(Program program, String line) {
+        return Completion.offers(program, PRESSED, StepPath.of(1), line).stream().map(Completion.Offer::shown).toList();
+    }
+
+    @Test
+    void a_script_reads_line_by_line_and_says_which_endings_have_no_branch() {
+        Design design = type(empty(), StepPath.of(0), "open Arrival form").design();
+        Design more = type(design, StepPath.of(1), "when ok nothing").design();
+        var lines = ScriptLines.of(PRESSED.in(more), more).stream()
+                .map(l -> " ".repeat(l.indent()) + String.join(" ", l.tokens().stream().map(Token::text).toList()))
+                .toList();
+        assertThat(lines).containsExactly("open Arrival form and wait, for the application", " when ok nothing, on purpose", " when cancelled no branch");
+    }
+}
