@@ -85,6 +85,23 @@ public final class Rehearsal {
         return new Rehearsal(machine, today, java.util.Collections.unmodifiableList(longer), longer.size() - 1);
     }
 
+    /**
+     * Types a text into a field. Typing on in the same field is one event of the trail, as a person would tell it; so
+     * the event before is done again with the whole text.
+     */
+    public Rehearsal type(Event.Edit edit) {
+        NamedEvent.Typed name = (NamedEvent.Typed) EventNames.name(scene(), edit);
+        boolean goesOn = now > 0
+                && present().event().orElseThrow() instanceof NamedEvent.Typed before
+                && before.window().equals(name.window())
+                && before.part().equals(name.part());
+        if (!goesOn) {
+            return act(edit);
+        }
+        Rehearsal earlier = goTo(now - 1);
+        return earlier.act(EventNames.resolve(earlier.scene(), name).orElseThrow());
+    }
+
     /** Stands at another moment of the trail. */
     public Rehearsal goTo(int moment) {
         return new Rehearsal(machine, today, moments, Math.clamp(moment, 0, moments.size() - 1));

@@ -97,7 +97,8 @@ public final class Completion {
     /** A window with what it has to be handed, the first value chosen. */
     private static Offer window(Window window, int from) {
         String name = window.name().shown();
-        List<Take> needed = window.takes().stream().filter(t -> t.byDefault().isEmpty()).toList();
+        List<Take> needed =
+                window.takes().stream().filter(t -> t.byDefault().isEmpty()).toList();
         if (needed.isEmpty()) {
             return Offer.of(name, from, name);
         }
@@ -106,11 +107,16 @@ public final class Completion {
                 .collect(Collectors.joining(", ", " handing ", ""));
         int arrow = from + name.length() + handing.indexOf("← ") + 2;
         return new Offer(
-                name, from, name + handing, arrow, arrow + needed.getFirst().type().toString().length());
+                name,
+                from,
+                name + handing,
+                arrow,
+                arrow + needed.getFirst().type().toString().length());
     }
 
     private static Stream<Offer> endingsOfOpened(Design design, ScriptPlace place, StepPath at, String line) {
-        Optional<Window> opened = Stream.of(at.last() > 0 ? Optional.of(at.next(-1)) : Optional.<StepPath>empty(), at.outer())
+        Optional<Window> opened = Stream.of(
+                        at.last() > 0 ? Optional.of(at.next(-1)) : Optional.<StepPath>empty(), at.outer())
                 .flatMap(Optional::stream)
                 .flatMap(p -> p.in(place.in(design)).stream())
                 .filter(bivouac.design.Step.Open.class::isInstance)
@@ -142,8 +148,9 @@ public final class Completion {
         found.removeIf(n -> n.equals(line.substring(at)));
         return Stream.concat(
                         found.stream().filter(n -> StepTyping.lower(n).startsWith(wanted)),
-                        found.stream().filter(n -> !StepTyping.lower(n).startsWith(wanted)
-                                && StepTyping.lower(n).contains("." + wanted)))
+                        found.stream()
+                                .filter(n -> !StepTyping.lower(n).startsWith(wanted)
+                                        && StepTyping.lower(n).contains("." + wanted)))
                 .map(n -> Offer.of(n, at, n));
     }
 }

@@ -24,7 +24,8 @@ final class MessageTakes {
         for (Braces.Piece piece : Braces.pieces(typed)) {
             switch (piece) {
                 case Braces.Piece.Plain(String plain) -> text.append(Braces.escape(plain));
-                case Braces.Piece.Unclosed(String rest, int at) -> text.append("{").append(rest);
+                case Braces.Piece.Unclosed(String rest, int at) ->
+                    text.append("{").append(rest);
                 case Braces.Piece.Inserted(String source, int at) -> inserted(source);
             }
         }
@@ -36,7 +37,8 @@ final class MessageTakes {
             text.append('{').append(source).append('}');
             return;
         }
-        String name = expression.matches("[A-Za-z_.]+") ? expression.substring(expression.lastIndexOf('.') + 1) : "value";
+        String name =
+                expression.matches("[A-Za-z_.]+") ? expression.substring(expression.lastIndexOf('.') + 1) : "value";
         String free = name;
         for (int n = 2; has(free); n++) {
             free = name + n;

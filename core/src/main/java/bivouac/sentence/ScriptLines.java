@@ -45,7 +45,9 @@ public final class ScriptLines {
         public Optional<StepPath> entry(Script script) {
             return isMissing()
                     ? Optional.empty()
-                    : step.in(script).map(s -> step.into(inner, s.inner().get(inner).script().steps().size()));
+                    : step.in(script)
+                            .map(s -> step.into(
+                                    inner, s.inner().get(inner).script().steps().size()));
         }
     }
 
@@ -117,7 +119,8 @@ public final class ScriptLines {
             if (i > 0) {
                 var tokens = new ArrayList<Token>();
                 Sentences.condition(tokens, "else if", one.condition());
-                lines.add(new BranchLine(path, i, indent, List.copyOf(tokens), "", one.script().isEmpty()));
+                lines.add(new BranchLine(
+                        path, i, indent, List.copyOf(tokens), "", one.script().isEmpty()));
             }
             inner(lines, one.script(), path, i, indent + 1, design);
         }

@@ -57,6 +57,9 @@ public final class StepTyping {
         if (words.take("ask")) {
             return message(words, true);
         }
+        if (words.take("open new")) {
+            return openNew(words);
+        }
         return plain(words).map(step -> put(design, step, line)).orElseGet(() -> new Typed.Unfinished(unknown(line)));
     }
 
@@ -95,12 +98,16 @@ public final class StepTyping {
     }
 
     private Step.Open open(Words words) {
-        String name = words.longestOf(design.windows().stream().map(w -> w.name().shown()).toList(), OPEN_WORDS);
-        Optional<Window> window = design.window(name);
+        String name = words.longestOf(
+                design.windows().stream().map(w -> w.name().shown()).toList(), OPEN_WORDS);
+        Optional<Window> window = meant(name);
+        name = window.map(w -> w.name().shown()).orElse(name);
         Manner manner = usualManner(window);
         if (words.take("and wait, for its owner") || words.take("and wait for its owner")) {
             manner = new Manner.WaitsForOwner();
-        } else if (words.take("and wait, for the application") || words.take("and wait for the application") || words.take("and wait")) {
+        } else if (words.take("and wait, for the application")
+                || words.take("and wait for the application")
+                || words.take("and wait")) {
             manner = new Manner.WaitsForApplication();
         } else if (words.take("alongside")) {
             manner = new Manner.Alongside();
@@ -112,11 +119,36 @@ public final class StepTyping {
         return new Step.Open(name, manner, Optional.empty(), hands, as, List.of());
     }
 
+    /** {@code open new dialog NAME}: makes the window where it is noticed to be missing, and opens it. */
+    private Typed openNew(Words words) {
+        for (FacedWindow.Kind kind : FacedWindow.Kind.values()) {
+            if (words.take(kind.words())) {
+                Name name = Names.freeName(
+                        words.isEmpty() ? kind.words() : words.rest(),
+                        design.windows().stream().map(Window::name).toList());
+                FacedWindow made = FacedWindow.of(kind, name.shown());
+                Design more = design.adding(made);
+                return put(more, Step.Open.of(name.shown(), usualManner(Optional.of(made))), kind.words() + " " + name);
+            }
+        }
+        return new Typed.Unfinished(
+                "Say of which kind it is: open new dialog, child window or main window, and its name.");
+    }
+
     private static final List<String> OPEN_WORDS = List.of(" and wait", " alongside", " in place", " as ", " handing ");
+
+    /** The window of that name, or the only one whose name begins so. */
+    private Optional<Window> meant(String name) {
+        var begin = design.windows().stream()
+                .filter(w -> !name.isBlank() && lower(w.name().shown()).startsWith(lower(name)))
+                .toList();
+        return design.window(name).or(() -> begin.size() == 1 ? Optional.of(begin.getFirst()) : Optional.empty());
+    }
 
     /** A dialog or box is waited for, anything else opens alongside; where nothing is said it waits for all (B1). */
     private static Manner usualManner(Optional<Window> window) {
-        boolean waits = window.map(w -> !(w instanceof FacedWindow f && f.of() != FacedWindow.Kind.DIALOG)).orElse(false);
+        boolean waits = window.map(w -> !(w instanceof FacedWindow f && f.of() != FacedWindow.Kind.DIALOG))
+                .orElse(false);
         return waits ? new Manner.WaitsForApplication() : new Manner.Alongside();
     }
 
@@ -169,7 +201,8 @@ public final class StepTyping {
             return new Typed.Unfinished("Say what the message box says: " + (asks ? "ask" : "message") + " `text`.");
         }
         var all = answers.stream().map(MessageBox.Answer::of).toList();
-        Name name = Names.freeName(nameFor(text), design.windows().stream().map(Window::name).toList());
+        Name name = Names.freeName(
+                nameFor(text), design.windows().stream().map(Window::name).toList());
         var takes = new MessageTakes(text);
         var box = new MessageBox(
                 name,
@@ -185,7 +218,12 @@ public final class StepTyping {
             all.forEach(a -> branches.add(new Step.Branch(a.ending(), Script.EMPTY)));
         }
         var open = new Step.Open(
-                name.shown(), new Manner.WaitsForApplication(), Optional.empty(), takes.handOver(), Optional.empty(), branches);
+                name.shown(),
+                new Manner.WaitsForApplication(),
+                Optional.empty(),
+                takes.handOver(),
+                Optional.empty(),
+                branches);
         Typed done = put(design.adding(box), open, "message box " + name);
         return done instanceof Typed.Done d && asks ? new Typed.Done(d.design(), d.did(), at.into(0, 0)) : done;
     }
@@ -199,7 +237,9 @@ public final class StepTyping {
 
     /** The box is named from its text: its first few words. */
     static String nameFor(String text) {
-        String plain = text.replaceAll("\\{[^}]*}", " ").replaceAll("[^\\p{L}\\p{N} '’-]", " ").strip();
+        String plain = text.replaceAll("\\{[^}]*}", " ")
+                .replaceAll("[^\\p{L}\\p{N} '’-]", " ")
+                .strip();
         String[] words = plain.split("\\s+");
         var name = new StringBuilder();
         for (String word : words) {
@@ -234,7 +274,8 @@ public final class StepTyping {
     }
 
     private Typed otherwise(Optional<String> condition) {
-        Optional<StepPath> holder = holderBefore(s -> s instanceof Step.If i && i.otherwise().isEmpty());
+        Optional<StepPath> holder =
+                holderBefore(s -> s instanceof Step.If i && i.otherwise().isEmpty());
         if (holder.isEmpty()) {
             return new Typed.Unfinished("“else” follows an “if” that has none yet.");
         }
@@ -276,17 +317,24 @@ public final class StepTyping {
     /** A step that is typed anew keeps the scripts inside the one that it replaces, where it can hold them. */
     private static Step keepingInside(Step before, Step after) {
         return switch (after) {
-            case Step.Open o when before instanceof Step.Open b ->
-                new Step.Open(o.window(), keep(b.manner(), o.manner()), b.ownedBy(), o.handOver(), o.as(), b.branches());
-            case Step.If i when before instanceof Step.If b -> {
+            case Step.Open o
+            when before instanceof Step.Open b ->
+                new Step.Open(
+                        o.window(), keep(b.manner(), o.manner()), b.ownedBy(), o.handOver(), o.as(), b.branches());
+            case Step.If i
+            when before instanceof Step.If b -> {
                 var cases = new ArrayList<>(b.cases());
-                cases.set(0, new Step.If.Case(i.cases().getFirst().condition(), cases.getFirst().script()));
+                cases.set(
+                        0,
+                        new Step.If.Case(
+                                i.cases().getFirst().condition(),
+                                cases.getFirst().script()));
                 yield new Step.If(cases, b.otherwise());
             }
-            case Step.Close c when before instanceof Step.Close b ->
-                new Step.Close(c.target(), c.ending(), c.gives(), b.refused());
-            case Step.EndApplication e when before instanceof Step.EndApplication b ->
-                new Step.EndApplication(e.code(), e.saying(), b.refused());
+            case Step.Close c
+            when before instanceof Step.Close b -> new Step.Close(c.target(), c.ending(), c.gives(), b.refused());
+            case Step.EndApplication e
+            when before instanceof Step.EndApplication b -> new Step.EndApplication(e.code(), e.saying(), b.refused());
             default -> after;
         };
     }
@@ -297,8 +345,19 @@ public final class StepTyping {
 
     /** Words that a step can begin with, for completion, in the order in which they are offered. */
     public static List<String> beginnings() {
-        return List.of("open", "message", "ask", "set", "if", "close", "stay open", "end the application", "note",
-                "else if", "else", "when");
+        return List.of(
+                "open",
+                "message",
+                "ask",
+                "set",
+                "if",
+                "close",
+                "stay open",
+                "end the application",
+                "note",
+                "else if",
+                "else",
+                "when");
     }
 
     static String lower(String text) {

@@ -122,7 +122,10 @@ final class Words {
         for (String arrow : List.of("←", "<-", " to ", "=")) {
             int at = text.indexOf(arrow);
             if (at >= 0 && !text.startsWith("==", at)) {
-                return new String[] {text.substring(0, at).strip(), text.substring(at + arrow.length()).strip()};
+                return new String[] {
+                    text.substring(0, at).strip(),
+                    text.substring(at + arrow.length()).strip()
+                };
             }
         }
         return new String[] {text.strip(), ""};
@@ -142,7 +145,7 @@ final class Words {
     }
 
     /** Splits at commas that stand in no bracket and no string. */
-    private static List<String> commas(String text) {
+    static List<String> commas(String text) {
         var items = new ArrayList<String>();
         int depth = 0;
         char quote = 0;

@@ -23,7 +23,11 @@ class StepTypingTest {
     private static final ScriptPlace PRESSED = new ScriptPlace.AtPart("Desk", "go");
 
     private static Design empty() {
-        return Play.withMain(Play.main("Desk", Play.button("go"), bivouac.design.Part.Caption.of("shown", "")), Play.dialog("Arrival form"), Play.child("Plan")).design();
+        return Play.withMain(
+                        Play.main("Desk", Play.button("go"), bivouac.design.Part.Caption.of("shown", "")),
+                        Play.dialog("Arrival form"),
+                        Play.child("Plan"))
+                .design();
     }
 
     private static Typed.Done type(Design design, StepPath at, String line) {
@@ -33,20 +37,21 @@ class StepTypingTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {
-        "open Arrival form and wait, for the application",
-        "open Arrival form and wait, for its owner as arrival handing bunk ← max(1, 2), name ← \"a, b\"",
-        "open Plan alongside",
-        "open Plan in place",
-        "close with ok giving guest ← me.shown",
-        "close Plan with closed",
-        "close owner",
-        "stay open",
-        "set me.shown ← \"to be = or ← not\"",
-        "if app.today == date(\"2026-01-01\")",
-        "end the application code 3 saying `No radio.`",
-        "note `{me.shown} kept`",
-    })
+    @ValueSource(
+            strings = {
+                "open Arrival form and wait, for the application",
+                "open Arrival form and wait, for its owner as arrival handing bunk ← max(1, 2), name ← \"a, b\"",
+                "open Plan alongside",
+                "open Plan in place",
+                "close with ok giving guest ← me.shown",
+                "close Plan with closed",
+                "close owner",
+                "stay open",
+                "set me.shown ← \"to be = or ← not\"",
+                "if app.today == date(\"2026-01-01\")",
+                "end the application code 3 saying `No radio.`",
+                "note `{me.shown} kept`",
+            })
     void a_sentence_reads_as_it_was_typed(String line) {
         var done = type(empty(), StepPath.of(0), line);
         assertThat(Sentences.line(PRESSED.in(done.design()).steps().getFirst())).isEqualTo(line);
@@ -55,10 +60,13 @@ class StepTypingTest {
     @Test
     void every_step_of_the_example_reads_back_to_itself() throws Exception {
         Design hut = DesignFile.read(Path.of("../examples/ridge-hut.bivouac"));
-        hut.scripts().forEach((place, script) -> Steps.walk(script, (path, step) -> {
-            var typed = new StepTyping(hut, place, path, true).read(Sentences.line(step));
-            assertThat(typed).isInstanceOfSatisfying(Typed.Done.class, d -> assertThat(d.design()).as(Sentences.line(step)).isEqualTo(hut));
-        }));
+        hut.scripts()
+                .forEach((place, script) -> Steps.walk(script, (path, step) -> {
+                    var typed = new StepTyping(hut, place, path, true).read(Sentences.line(step));
+                    assertThat(typed).isInstanceOfSatisfying(Typed.Done.class, d -> assertThat(d.design())
+                            .as(Sentences.line(step))
+                            .isEqualTo(hut));
+                }));
     }
 
     @Test
@@ -67,7 +75,8 @@ class StepTypingTest {
         var box = (MessageBox) done.design().window("Not saved").orElseThrow();
         assertThat(box.title()).isEqualTo("Register");
         assertThat(box.text()).isEqualTo("Not saved.");
-        assertThat(Findings.of(Program.of(done.design()))).noneMatch(f -> f.what().contains("Not saved"));
+        assertThat(Findings.of(Program.of(done.design())))
+                .noneMatch(f -> f.what().contains("Not saved"));
         new Play(done.design()).does("press \"go\" of \"Desk\"").sees("opens Not saved, waits: “Not saved.”");
     }
 
@@ -83,7 +92,10 @@ class StepTypingTest {
         var done = type(empty(), StepPath.of(0), "ask `Check out?` with Check out, Keep");
         assertThat(done.next()).isEqualTo(StepPath.of(0, 0, 0));
         var more = type(done.design(), done.next(), "note `out`");
-        new Play(more.design()).does("press \"go\" of \"Desk\"").does("answer \"check out\" of \"Check out\"").sees("Check out ends check out", "notes “out”");
+        new Play(more.design())
+                .does("press \"go\" of \"Desk\"")
+                .does("answer \"check out\" of \"Check out\"")
+                .sees("Check out ends check out", "notes “out”");
     }
 
     @Test
@@ -95,15 +107,20 @@ class StepTypingTest {
         assertThat(three.next()).isEqualTo(StepPath.of(0, 2, 0));
         var open = type(three.design(), StepPath.of(1), "open Arrival form");
         var when = type(open.design(), open.next(), "when cancelled nothing");
-        assertThat(((Step.Open) PRESSED.in(when.design()).steps().get(1)).branches()).hasSize(1);
-        assertThat(new StepTyping(when.design(), PRESSED, StepPath.of(2), false).read("when cancelled")).isInstanceOf(Typed.Unfinished.class);
-        assertThat(new StepTyping(empty(), PRESSED, StepPath.of(0), false).read("else")).isInstanceOf(Typed.Unfinished.class);
+        assertThat(((Step.Open) PRESSED.in(when.design()).steps().get(1)).branches())
+                .hasSize(1);
+        assertThat(new StepTyping(when.design(), PRESSED, StepPath.of(2), false).read("when cancelled"))
+                .isInstanceOf(Typed.Unfinished.class);
+        assertThat(new StepTyping(empty(), PRESSED, StepPath.of(0), false).read("else"))
+                .isInstanceOf(Typed.Unfinished.class);
     }
 
     @Test
     void what_begins_no_step_is_said() {
         assertThat(new StepTyping(empty(), PRESSED, StepPath.of(0), false).read("jump there"))
-                .isEqualTo(new Typed.Unfinished("“jump” begins no step; steps begin with open, message, ask, set, if, close, stay open, end or note."));
+                .isEqualTo(
+                        new Typed.Unfinished(
+                                "“jump” begins no step; steps begin with open, message, ask, set, if, close, stay open, end or note."));
     }
 
     @Test
@@ -118,7 +135,9 @@ class StepTypingTest {
     }
 
     private static List<String> offers(Program program, String line) {
-        return Completion.offers(program, PRESSED, StepPath.of(1), line).stream().map(Completion.Offer::shown).toList();
+        return Completion.offers(program, PRESSED, StepPath.of(1), line).stream()
+                .map(Completion.Offer::shown)
+                .toList();
     }
 
     @Test
@@ -126,8 +145,13 @@ class StepTypingTest {
         Design design = type(empty(), StepPath.of(0), "open Arrival form").design();
         Design more = type(design, StepPath.of(1), "when ok nothing").design();
         var lines = ScriptLines.of(PRESSED.in(more), more).stream()
-                .map(l -> " ".repeat(l.indent()) + String.join(" ", l.tokens().stream().map(Token::text).toList()))
+                .map(l -> " ".repeat(l.indent())
+                        + String.join(" ", l.tokens().stream().map(Token::text).toList()))
                 .toList();
-        assertThat(lines).containsExactly("open Arrival form and wait, for the application", " when ok nothing, on purpose", " when cancelled no branch");
+        assertThat(lines)
+                .containsExactly(
+                        "open Arrival form and wait, for the application",
+                        " when ok nothing, on purpose",
+                        " when cancelled no branch");
     }
 }

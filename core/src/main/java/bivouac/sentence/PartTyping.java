@@ -1,0 +1,157 @@
+package bivouac.sentence;
+
+import bivouac.design.AccessKey;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Menu;
+import bivouac.design.Name;
+import bivouac.design.Names;
+import bivouac.design.Part;
+import bivouac.design.Row;
+import bivouac.design.Variable;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * Turns a typed line into a part on a window: {@code button Admit}, {@code text field Name as guest},
+ * {@code command File / Save Ctrl+S}. A button stands beside the buttons before it; everything else begins a row,
+ * unless the line begins with {@code +}.
+ */
+public final class PartTyping {
+
+    private static final List<String> KINDS =
+            List.of("button", "caption", "text field", "number field", "tick box", "command");
+
+    private PartTyping() {}
+
+    /** What became of a typed line: the design with the part, or why there is none. */
+    public sealed interface Result {
+        /** @param part the new part's expression name */
+        record Added(Design design, String part, String did) implements Result {}
+
+        record Unfinished(String why) implements Result {}
+    }
+
+    /** The kinds that a line can begin with, completed from what is typed. */
+    public static List<Completion.Offer> offers(String line) {
+        String start = line.startsWith("+") ? "+ " : "";
+        String wanted = StepTyping.lower(line.replaceFirst("^\\+\\s*", ""));
+        return KINDS.stream()
+                .filter(k -> k.startsWith(wanted) && !k.equals(wanted))
+                .map(k -> Completion.Offer.of(k, 0, start + k + " "))
+                .toList();
+    }
+
+    public static Result add(Design design, String window, String typed) {
+        String line = typed.strip();
+        boolean beside = line.startsWith("+");
+        var words = new Words(beside ? line.substring(1).strip() : line);
+        Optional<String> kind = KINDS.stream().filter(words::take).findFirst();
+        Optional<FacedWindow> face = design.faced(window);
+        if (kind.isEmpty() || face.isEmpty()) {
+            return new Result.Unfinished("A part begins with " + String.join(", ", KINDS) + ".");
+        }
+        String rest = words.rest();
+        int as = rest.lastIndexOf(" as ");
+        String text = as > 0 ? rest.substring(0, as).strip() : rest;
+        if (kind.get().equals("command")) {
+            return command(design, face.get(), text);
+        }
+        Name name = name(face.get(), as > 0 ? rest.substring(as + 4).strip() : AccessKey.without(text), kind.get());
+        Part part = part(kind.get(), name, text);
+        Design changed = design.changingFace(window, f -> f.withRows(place(f.rows(), part, beside)));
+        return new Result.Added(changed, name.expression(), part.kind() + " " + name + " added");
+    }
+
+    private static Name name(FacedWindow face, String wanted, String kind) {
+        var taken = Stream.concat(
+                        face.parts().stream().map(Part::name),
+                        face.variables().stream().map(Variable::name))
+                .toList();
+        String words = wanted.replaceAll("\\{[^}]*}", " ").strip();
+        boolean says = words.codePoints().anyMatch(Character::isLetterOrDigit);
+        String first = says ? shortened(words) : kind;
+        return Names.freeName(
+                first.toLowerCase(java.util.Locale.ROOT).equals(first) ? first : lowerFirst(first), taken);
+    }
+
+    private static String shortened(String words) {
+        String[] all = words.split("[^\\p{L}\\p{N}]+");
+        return String.join(
+                " ", Stream.of(all).filter(w -> !w.isEmpty()).limit(3).toList());
+    }
+
+    private static String lowerFirst(String text) {
+        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private static Part part(String kind, Name name, String text) {
+        String n = name.shown();
+        Part made =
+                switch (kind) {
+                    case "caption" -> Part.Caption.of(n, text);
+                    case "text field" -> Part.TextField.of(n, text);
+                    case "number field" -> Part.NumberField.of(n, text);
+                    case "tick box" -> Part.TickBox.of(n, text);
+                    default -> Part.Button.of(n, text);
+                };
+        return made.named(name);
+    }
+
+    private static List<Row> place(List<Row> rows, Part part, boolean beside) {
+        var changed = new ArrayList<>(rows);
+        boolean joins = !rows.isEmpty()
+                && (beside
+                        || part instanceof Part.Button
+                                && rows.getLast().parts().stream().allMatch(Part.Button.class::isInstance));
+        if (joins) {
+            var parts = new ArrayList<>(rows.getLast().parts());
+            parts.add(part);
+            changed.set(changed.size() - 1, new Row(parts));
+        } else if (part instanceof Part.Button || rows.isEmpty() || !isButtons(rows.getLast())) {
+            changed.add(Row.of(part));
+        } else {
+            changed.add(changed.size() - 1, Row.of(part));
+        }
+        return changed;
+    }
+
+    private static boolean isButtons(Row row) {
+        return row.parts().stream().allMatch(Part.Button.class::isInstance);
+    }
+
+    /** {@code MENU / TEXT Ctrl+KEY}; without a menu it goes to the last one, or to a new one named after the window. */
+    private static Result command(Design design, FacedWindow face, String typed) {
+        int slash = typed.indexOf('/');
+        String menu = slash > 0
+                ? typed.substring(0, slash).strip()
+                : face.menus().isEmpty()
+                        ? face.name().shown()
+                        : face.menus().getLast().text();
+        String rest = typed.substring(slash + 1).strip();
+        int space = rest.lastIndexOf(' ');
+        boolean hasShortcut = space > 0 && rest.substring(space + 1).matches("(Ctrl|Alt|Shift)\\+\\S+|F[0-9]{1,2}");
+        String text = hasShortcut ? rest.substring(0, space).strip() : rest;
+        Name name = name(face, AccessKey.without(text), "command");
+        var command = Part.MenuCommand.of(name.shown(), text, hasShortcut ? rest.substring(space + 1) : "")
+                .named(name);
+        var menus = new ArrayList<>(face.menus());
+        for (int i = 0; i < menus.size(); i++) {
+            if (AccessKey.without(menus.get(i).text()).equals(AccessKey.without(menu))) {
+                var commands = new ArrayList<>(menus.get(i).commands());
+                commands.add(command);
+                menus.set(i, new Menu(menus.get(i).text(), commands));
+                return added(design, face, menus, name);
+            }
+        }
+        menus.add(new Menu(menu, List.of(command)));
+        return added(design, face, menus, name);
+    }
+
+    private static Result added(Design design, FacedWindow face, List<Menu> menus, Name name) {
+        Design changed = design.changingFace(face.name().shown(), f -> f.withMenus(menus));
+        return new Result.Added(changed, name.expression(), "menu command " + name + " added");
+    }
+}

@@ -1,0 +1,13 @@
+package bivouac.desktop.frame;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Asks for a file: with the system's own dialog where there is one, else with a line to type. */
+public interface FileAsker {
+
+    void toOpen(Consumer<Path> chosen);
+
+    void toSave(Optional<Path> before, String proposed, Consumer<Path> chosen);
+}

@@ -1,0 +1,55 @@
+package bivouac.desktop.frame;
+
+import bivouac.check.Finding;
+import bivouac.design.FacedWindow;
+import bivouac.design.Part;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Window;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Work;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** What typing in {@code Ctrl+K} finds: windows, parts, findings and commands. */
+public record Found(String text, String kind, Runnable go) {
+
+    private static final int MOST = 12;
+
+    /** The best matches: names that begin with the words before names that only hold them. */
+    public static List<Found> search(String typed, Situation s, Work work, List<Command> commands) {
+        String wanted = typed.strip().toLowerCase(Locale.ROOT);
+        var all = new ArrayList<Found>();
+        for (Window window : s.design().windows()) {
+            String name = window.name().shown();
+            all.add(new Found(name, window.kind(), () -> work.goTo(Chosen.window(name))));
+            if (window instanceof FacedWindow face) {
+                for (Part part : face.parts()) {
+                    var place = new ScriptPlace.AtPart(name, part.name().expression());
+                    all.add(new Found(
+                            part.displayName(), part.kind() + " on " + name, () -> work.goTo(Chosen.script(place))));
+                }
+            }
+        }
+        all.add(new Found("Start", "script of the application", () -> work.goTo(Chosen.APPLICATION)));
+        for (Command command : commands) {
+            all.add(new Found(command.name(), command.keys(), command.action()));
+        }
+        for (Finding finding : s.findings()) {
+            all.add(new Found(finding.what(), finding.weight().word(), () -> work.goTo(finding)));
+        }
+        var hits = all.stream().filter(f -> f.matches(wanted)).toList();
+        var sorted = new ArrayList<>(hits.stream().filter(f -> f.begins(wanted)).toList());
+        hits.stream().filter(f -> !f.begins(wanted)).forEach(sorted::add);
+        return List.copyOf(sorted.subList(0, Math.min(MOST, sorted.size())));
+    }
+
+    private boolean begins(String wanted) {
+        return text.toLowerCase(Locale.ROOT).startsWith(wanted);
+    }
+
+    private boolean matches(String wanted) {
+        return (text + " " + kind).toLowerCase(Locale.ROOT).contains(wanted);
+    }
+}

@@ -1,0 +1,50 @@
+package bivouac.desktop.frame;
+
+import bivouac.format.DesignFile;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/** The system's own file dialogs. */
+public final class NativeFiles implements FileAsker {
+
+    private final Window owner;
+
+    public NativeFiles(Window owner) {
+        this.owner = owner;
+    }
+
+    @Override
+    public void toOpen(Consumer<Path> chosen) {
+        tell(chooser("Open a design").showOpenDialog(owner), chosen);
+    }
+
+    @Override
+    public void toSave(Optional<Path> before, String proposed, Consumer<Path> chosen) {
+        FileChooser chooser = chooser("Save the design");
+        chooser.setInitialFileName(before.map(b -> b.getFileName().toString()).orElse(proposed));
+        before.map(b -> b.toAbsolutePath().getParent())
+                .map(Path::toFile)
+                .filter(File::isDirectory)
+                .ifPresent(chooser::setInitialDirectory);
+        tell(chooser.showSaveDialog(owner), chosen);
+    }
+
+    private static FileChooser chooser(String title) {
+        var chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter("Bivouac designs", "*" + DesignFile.EXTENSION));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("All files", "*.*"));
+        return chooser;
+    }
+
+    private static void tell(File file, Consumer<Path> chosen) {
+        if (file != null) {
+            chosen.accept(file.toPath());
+        }
+    }
+}

@@ -1,0 +1,83 @@
+package bivouac.desktop.frame;
+
+import bivouac.check.Finding;
+import bivouac.desktop.widget.Mark;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.widget.Weights;
+import bivouac.desktop.work.Screen;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Work;
+import java.util.EnumMap;
+import java.util.Map;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+
+/** The screens bar: the design's name, the screens, the findings by weight, finding things, undo and redo. */
+final class TopBar extends HBox {
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    private final Label name = Ui.shortened("", "strong");
+    private final Label unsaved = Ui.label("", "quiet");
+    private final Map<Screen, Button> screens = new EnumMap<>(Screen.class);
+    private final Button findings;
+    private final Button undo;
+    private final Button redo;
+
+    TopBar(Work work, Runnable find, Runnable showFindings) {
+        getStyleClass().add("top-bar");
+        var cell = Ui.styled(Ui.row(8, Mark.ofApplication(), name, unsaved), "name-cell");
+        getChildren().add(cell);
+        for (Screen screen : Screen.values()) {
+            var button = new Button();
+            button.setId("screen-" + screen.number());
+            button.setGraphic(Ui.row(
+                    8, Ui.label(Integer.toString(screen.number()), "digit"), Ui.label(screen.word(), "screen-word")));
+            button.getStyleClass().add("screen-tab");
+            button.setAccessibleText(screen.word());
+            button.setOnAction(e -> work.show(screen));
+            screens.put(screen, button);
+            getChildren().add(button);
+        }
+        findings = Ui.button("", "findings", showFindings, "bar-button");
+        findings.setTooltip(new Tooltip("Findings (F8)"));
+        var findButton = new Button();
+        findButton.setId("find");
+        findButton.setGraphic(Ui.row(8, Ui.label("Find", "plain"), Ui.label("Ctrl+K", "key")));
+        findButton.getStyleClass().add("bar-button");
+        findButton.setOnAction(e -> find.run());
+        undo = Ui.button("↶", "undo", work::undo, "bar-button", "sign");
+        redo = Ui.button("↷", "redo", work::redo, "bar-button", "sign");
+        undo.setAccessibleText("Undo");
+        redo.setAccessibleText("Redo");
+        getChildren().addAll(Ui.spring(), findings, findButton, undo, redo);
+    }
+
+    void show(Situation s) {
+        name.setText(s.design().application().name());
+        unsaved.setText(s.saved() ? "" : "unsaved");
+        screens.forEach((screen, button) -> button.pseudoClassStateChanged(CHOSEN, screen == s.screen()));
+        var row = Ui.row(5);
+        for (Finding.Weight weight : Finding.Weight.values()) {
+            long n = s.findings().stream().filter(f -> f.weight() == weight).count();
+            if (n > 0) {
+                row.getChildren()
+                        .addAll(Weights.shape(weight), Ui.label(Long.toString(n), "weight-count", weight.word()));
+            }
+        }
+        if (s.findings().isEmpty()) {
+            row.getChildren().add(Ui.label("no findings", "fine"));
+        }
+        findings.setGraphic(row);
+        findings.setAccessibleText(s.findings().size() + " findings");
+        undo.setDisable(s.undoable().isEmpty());
+        redo.setDisable(s.redoable().isEmpty());
+        undo.setTooltip(
+                new Tooltip("Undo (Ctrl+Z)" + s.undoable().map(d -> ": " + d).orElse("")));
+        redo.setTooltip(new Tooltip(
+                "Redo (Ctrl+Shift+Z)" + s.redoable().map(d -> ": " + d).orElse("")));
+    }
+}

@@ -1,0 +1,40 @@
+package bivouac.desktop.frame;
+
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Asks for a path by typing it, where no display has file dialogs of its own. */
+public final class TypedFiles implements FileAsker {
+
+    private final Overlay overlay;
+    private final Consumer<String> say;
+
+    public TypedFiles(Overlay overlay, Consumer<String> say) {
+        this.overlay = overlay;
+        this.say = say;
+    }
+
+    @Override
+    public void toOpen(Consumer<Path> chosen) {
+        overlay.prompt("Open a design", "The path of the file.", "", typed -> path(typed, chosen));
+    }
+
+    @Override
+    public void toSave(Optional<Path> before, String proposed, Consumer<Path> chosen) {
+        overlay.prompt(
+                "Save the design",
+                "The path of the file.",
+                before.map(Path::toString).orElse(proposed),
+                typed -> path(typed, chosen));
+    }
+
+    private void path(String typed, Consumer<Path> chosen) {
+        try {
+            chosen.accept(Path.of(typed));
+        } catch (InvalidPathException e) {
+            say.accept("“" + typed + "” is no path here: " + e.getReason() + ".");
+        }
+    }
+}

@@ -1,0 +1,201 @@
+package bivouac.desktop.overview;
+
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.FacedWindow;
+import bivouac.design.Instances;
+import bivouac.design.Manner;
+import bivouac.design.MessageBox;
+import bivouac.design.Part;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.Steps;
+import bivouac.design.Window;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What the Overview shows, without any node: cards in tiers, rows that open something, lines between them. A window
+ * stands one tier right of the first thing that opens it; message boxes are folded into the rows that open them.
+ */
+record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) {
+
+    /** @param tier from 0; windows that nothing opens stand in the first */
+    record Card(FacedWindow window, String about, int tier, List<Row> rows) {}
+
+    /**
+     * A trigger that opens something.
+     *
+     * @param folded message boxes that it opens
+     * @param back windows that it opens which stand in no tier further right
+     */
+    record Row(ScriptPlace place, String name, String kind, List<Folded> folded, List<Back> back) {}
+
+    record Folded(MessageBox box) {}
+
+    record Back(Window window, Manner manner) {}
+
+    /** A line from a row of a card to another card; {@code row} is -1 for the start wall. */
+    record Line(int from, int row, int to, Manner manner, List<Tag> endings) {}
+
+    /** An ending that comes back; unused if no opener has a branch for it. */
+    record Tag(String ending, boolean used) {}
+
+    static OverviewState of(Design design) {
+        List<FacedWindow> faces = design.windows().stream()
+                .filter(FacedWindow.class::isInstance)
+                .map(FacedWindow.class::cast)
+                .toList();
+        Map<String, Integer> tiers = tiers(design, faces);
+        var ordered = new ArrayList<>(faces);
+        ordered.sort(java.util.Comparator.comparingInt(f -> tiers.get(f.name().shown())));
+        Map<String, Integer> numbers = new LinkedHashMap<>();
+        ordered.forEach(f -> numbers.put(f.name().shown(), numbers.size()));
+        var lines = new ArrayList<Line>();
+        var cards = new ArrayList<Card>();
+        for (Step.Open open : opens(design.application().start())) {
+            line(design, lines, -1, -1, open, numbers, -1, tiers);
+        }
+        for (FacedWindow face : ordered) {
+            cards.add(card(design, face, tiers, numbers, lines));
+        }
+        Set<String> opened = new LinkedHashSet<>();
+        bivouac.design.WaysIn.of(design).forEach(w -> opened.add(w.open().window()));
+        return new OverviewState(
+                List.copyOf(cards),
+                List.copyOf(lines),
+                design.windows().stream()
+                        .map(w -> w.name().shown())
+                        .filter(n -> !opened.contains(n))
+                        .toList());
+    }
+
+    private static Map<String, Integer> tiers(Design design, List<FacedWindow> faces) {
+        Map<String, Integer> tiers = new LinkedHashMap<>();
+        var open = new ArrayDeque<String>();
+        opens(design.application().start()).forEach(o -> reach(design, o.window(), 0, tiers, open));
+        while (!open.isEmpty()) {
+            String from = open.poll();
+            scriptsOf(design, from).forEach((place, script) -> opens(script)
+                    .forEach(o -> reach(design, o.window(), tiers.get(from) + 1, tiers, open)));
+        }
+        faces.forEach(f -> tiers.putIfAbsent(f.name().shown(), 0));
+        return tiers;
+    }
+
+    private static void reach(
+            Design design, String window, int tier, Map<String, Integer> tiers, ArrayDeque<String> open) {
+        if (design.faced(window).isPresent() && tiers.putIfAbsent(window, tier) == null) {
+            open.add(window);
+        }
+    }
+
+    private static Map<ScriptPlace, bivouac.design.Script> scriptsOf(Design design, String window) {
+        Map<ScriptPlace, bivouac.design.Script> own = new LinkedHashMap<>();
+        design.scripts().forEach((place, script) -> {
+            if (place.ofWindow().equals(Optional.of(window))) {
+                own.put(place, script);
+            }
+        });
+        return own;
+    }
+
+    private static List<Step.Open> opens(bivouac.design.Script script) {
+        var opens = new ArrayList<Step.Open>();
+        Steps.walk(script, (path, step) -> {
+            if (step instanceof Step.Open o) {
+                opens.add(o);
+            }
+        });
+        return opens;
+    }
+
+    private static Card card(
+            Design design,
+            FacedWindow face,
+            Map<String, Integer> tiers,
+            Map<String, Integer> numbers,
+            List<Line> lines) {
+        String name = face.name().shown();
+        var rows = new ArrayList<Row>();
+        scriptsOf(design, name).forEach((place, script) -> {
+            List<Step.Open> opens = opens(script);
+            if (opens.isEmpty()) {
+                return;
+            }
+            var folded = new ArrayList<Folded>();
+            var back = new ArrayList<Back>();
+            for (Step.Open open : opens) {
+                switch (design.window(open.window()).orElse(null)) {
+                    case MessageBox box -> folded.add(new Folded(box));
+                    case FacedWindow target
+                    when tiers.get(open.window()) > tiers.get(name) ->
+                        line(design, lines, numbers.get(name), rows.size(), open, numbers, tiers.get(name), tiers);
+                    case FacedWindow target -> back.add(new Back(target, open.manner()));
+                    case null -> {
+                        // a finding says that it is not there
+                    }
+                }
+            }
+            rows.add(new Row(
+                    place,
+                    rowName(face, place),
+                    rowKind(face, place),
+                    folded.stream().distinct().toList(),
+                    back));
+        });
+        return new Card(face, about(face), tiers.get(name), List.copyOf(rows));
+    }
+
+    private static void line(
+            Design design,
+            List<Line> lines,
+            int from,
+            int row,
+            Step.Open open,
+            Map<String, Integer> numbers,
+            int tier,
+            Map<String, Integer> tiers) {
+        Integer to = numbers.get(open.window());
+        if (to == null || tiers.get(open.window()) <= tier) {
+            return;
+        }
+        var tags = design.window(open.window()).orElseThrow().endings().stream()
+                .map(Ending::name)
+                .map(e -> new Tag(
+                        e, open.branches().stream().anyMatch(b -> b.ending().equals(e))))
+                .toList();
+        lines.add(new Line(from, row, to, open.manner(), tags));
+    }
+
+    private static String rowName(FacedWindow face, ScriptPlace place) {
+        return switch (place) {
+            case ScriptPlace.Start s -> "start";
+            case ScriptPlace.AtMoment m -> m.moment().words();
+            case ScriptPlace.AtPart p ->
+                face.part(p.part()).map(Part::displayName).orElse(p.part());
+        };
+    }
+
+    private static String rowKind(FacedWindow face, ScriptPlace place) {
+        return place instanceof ScriptPlace.AtPart p
+                ? face.part(p.part()).map(Part::kind).orElse("")
+                : "any way out";
+    }
+
+    private static String about(FacedWindow face) {
+        String many =
+                switch (face.instancesOrUsual()) {
+                    case Instances.Many m -> "a new one each time";
+                    case Instances.Single s -> "one only";
+                    case Instances.OneForEach(String key) -> "one for each " + key;
+                };
+        return face.kind() + ", " + many;
+    }
+}

@@ -1,0 +1,115 @@
+package bivouac.desktop.pictures;
+
+import bivouac.design.Design;
+import bivouac.design.ScriptPlace;
+import bivouac.desktop.App;
+import bivouac.desktop.frame.Look;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Screen;
+import bivouac.rehearsal.NamedEvent;
+import bivouac.rehearsal.Rehearsal;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import javax.imageio.ImageIO;
+
+/** Draws the screens of one design into files: the real interface, on a display that is not there. */
+final class Painter {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+    private static final int EVENTS_BEFORE_THE_QUESTION = 12;
+
+    private final Design design;
+    private final List<NamedEvent> trail;
+    private final Path out;
+    private App app;
+    private Stage stage;
+
+    Painter(Design design, List<NamedEvent> trail, Path out) {
+        this.design = design;
+        this.trail = trail;
+        this.out = out;
+    }
+
+    void paint() throws IOException {
+        System.setProperty("glass.platform", "Headless");
+        System.setProperty("prism.order", "sw");
+        System.setProperty(
+                "bivouac.state", out.toAbsolutePath().resolve(".state").toString());
+        var started = new CompletableFuture<Void>();
+        Platform.startup(() -> started.complete(null));
+        started.join();
+        onInterface(() -> {
+            stage = new Stage();
+            app = new App(stage, design, Optional.empty(), TODAY, true);
+            app.show();
+        });
+        picture("overview", () -> app.work().show(Screen.OVERVIEW));
+        picture("window", this::chooseWindow);
+        picture("rehearsal", this::rehearse);
+        picture("rehearsal-dark", () -> Look.change(stage.getScene()));
+        onInterface(() -> app.close());
+        Platform.exit();
+    }
+
+    /** The dialog with the most to see, with the script of its first button. */
+    private void chooseWindow() {
+        design.windows().stream()
+                .filter(bivouac.design.FacedWindow.class::isInstance)
+                .map(bivouac.design.FacedWindow.class::cast)
+                .filter(f -> f.of() == bivouac.design.FacedWindow.Kind.DIALOG)
+                .findFirst()
+                .ifPresent(f -> f.parts().stream()
+                        .filter(p -> p.trigger().map(t -> !t.script().isEmpty()).orElse(false))
+                        .findFirst()
+                        .ifPresentOrElse(
+                                p -> app.work()
+                                        .choose(Chosen.script(new ScriptPlace.AtPart(
+                                                f.name().shown(), p.name().expression()))),
+                                () -> app.work().choose(Chosen.window(f.name().shown()))));
+        app.work().show(Screen.WINDOW);
+    }
+
+    private void rehearse() {
+        var events = trail.subList(0, Math.min(EVENTS_BEFORE_THE_QUESTION, trail.size()));
+        app.work()
+                .rehearse(Rehearsal.replay(app.work().now().program(), TODAY, events)
+                        .rehearsal());
+        app.work().show(Screen.REHEARSAL);
+    }
+
+    private void picture(String name, Runnable before) throws IOException {
+        onInterface(before);
+        app.work().settled().join();
+        onInterface(() -> {});
+        var image = new CompletableFuture<BufferedImage>();
+        Platform.runLater(() -> Platform.runLater(() -> {
+            stage.getScene().getRoot().applyCss();
+            stage.getScene().getRoot().layout();
+            WritableImage shot = stage.getScene().snapshot(null);
+            image.complete(SwingFXUtils.fromFXImage(shot, null));
+        }));
+        ImageIO.write(image.join(), "png", out.resolve(name + ".png").toFile());
+    }
+
+    private static void onInterface(Runnable task) {
+        var done = new CompletableFuture<Void>();
+        Platform.runLater(() -> {
+            try {
+                task.run();
+                done.complete(null);
+            } catch (RuntimeException e) {
+                done.completeExceptionally(e);
+            }
+        });
+        done.join();
+    }
+}

@@ -1,0 +1,93 @@
+package bivouac.desktop.pictures;
+
+import bivouac.check.Findings;
+import bivouac.cli.CheckCommand;
+import bivouac.cli.ExitCodes;
+import bivouac.cli.RehearseCommand;
+import bivouac.design.Design;
+import bivouac.desktop.Main;
+import bivouac.format.DesignFile;
+import bivouac.format.Unreadable;
+import bivouac.machine.Program;
+import bivouac.rehearsal.NamedEvent;
+import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.TrailFile;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code bivouac pictures --out DIR}: a picture of each screen. */
+@Command(
+        name = "pictures",
+        description = "Draws every screen into PNG files, without a display.",
+        mixinStandardHelpOptions = true)
+public final class PicturesCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "FILE", arity = "0..1", description = "the design; default: the Ridge Hut example")
+    private Path file;
+
+    @Option(names = "--out", required = true, paramLabel = "DIR", description = "the folder for the pictures")
+    private Path out;
+
+    @Override
+    public Integer call() {
+        Path design = file == null ? Main.examples().resolve("ridge-hut.bivouac") : file;
+        return draw(design, out);
+    }
+
+    private static int draw(Path file, Path out) {
+        try {
+            Design design = DesignFile.read(file);
+            Files.createDirectories(out);
+            new Painter(design, trailBeside(file), out).paint();
+            System.out.println("Pictures of the screens are in " + out + ".");
+            return ExitCodes.FINE;
+        } catch (Unreadable e) {
+            System.err.println(e.getMessage());
+        } catch (IOException e) {
+            System.err.println("The pictures could not be written to " + out + ": " + e.getMessage() + ".");
+        }
+        return ExitCodes.UNREADABLE;
+    }
+
+    /** The kept trail of a design: the file of its name that ends in {@code .trail}, if it can be read. */
+    private static List<NamedEvent> trailBeside(Path file) throws IOException {
+        Path trail = file.resolveSibling(file.getFileName().toString().replaceFirst("\\.[^.]*$", "") + ".trail");
+        try {
+            return Files.exists(trail) ? TrailFile.read(Files.readString(trail)) : List.of();
+        } catch (TrailFile.Wrong e) {
+            System.err.println(trail.getFileName() + ": " + e.getMessage());
+            return List.of();
+        }
+    }
+
+    /** What {@code ./bivouac} does where there is no display: pictures, findings and the rehearsal below {@code out}. */
+    public static int withoutDisplay(Path file, Path out) {
+        int drawn = draw(file, out);
+        if (drawn != ExitCodes.FINE) {
+            return drawn;
+        }
+        try (var findings =
+                        new PrintWriter(out.resolve("findings.txt").toFile(), java.nio.charset.StandardCharsets.UTF_8);
+                var rehearsal = new PrintWriter(
+                        out.resolve("rehearsal.txt").toFile(), java.nio.charset.StandardCharsets.UTF_8)) {
+            Program program = Program.of(DesignFile.read(file));
+            CheckCommand.print(Findings.of(program), findings);
+            List<NamedEvent> trail = trailBeside(file);
+            RehearseCommand.print(program, Rehearsal.replay(program, LocalDate.now(), trail), trail.size(), rehearsal);
+            System.out.println(
+                    "The findings and the rehearsal are there too. Nothing is handed over yet: that is still to come.");
+            return ExitCodes.FINE;
+        } catch (Unreadable | IOException e) {
+            System.err.println(e.getMessage());
+            return ExitCodes.UNREADABLE;
+        }
+    }
+}

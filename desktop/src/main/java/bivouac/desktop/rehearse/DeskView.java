@@ -1,0 +1,186 @@
+package bivouac.desktop.rehearse;
+
+import bivouac.desktop.widget.Ui;
+import bivouac.machine.Event;
+import bivouac.machine.Scene;
+import bivouac.machine.Sighting;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Rectangle;
+
+/** The simulated desk: the open windows where they were dragged to, the topmost last. */
+final class DeskView extends Pane {
+
+    private final Consumer<Event> act;
+    private final Consumer<String> say;
+    private final Consumer<Integer> raise;
+    private final Map<Sighting.Which, DeskWindow> windows = new HashMap<>();
+    private final Map<Sighting.Which, Point2D> places = new HashMap<>();
+    private final Node empty;
+    private Scene shown;
+
+    DeskView(Consumer<Event> act, Consumer<Integer> raise, Consumer<String> say, Runnable again) {
+        this.act = act;
+        this.raise = raise;
+        this.say = say;
+        getStyleClass().add("desk");
+        setId("desk");
+        empty = Ui.styled(
+                Ui.column(8, Ui.label("", "strong"), Ui.button("Start again", "desk-start-again", again, "primary")),
+                "desk-over");
+        var clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
+    }
+
+    void show(Scene scene) {
+        Node focused = getScene() == null ? null : getScene().getFocusOwner();
+        shown = scene;
+        var there = new HashSet<Sighting.Which>();
+        var nodes = new ArrayList<Node>();
+        for (Scene.OpenWindow window : inOrder(scene)) {
+            if (!window.hidden()) {
+                there.add(window.which());
+                nodes.add(window(window));
+            }
+        }
+        windows.keySet().retainAll(there);
+        if (nodes.isEmpty()) {
+            nodes.add(over(scene));
+        }
+        getChildren().setAll(nodes);
+        boolean lost = focused == null || focused.getScene() == null || focused.isDisabled() || !focused.isVisible();
+        if (lost || isInside(focused)) {
+            Platform.runLater(() -> keepFocus(focused));
+        }
+    }
+
+    /** Owned windows stand above their owners, whatever came to the front last (O5). */
+    private static List<Scene.OpenWindow> inOrder(Scene scene) {
+        var order = new ArrayList<Scene.OpenWindow>();
+        var left = new ArrayList<>(scene.windows());
+        while (!left.isEmpty()) {
+            Scene.OpenWindow next = left.stream()
+                    .filter(w -> w.owner().isEmpty()
+                            || left.stream()
+                                    .noneMatch(o -> o.which().equals(w.owner().get())))
+                    .findFirst()
+                    .orElse(left.getFirst());
+            left.remove(next);
+            order.add(next);
+        }
+        return order;
+    }
+
+    private boolean isInside(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (at == this) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private void keepFocus(Node focused) {
+        DeskWindow top = topmost();
+        if (top == null || !isVisible() || getScene() == null) {
+            return;
+        }
+        boolean stays = focused != null && isIn(focused, top) && focused.getScene() != null && !focused.isDisabled();
+        if (!stays) {
+            top.firstFocus().requestFocus();
+        }
+    }
+
+    private static boolean isIn(Node node, DeskWindow window) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (at == window) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Gives the keyboard to the topmost window that takes it. */
+    void focusTop() {
+        DeskWindow top = topmost();
+        if (top != null) {
+            top.firstFocus().requestFocus();
+        }
+    }
+
+    private DeskWindow topmost() {
+        DeskWindow top = null;
+        for (Node node : getChildren()) {
+            if (node instanceof DeskWindow w && w.shown().blockedBy().isEmpty()) {
+                top = w;
+            }
+        }
+        return top;
+    }
+
+    private DeskWindow window(Scene.OpenWindow window) {
+        DeskWindow known = windows.get(window.which());
+        if (known != null && known.shown().design() == window.design()) {
+            known.update(window);
+            return known;
+        }
+        var made = new DeskWindow(window, act, () -> blocked(window.which()));
+        windows.put(window.which(), made);
+        Point2D place = places.computeIfAbsent(window.which(), w -> placeFor(window));
+        made.relocate(place.getX(), place.getY());
+        Dragging.by(made.titleBar(), made, p -> places.put(window.which(), p));
+        made.setOnMousePressed(e -> {
+            int instance = made.shown().instance();
+            if (made.shown().blockedBy().isEmpty() && getChildren().getLast() != made) {
+                Platform.runLater(() -> raise.accept(instance));
+            }
+        });
+        return made;
+    }
+
+    /** A new window stands a little lower and to the right of its owner, or of the ones before it. */
+    private Point2D placeFor(Scene.OpenWindow window) {
+        Point2D from = window.owner().map(places::get).orElse(null);
+        if (from != null) {
+            return from.add(36 + 10 * (windows.size() % 4), 64 + 18 * (windows.size() % 4));
+        }
+        int n = windows.size();
+        return new Point2D(20 + 34 * (n % 8), 18 + 30 * (n % 8));
+    }
+
+    private void blocked(Sighting.Which which) {
+        shown.windows().stream()
+                .filter(w -> w.which().equals(which))
+                .findFirst()
+                .flatMap(Scene.OpenWindow::blockedBy)
+                .ifPresent(b -> {
+                    say.accept(which + " is " + b.words() + ".");
+                    b.window().map(windows::get).ifPresent(Dragging::flash);
+                });
+    }
+
+    private Node over(Scene scene) {
+        String words = scene.killed()
+                ? "The process was killed; nothing ran."
+                : scene.ended()
+                        .map(code -> "The application has ended with exit code " + code + ".")
+                        .orElse("Nothing is to be seen, and the application still runs.");
+        ((javafx.scene.control.Label) ((Pane) empty).getChildren().getFirst()).setText(words);
+        ((Pane) empty)
+                .getChildren()
+                .getLast()
+                .setVisible(scene.killed() || scene.ended().isPresent());
+        empty.relocate(40, 40);
+        return empty;
+    }
+}

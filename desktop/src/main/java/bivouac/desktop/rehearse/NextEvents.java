@@ -1,0 +1,77 @@
+package bivouac.desktop.rehearse;
+
+import bivouac.machine.Event;
+import bivouac.machine.Scene;
+import bivouac.rehearsal.EventNames;
+import bivouac.rehearsal.NamedEvent;
+import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.TrailWords;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What can happen now, grouped as it is shown. Made from a rehearsal alone, so that it can be tested without a screen. */
+public record NextEvents(List<Group> groups, List<String> notNow) {
+
+    /** A heading with its events. */
+    public record Group(String title, List<Row> rows) {}
+
+    /**
+     * An event to do.
+     *
+     * @param keys the keys that do it on the desk; empty for none
+     * @param done whether the trail shows that it was done from here: the next event of the trail
+     */
+    public record Row(Event event, String who, String what, String keys, boolean done) {}
+
+    public static NextEvents of(Rehearsal rehearsal) {
+        Scene scene = rehearsal.scene();
+        List<Event> possible = rehearsal.possible();
+        Optional<NamedEvent> next = rehearsal.now() + 1 < rehearsal.moments().size()
+                ? rehearsal.moments().get(rehearsal.now() + 1).event()
+                : Optional.empty();
+        var groups = new ArrayList<Group>();
+        for (Scene.OpenWindow window : scene.windows().reversed()) {
+            List<Row> rows = possible.stream()
+                    .filter(e -> e instanceof Event.OnWindow w && w.instance() == window.instance())
+                    .map(e -> row(rehearsal, scene, window, e, next))
+                    .toList();
+            if (!rows.isEmpty()) {
+                groups.add(new Group(window.which().toString(), rows));
+            }
+        }
+        List<Row> system = possible.stream()
+                .filter(e -> !(e instanceof Event.OnWindow))
+                .map(e -> row(rehearsal, scene, null, e, next))
+                .toList();
+        groups.add(new Group("By the system", system));
+        var notNow = scene.windows().stream()
+                .filter(w -> w.blockedBy().isPresent())
+                .map(w -> w.which() + ", " + w.blockedBy().get().words())
+                .toList();
+        return new NextEvents(List.copyOf(groups), notNow);
+    }
+
+    private static Row row(
+            Rehearsal rehearsal, Scene scene, Scene.OpenWindow window, Event event, Optional<NamedEvent> next) {
+        NamedEvent name = EventNames.name(scene, event);
+        TrailWords.Line line = TrailWords.line(rehearsal.machine().program().design(), name);
+        String what = event instanceof Event.Edit ? line.what() + ", typed" : line.what();
+        return new Row(event, line.who(), what, keys(window, event), next.equals(Optional.of(name)));
+    }
+
+    private static String keys(Scene.OpenWindow window, Event event) {
+        if (window == null) {
+            return "";
+        }
+        Optional<Integer> enter = bivouac.machine.Machine.defaultButton(window);
+        return switch (event) {
+            case Event.Escape e -> "Esc";
+            case Event.Answer(int i, int answer) when enter.equals(Optional.of(answer)) -> "Enter";
+            case Event.Press(int i, int part) when enter.equals(Optional.of(part)) -> "Enter";
+            case Event.Press(int i, int part)
+            when window.parts().get(part).design() instanceof bivouac.design.Part.MenuCommand m -> m.shortcut();
+            default -> "";
+        };
+    }
+}

@@ -1,0 +1,152 @@
+package bivouac.desktop.rehearse;
+
+import bivouac.desktop.frame.ScreenView;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Work;
+import bivouac.machine.Event;
+import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.TrailWords;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The Rehearsal screen. */
+public final class RehearsalView implements ScreenView {
+
+    private final Work work;
+    private final BorderPane root = new BorderPane();
+    private final TrailList trail;
+    private final DeskView desk;
+    private final VBox next = Ui.styled(Ui.column(0), "next-events");
+    private final Label where = Ui.label("", "strong");
+    private final Label replayed = Ui.wrapped("", "problem");
+    private final Button back;
+    private final Button forth;
+
+    public RehearsalView(Work work) {
+        this.work = work;
+        trail = new TrailList(work::goToMoment);
+        desk = new DeskView(
+                this::act, i -> work.rehearse(work.now().rehearsal().raise(i)), work::say, work::startAgain);
+        back = Ui.button(
+                "‹", "trail-back", () -> work.goToMoment(work.now().rehearsal().now() - 1), "secondary");
+        forth = Ui.button(
+                "›", "trail-forth", () -> work.goToMoment(work.now().rehearsal().now() + 1), "secondary");
+        back.setAccessibleText("back one event");
+        forth.setAccessibleText("forward one event");
+        root.setTop(bar());
+        root.setLeft(trailColumn());
+        root.setCenter(desk);
+        root.setRight(nextColumn());
+        root.getStyleClass().add("rehearsal");
+    }
+
+    private Node bar() {
+        var again = Ui.button("Start again", "start-again", work::startAgain, "secondary");
+        return Ui.styled(Ui.row(8, back, forth, where, Ui.spring(), again), "screen-bar");
+    }
+
+    private Node trailColumn() {
+        VBox.setVgrow(trail, Priority.ALWAYS);
+        var column = Ui.column(
+                0,
+                Ui.styled(Ui.row(6, Ui.label("Trail", "head"), Ui.label("so far", "quiet")), "column-head"),
+                replayed,
+                trail,
+                Ui.styled(Ui.row(0, Ui.label("Choose a line to be back there.", "quiet")), "column-foot"));
+        column.getStyleClass().add("trail-column");
+        return column;
+    }
+
+    private Node nextColumn() {
+        var scroll = new ScrollPane(next);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        var column = Ui.column(0, Ui.styled(Ui.row(6, Ui.label("What can happen now", "head")), "column-head"), scroll);
+        column.getStyleClass().add("next-column");
+        return column;
+    }
+
+    private void act(Event event) {
+        work.act(event);
+        var present = work.now().rehearsal().present();
+        boolean dead = event instanceof Event.Press && present.seen().isEmpty();
+        if (dead) {
+            String what = present.event()
+                    .map(e -> TrailWords.line(work.now().design(), e).toString())
+                    .orElse("");
+            work.say(what + ": nothing happens. Write what happens then on the Window screen.");
+        }
+    }
+
+    @Override
+    public Parent node() {
+        return root;
+    }
+
+    @Override
+    public void show(Situation s) {
+        Rehearsal rehearsal = s.rehearsal();
+        int last = rehearsal.moments().size() - 1;
+        where.setText(
+                rehearsal.now() == last ? "after event " + last : "after event " + rehearsal.now() + " of " + last);
+        back.setDisable(rehearsal.now() == 0);
+        forth.setDisable(rehearsal.now() == last);
+        replayed.setText(s.replayed().orElse(""));
+        replayed.setManaged(s.replayed().isPresent());
+        replayed.setVisible(s.replayed().isPresent());
+        trail.show(s.program().design(), rehearsal);
+        desk.show(rehearsal.scene());
+        showNext(NextEvents.of(rehearsal));
+    }
+
+    private void showNext(NextEvents events) {
+        next.getChildren().clear();
+        for (NextEvents.Group group : events.groups()) {
+            next.getChildren().add(Ui.label(group.title(), "group"));
+            group.rows().forEach(r -> next.getChildren().add(row(r)));
+        }
+        if (!events.notNow().isEmpty()) {
+            next.getChildren().add(Ui.label("Not now", "group"));
+            events.notNow().forEach(n -> next.getChildren().add(Ui.styled(Ui.wrapped(n), "not-now")));
+        }
+    }
+
+    private Node row(NextEvents.Row row) {
+        var content = Ui.row(6, Ui.shortened(row.what(), "strong"));
+        if (!row.keys().isEmpty()) {
+            content.getChildren().add(Ui.label(row.keys(), "key"));
+        }
+        content.getChildren().add(Ui.spring());
+        if (row.done()) {
+            content.getChildren().add(Ui.label("next in the trail", "quiet"));
+        }
+        var button = new Button();
+        button.setGraphic(content);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.getStyleClass().add("next-event");
+        content.prefWidthProperty().bind(button.widthProperty().subtract(28));
+        button.setAccessibleText(row.who() + " " + row.what());
+        button.setOnAction(e -> {
+            if (row.event() instanceof Event.Edit edit) {
+                desk.focusTop();
+                work.say("Type into the field on the desk.");
+            } else {
+                act(row.event());
+            }
+        });
+        return button;
+    }
+
+    @Override
+    public void focus() {
+        desk.focusTop();
+    }
+}

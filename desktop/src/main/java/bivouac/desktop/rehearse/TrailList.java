@@ -1,0 +1,91 @@
+package bivouac.desktop.rehearse;
+
+import bivouac.design.Design;
+import bivouac.desktop.widget.Ui;
+import bivouac.rehearsal.Moment;
+import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.TrailWords;
+import java.util.List;
+import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
+import javafx.css.PseudoClass;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+
+/** The trail so far, a line for each event; choosing one goes back there. Only the lines in sight are made. */
+final class TrailList extends ListView<Integer> {
+
+    private static final PseudoClass PRESENT = PseudoClass.getPseudoClass("present");
+    private static final PseudoClass LATER = PseudoClass.getPseudoClass("later");
+
+    private Design design;
+    private Rehearsal rehearsal;
+
+    TrailList(IntConsumer goTo) {
+        setId("trail");
+        setAccessibleText("Trail");
+        getStyleClass().add("trail");
+        setCellFactory(list -> new Line(goTo));
+        setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN) {
+                goTo.accept(getSelectionModel().getSelectedIndex());
+            }
+        });
+    }
+
+    void show(Design of, Rehearsal other) {
+        boolean same = rehearsal != null && rehearsal.moments() == other.moments();
+        design = of;
+        rehearsal = other;
+        if (!same) {
+            getItems().setAll(IntStream.range(0, other.moments().size()).boxed().toList());
+        } else {
+            refresh();
+        }
+        getSelectionModel().select(other.now());
+        scrollTo(Math.max(0, other.now() - 6));
+    }
+
+    private final class Line extends ListCell<Integer> {
+        Line(IntConsumer goTo) {
+            setOnMouseClicked(e -> {
+                if (!isEmpty()) {
+                    goTo.accept(getItem());
+                }
+            });
+        }
+
+        @Override
+        protected void updateItem(Integer moment, boolean empty) {
+            super.updateItem(moment, empty);
+            setText(null);
+            setGraphic(empty || moment == null || moment >= rehearsal.moments().size() ? null : line(moment));
+            pseudoClassStateChanged(PRESENT, !empty && moment == rehearsal.now());
+            pseudoClassStateChanged(LATER, !empty && moment > rehearsal.now());
+        }
+
+        private javafx.scene.Node line(int number) {
+            Moment moment = rehearsal.moments().get(number);
+            var line = moment.event().map(e -> TrailWords.line(design, e)).orElse(new TrailWords.Line("", "Start", ""));
+            var head = Ui.row(4);
+            if (!line.who().isEmpty()) {
+                head.getChildren().add(Ui.label(line.who() + ":", "plain"));
+            }
+            head.getChildren().add(Ui.label(line.what(), "strong"));
+            var first = Ui.row(0, head);
+            List<String> faults = TrailWords.faults(moment.seen());
+            String caused = line.detail().isEmpty() ? TrailWords.caused(moment.seen()) : line.detail();
+            var second =
+                    Ui.shortened(faults.isEmpty() ? caused : faults.getFirst(), faults.isEmpty() ? "caused" : "fault");
+            var column = Ui.column(1, first, second);
+            column.setPrefWidth(0);
+            column.setMinWidth(0);
+            javafx.scene.layout.HBox.setHgrow(column, javafx.scene.layout.Priority.ALWAYS);
+            var row = Ui.row(8, Ui.styled(Ui.label(Integer.toString(number)), "trail-number"), column);
+            row.setId("trail-" + number);
+            row.setPrefWidth(0);
+            return row;
+        }
+    }
+}

@@ -1,0 +1,160 @@
+package bivouac.desktop.widget;
+
+import bivouac.sentence.Completion;
+import java.util.List;
+import java.util.function.Function;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.VBox;
+
+/**
+ * A line that is typed, with offers under it. Tab takes the first offer, or the one chosen with the arrow keys; Enter
+ * finishes the line; Escape gives it up. What is wrong is said under the line, and the line stays.
+ */
+public final class LineField extends VBox {
+
+    /** What finishing a line came to: nothing to say, or why it is not finished. */
+    public interface Finish {
+        /** Empty if the line was taken. {@code byTab} tells how it was finished. */
+        String finish(String line, boolean byTab);
+    }
+
+    private final TextField field = new TextField();
+    private final VBox offers = new VBox();
+    private final Label problem = Ui.wrapped("", "problem");
+    private final Function<String, List<Completion.Offer>> completion;
+    private final Finish finish;
+    private Runnable cancel = () -> {};
+    private List<Completion.Offer> shown = List.of();
+    private int chosen;
+    private boolean moved;
+
+    public LineField(String id, String prompt, Function<String, List<Completion.Offer>> completion, Finish finish) {
+        this.completion = completion;
+        this.finish = finish;
+        field.setId(id);
+        field.setPromptText(prompt);
+        field.setAccessibleText(prompt);
+        getStyleClass().add("line-field");
+        offers.getStyleClass().add("offers");
+        getChildren().add(field);
+        field.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        field.textProperty().addListener((o, was, is) -> refresh());
+        field.caretPositionProperty().addListener((o, was, is) -> refresh());
+        field.focusedProperty().addListener((o, was, is) -> refresh());
+    }
+
+    public LineField onCancel(Runnable action) {
+        cancel = action;
+        return this;
+    }
+
+    public TextField field() {
+        return field;
+    }
+
+    /** Puts a line in, all of it chosen if {@code select}. */
+    public LineField with(String line) {
+        field.setText(line);
+        field.end();
+        return this;
+    }
+
+    private void pressed(KeyEvent e) {
+        boolean open = !shown.isEmpty();
+        if (e.getCode() == KeyCode.TAB && !e.isShiftDown() && open) {
+            take(shown.get(chosen));
+            e.consume();
+        } else if (e.getCode() == KeyCode.TAB && !e.isShiftDown() && nextPlace()) {
+            e.consume();
+        } else if (e.getCode() == KeyCode.TAB
+                && !e.isShiftDown()
+                && !field.getText().isBlank()) {
+            finish(true);
+            e.consume();
+        } else if (open && (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP)) {
+            chosen = Math.floorMod(chosen + (e.getCode() == KeyCode.DOWN ? 1 : -1), shown.size());
+            moved = true;
+            draw();
+            e.consume();
+        } else if (e.getCode() == KeyCode.ENTER) {
+            if (open && moved) {
+                take(shown.get(chosen));
+            } else {
+                finish(false);
+            }
+            e.consume();
+        } else if (e.getCode() == KeyCode.ESCAPE) {
+            say("");
+            cancel.run();
+            e.consume();
+        }
+    }
+
+    /** Chooses the next value to fill: what stands after the next arrow. */
+    private boolean nextPlace() {
+        int arrow = field.getText().indexOf("← ", field.getSelection().getEnd());
+        if (arrow < 0) {
+            return false;
+        }
+        int from = arrow + 2;
+        int comma = field.getText().indexOf(',', from);
+        field.selectRange(from, comma < 0 ? field.getText().length() : comma);
+        return true;
+    }
+
+    private void finish(boolean byTab) {
+        String why = finish.finish(field.getText(), byTab);
+        if (!why.isEmpty() && !shown.isEmpty()) {
+            take(shown.get(chosen));
+        } else {
+            say(why);
+        }
+    }
+
+    private void say(String why) {
+        problem.setText(why);
+        getChildren().remove(problem);
+        if (!why.isEmpty()) {
+            getChildren().add(problem);
+        }
+    }
+
+    private void take(Completion.Offer offer) {
+        int caret = field.getCaretPosition();
+        String rest = field.getText().substring(caret);
+        field.setText(field.getText().substring(0, Math.min(offer.from(), caret)) + offer.text() + rest);
+        field.selectRange(offer.selectFrom(), offer.selectTo());
+    }
+
+    private void refresh() {
+        boolean typing = field.isFocused()
+                && !field.getText().isEmpty()
+                && field.getSelection().getLength() == 0;
+        shown = typing ? completion.apply(field.getText().substring(0, field.getCaretPosition())) : List.of();
+        chosen = 0;
+        moved = false;
+        if (typing) {
+            say("");
+        }
+        draw();
+    }
+
+    private void draw() {
+        offers.getChildren().clear();
+        getChildren().remove(offers);
+        for (int i = 0; i < shown.size(); i++) {
+            Completion.Offer offer = shown.get(i);
+            var line = Ui.label(offer.shown(), "offer");
+            line.setMaxWidth(Double.MAX_VALUE);
+            line.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("chosen"), i == chosen);
+            line.setOnMousePressed(e -> take(offer));
+            offers.getChildren().add(line);
+        }
+        if (!shown.isEmpty()) {
+            getChildren().add(1, offers);
+        }
+    }
+}

@@ -1,0 +1,45 @@
+package bivouac.desktop.widget;
+
+import bivouac.sentence.Token;
+import java.util.List;
+import java.util.function.Function;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+
+/** A sentence drawn: each token in its own way, wrapping where the line is full. */
+public final class TokenFlow extends FlowPane {
+
+    /** @param mark the sign of a window by its name, or null for none */
+    public TokenFlow(List<Token> tokens, Function<String, Node> mark) {
+        super(5, 2);
+        setAlignment(Pos.CENTER_LEFT);
+        getStyleClass().add("sentence");
+        for (Token token : tokens) {
+            add(token, mark);
+        }
+    }
+
+    private void add(Token token, Function<String, Node> mark) {
+        switch (token) {
+            case Token.Keyword(String text) -> getChildren().add(Ui.label(text, "keyword"));
+            case Token.WindowName(String text) -> {
+                Node sign = mark.apply(text);
+                if (sign != null) {
+                    getChildren().add(sign);
+                }
+                getChildren().add(Ui.label(text.isBlank() ? "no window yet" : text, "strong"));
+            }
+            case Token.EndingName(String text) -> getChildren().add(Ui.label(text, "ending"));
+            case Token.ValueName(String text) -> getChildren().add(Ui.label(text, "value"));
+            case Token.ExpressionText(String text) ->
+                getChildren().add(Ui.label(text.isBlank() ? "…" : text, "expression"));
+            case Token.Quoted(String text) -> {
+                var label = Ui.label("“" + text + "”", "quoted");
+                label.setWrapText(true);
+                getChildren().add(label);
+            }
+            case Token.Plain(String text) -> getChildren().add(Ui.label(text, "between"));
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package bivouac.desktop.widget;
+
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Short ways to make the nodes that every screen is made of. */
+public final class Ui {
+
+    private Ui() {}
+
+    public static Label label(String text, String... styles) {
+        var label = new Label(text);
+        label.getStyleClass().addAll(styles);
+        return label;
+    }
+
+    /** A label that takes the room it gets, cuts what does not fit, and then shows all of it in a tooltip. */
+    public static Label shortened(String text, String... styles) {
+        Label label = label(text, styles);
+        label.setMinWidth(0);
+        if (text.length() > 14) {
+            label.setTooltip(new Tooltip(text));
+        }
+        return label;
+    }
+
+    public static Label wrapped(String text, String... styles) {
+        Label label = label(text, styles);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    public static HBox row(double gap, Node... nodes) {
+        var row = new HBox(gap, nodes);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    public static VBox column(double gap, Node... nodes) {
+        return new VBox(gap, nodes);
+    }
+
+    public static Region spring() {
+        var spring = new Region();
+        HBox.setHgrow(spring, Priority.ALWAYS);
+        return spring;
+    }
+
+    public static <N extends Node> N styled(N node, String... styles) {
+        node.getStyleClass().addAll(styles);
+        return node;
+    }
+
+    /** A button that says what it does; {@code id} is for tests and help. */
+    public static Button button(String text, String id, Runnable action, String... styles) {
+        var button = new Button(text);
+        button.setId(id);
+        button.setOnAction(e -> action.run());
+        button.getStyleClass().addAll(styles);
+        return button;
+    }
+
+    /** Words that do something when pressed, underlined. */
+    public static Button link(String text, String id, Runnable action) {
+        return button(text, id, action, "words");
+    }
+}

@@ -1,0 +1,146 @@
+package bivouac.desktop.window;
+
+import bivouac.design.Application;
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Work;
+import bivouac.sentence.Declarations;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/** What belongs to the application as a whole: its name, values, about facts, and when it ends. */
+final class ApplicationPane {
+
+    private static final String LAST = "when the last window has closed";
+    private static final String TOLD = "only when told";
+    private static final String WITH = "with ";
+
+    private final Work work;
+
+    ApplicationPane(Work work) {
+        this.work = work;
+    }
+
+    Node draw(Situation s) {
+        Application app = s.design().application();
+        var about = app.about();
+        return Ui.styled(
+                Ui.column(
+                        6,
+                        line("The application is called", text("app-name", app.name(), (a, t) -> a.named(t))),
+                        line("Its values", variables(app)),
+                        line("It ends", departure(s.design())),
+                        Ui.label("About", "card-head-small"),
+                        line(
+                                "Version",
+                                text(
+                                        "about-version",
+                                        about.version(),
+                                        (a, t) -> a.about(new Application.About(
+                                                t,
+                                                a.about().rights(),
+                                                a.about().comments(),
+                                                a.about().link())))),
+                        line(
+                                "Rights",
+                                text(
+                                        "about-rights",
+                                        about.rights(),
+                                        (a, t) -> a.about(new Application.About(
+                                                a.about().version(),
+                                                t,
+                                                a.about().comments(),
+                                                a.about().link())))),
+                        line(
+                                "Comments",
+                                text(
+                                        "about-comments",
+                                        about.comments(),
+                                        (a, t) -> a.about(new Application.About(
+                                                a.about().version(),
+                                                a.about().rights(),
+                                                t,
+                                                a.about().link())))),
+                        line(
+                                "Link",
+                                text(
+                                        "about-link",
+                                        about.link(),
+                                        (a, t) -> a.about(new Application.About(
+                                                a.about().version(),
+                                                a.about().rights(),
+                                                a.about().comments(),
+                                                t))))),
+                "part-pane",
+                "application-pane");
+    }
+
+    private interface Edit {
+        Application with(Application app, String text);
+    }
+
+    private Node text(String id, String value, Edit edit) {
+        return new TextLine(id, id, value, t -> change(a -> edit.with(a, t), "application changed"));
+    }
+
+    private Node variables(Application app) {
+        var line = new TextLine(
+                "app-variables", "Values of the application", Declarations.variables(app.variables()), t -> {
+                    try {
+                        var variables = Declarations.readVariables(t, app.variables());
+                        return change(a -> a.holding(variables), "values of the application changed");
+                    } catch (Declarations.Wrong e) {
+                        work.say(e.getMessage());
+                        return e.getMessage();
+                    }
+                });
+        line.setPromptText("count: whole = 0, kept name: text = \"\"");
+        return line;
+    }
+
+    private Node departure(Design design) {
+        var choice = new ChoiceBox<String>();
+        choice.setId("departure-rule");
+        choice.getItems().addAll(LAST, TOLD);
+        design.windows().stream()
+                .filter(w -> w instanceof FacedWindow f && f.of() == FacedWindow.Kind.MAIN)
+                .forEach(w -> choice.getItems().add(WITH + w.name().shown()));
+        choice.setValue(
+                switch (design.application().departure()) {
+                    case DepartureRule.LastWindow l -> LAST;
+                    case DepartureRule.OnlyWhenTold o -> TOLD;
+                    case DepartureRule.WithWindow(String window) -> WITH + window;
+                });
+        choice.setOnAction(e -> {
+            String value = choice.getValue();
+            DepartureRule rule =
+                    switch (value) {
+                        case LAST -> new DepartureRule.LastWindow();
+                        case TOLD -> new DepartureRule.OnlyWhenTold();
+                        default -> new DepartureRule.WithWindow(value.substring(WITH.length()));
+                    };
+            change(a -> a.departing(rule), "the application ends " + value);
+        });
+        return choice;
+    }
+
+    private String change(UnaryOperator<Application> edit, String did) {
+        Design design = work.now().design();
+        work.change(design.with(edit.apply(design.application())), did);
+        return "";
+    }
+
+    private static Node line(String words, Node place) {
+        HBox.setHgrow(place, Priority.ALWAYS);
+        var label = Ui.label(words, "plain");
+        label.setPrefWidth(150);
+        label.setMinWidth(150);
+        return Ui.row(8, label, place);
+    }
+}

@@ -1,0 +1,139 @@
+package bivouac.desktop.window;
+
+import bivouac.design.MessageBox;
+import bivouac.desktop.widget.Severities;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Work;
+import bivouac.sentence.Declarations;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** A message box, drawn as it will look, with its texts edited in the drawing. */
+final class BoxPane {
+
+    private static final String NONE = "no button";
+
+    private final Work work;
+
+    BoxPane(Work work) {
+        this.work = work;
+    }
+
+    Node draw(MessageBox box) {
+        var title = new TextLine("face-title", "Title", box.title(), t -> change(box, b -> b.titled(t), "title"));
+        title.getStyleClass().add("face-title");
+        HBox.setHgrow(title, Priority.ALWAYS);
+        var text = new TextLine("box-text", "Text", box.text(), t -> change(box, b -> b.saying(t), "text"));
+        text.setPromptText("What does it say?");
+        HBox.setHgrow(text, Priority.ALWAYS);
+        var buttons = Ui.row(6);
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        for (MessageBox.Answer answer : box.answers()) {
+            buttons.getChildren().add(answer(box, answer));
+        }
+        var body = Ui.styled(Ui.column(14, Ui.row(14, Severities.icon(box.severity()), text), buttons), "desk-body");
+        var window = Ui.styled(
+                new VBox(Ui.styled(Ui.row(8, title, Ui.styled(Ui.label("✕"), "close-sign")), "desk-title-bar"), body),
+                "desk-window",
+                "drawn");
+        window.setMaxWidth(400);
+        return Ui.column(14, window, settings(box));
+    }
+
+    private static Node answer(MessageBox box, MessageBox.Answer answer) {
+        boolean enter = box.byDefault().equals(Optional.of(answer.ending()));
+        boolean escape = box.escapeEnding().equals(Optional.of(answer.ending()));
+        var button = new Button(bivouac.design.AccessKey.without(answer.text()));
+        button.getStyleClass().add(enter ? "primary" : "secondary");
+        button.setMouseTransparent(true);
+        button.setFocusTraversable(false);
+        String keys = enter && escape ? "Enter, Esc" : enter ? "Enter" : escape ? "Esc" : "";
+        var column = Ui.column(0, button, keys.isEmpty() ? Ui.label(" ", "no-key") : Ui.label(keys, "key-tab"));
+        column.setAlignment(Pos.TOP_CENTER);
+        return column;
+    }
+
+    private Node settings(MessageBox box) {
+        var answers = new TextLine("box-answers", "Buttons", Declarations.answers(box), t -> {
+            try {
+                var all = Declarations.readAnswers(t, box);
+                return change(box, b -> b.answering(all, kept(all, b.byDefault()), kept(all, b.escape())), "buttons");
+            } catch (Declarations.Wrong e) {
+                work.say(e.getMessage());
+                return e.getMessage();
+            }
+        });
+        var severity = new ChoiceBox<String>();
+        severity.setId("box-severity");
+        for (var s : MessageBox.Severity.values()) {
+            severity.getItems().add(s.word());
+        }
+        severity.setValue(box.severity().word());
+        severity.setOnAction(e -> change(
+                box,
+                b -> b.of(MessageBox.Severity.valueOf(severity.getValue().toUpperCase(java.util.Locale.ROOT))),
+                "severity"));
+        return Ui.styled(
+                Ui.column(
+                        6,
+                        line("Its buttons are", answers),
+                        line("It is of severity", severity),
+                        line(
+                                "Enter presses",
+                                key(
+                                        box,
+                                        "box-default",
+                                        box.byDefault(),
+                                        (b, e) -> b.answering(b.answers(), e, b.escape()))),
+                        line(
+                                "Escape and the close box lead to",
+                                key(
+                                        box,
+                                        "box-escape",
+                                        box.escape(),
+                                        (b, e) -> b.answering(b.answers(), b.byDefault(), e)))),
+                "part-pane");
+    }
+
+    private static Optional<String> kept(List<MessageBox.Answer> answers, Optional<String> ending) {
+        return ending.filter(e -> answers.stream().anyMatch(a -> a.ending().equals(e)));
+    }
+
+    private interface Key {
+        MessageBox with(MessageBox box, Optional<String> ending);
+    }
+
+    private Node key(MessageBox box, String id, Optional<String> now, Key key) {
+        var choice = new ChoiceBox<String>();
+        choice.setId(id);
+        choice.getItems().add(NONE);
+        box.answers().forEach(a -> choice.getItems().add(a.ending()));
+        choice.setValue(now.orElse(NONE));
+        choice.setOnAction(e ->
+                change(box, b -> key.with(b, Optional.of(choice.getValue()).filter(v -> !v.equals(NONE))), "keys"));
+        return choice;
+    }
+
+    private static Node line(String words, Node place) {
+        HBox.setHgrow(place, Priority.ALWAYS);
+        var label = Ui.label(words, "plain");
+        label.setPrefWidth(200);
+        return Ui.row(8, label, place);
+    }
+
+    private String change(MessageBox box, UnaryOperator<MessageBox> edit, String what) {
+        String name = box.name().shown();
+        work.change(
+                work.now().design().changing(name, w -> w instanceof MessageBox b ? edit.apply(b) : w),
+                what + " of " + name + " changed");
+        return "";
+    }
+}

@@ -1,0 +1,206 @@
+package bivouac.desktop.window;
+
+import bivouac.design.AccessKey;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Menu;
+import bivouac.design.Part;
+import bivouac.design.Removal;
+import bivouac.design.Row;
+import bivouac.design.ScriptPlace;
+import bivouac.desktop.widget.LineField;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Work;
+import bivouac.sentence.PartTyping;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The window itself, drawn with its parts; a part is chosen where it stands, and added by typing where it will. */
+final class FacePane {
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    private final Work work;
+    private final Runnable toScript;
+
+    /** @param toScript puts the keyboard where the next step of the chosen part is typed */
+    FacePane(Work work, Runnable toScript) {
+        this.work = work;
+        this.toScript = toScript;
+    }
+
+    Node draw(Situation s, FacedWindow face) {
+        String name = face.name().shown();
+        var title = new TextLine("face-title", "Title", face.title(), text -> {
+            work.change(s.design().changingFace(name, f -> f.titled(text)), "title of " + name + " changed");
+            return "";
+        });
+        title.getStyleClass().add("face-title");
+        HBox.setHgrow(title, Priority.ALWAYS);
+        var bar = Ui.styled(Ui.row(8, title, Ui.styled(Ui.label("✕"), "close-sign")), "desk-title-bar");
+        var window = Ui.styled(new VBox(bar), "desk-window", "drawn");
+        if (!face.menus().isEmpty()) {
+            window.getChildren().add(menus(s, face));
+        }
+        var body = Ui.styled(Ui.column(8), "desk-body");
+        boolean buttonsLast = !face.rows().isEmpty() && isButtons(face.rows().getLast());
+        for (int i = 0; i < face.rows().size(); i++) {
+            if (buttonsLast && i == face.rows().size() - 1) {
+                body.getChildren().add(adding(s, face));
+            }
+            body.getChildren().add(row(s, face, face.rows().get(i)));
+        }
+        if (!buttonsLast) {
+            body.getChildren().add(adding(s, face));
+        }
+        window.getChildren().add(body);
+        window.setMaxWidth(400);
+        return window;
+    }
+
+    private static boolean isButtons(Row row) {
+        return row.parts().stream().allMatch(Part.Button.class::isInstance);
+    }
+
+    private Node menus(Situation s, FacedWindow face) {
+        var bar = Ui.styled(Ui.column(0), "face-menus");
+        for (Menu menu : face.menus()) {
+            var line = Ui.row(6, Ui.label(AccessKey.without(menu.text()), "menu-name"));
+            menu.commands().forEach(c -> line.getChildren().add(box(s, face, c)));
+            bar.getChildren().add(line);
+        }
+        return bar;
+    }
+
+    private Node row(Situation s, FacedWindow face, Row row) {
+        var line = Ui.row(8);
+        row.parts().forEach(p -> {
+            Node box = box(s, face, p);
+            if (!(p instanceof Part.Button)) {
+                HBox.setHgrow(box, Priority.ALWAYS);
+            }
+            line.getChildren().add(box);
+        });
+        line.setAlignment(isButtons(row) ? Pos.CENTER_RIGHT : Pos.CENTER_LEFT);
+        return line;
+    }
+
+    /** A part to be chosen; what it looks like is drawn by a control that takes no part in it. */
+    private Node box(Situation s, FacedWindow face, Part part) {
+        String window = face.name().shown();
+        String name = part.name().expression();
+        var box = new StackPane(look(part));
+        box.setAlignment(Pos.CENTER_LEFT);
+        box.setId("face-" + name);
+        box.getStyleClass().add("face-part");
+        box.setFocusTraversable(true);
+        box.setAccessibleText(part.kind() + " " + part.displayName());
+        box.pseudoClassStateChanged(CHOSEN, s.chosen().part().equals(Optional.of(name)));
+        boolean found = s.findings().stream()
+                .anyMatch(f -> f.place().window().equals(Optional.of(window))
+                        && f.place().part().equals(Optional.of(name)));
+        box.pseudoClassStateChanged(PseudoClass.getPseudoClass("wrong"), found);
+        Runnable choose = () -> work.choose(Chosen.script(new ScriptPlace.AtPart(window, name)));
+        box.setOnMouseClicked(e -> {
+            choose.run();
+            toScript.run();
+        });
+        box.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                choose.run();
+                toScript.run();
+                e.consume();
+            } else if (e.getCode() == KeyCode.DELETE) {
+                work.change(
+                        Removal.part(s.design(), window, name),
+                        part.kind() + " " + part.displayName() + " removed, with its script",
+                        Chosen.window(window));
+                e.consume();
+            }
+        });
+        return box;
+    }
+
+    private static Node look(Part part) {
+        Node look =
+                switch (part) {
+                    case Part.Caption c ->
+                        Ui.wrapped(c.text().isBlank() ? "(empty caption)" : c.text(), "desk-caption");
+                    case Part.TextField f -> field(f.label(), f.starts());
+                    case Part.NumberField f -> field(f.label(), f.starts());
+                    case Part.TickBox b -> {
+                        var box = new CheckBox(AccessKey.without(b.text()));
+                        box.setSelected(b.ticked());
+                        yield box;
+                    }
+                    case Part.Button b -> {
+                        var button = new Button(AccessKey.without(b.text()));
+                        button.getStyleClass().add(b.isDefault() ? "primary" : "secondary");
+                        yield button;
+                    }
+                    case Part.MenuCommand m ->
+                        Ui.styled(
+                                Ui.row(
+                                        6,
+                                        Ui.label(AccessKey.without(m.text()), "plain"),
+                                        Ui.label(m.shortcut(), m.shortcut().isEmpty() ? "quiet" : "key")),
+                                "face-command");
+                };
+        look.setMouseTransparent(true);
+        look.setFocusTraversable(false);
+        return look;
+    }
+
+    private static Node field(String label, String starts) {
+        var field = new TextField(starts);
+        field.setFocusTraversable(false);
+        HBox.setHgrow(field, Priority.ALWAYS);
+        var row = Ui.row(8, Ui.label(AccessKey.without(label), "desk-label"), field);
+        row.setMaxWidth(Double.MAX_VALUE);
+        return row;
+    }
+
+    private Node adding(Situation s, FacedWindow face) {
+        String window = face.name().shown();
+        String prompt = face.parts().isEmpty()
+                ? "Type a part: button Greet, text field Name, caption Hello…"
+                : "Type a part to add it here";
+        return Ui.styled(
+                new LineField("new-part", prompt, PartTyping::offers, (typed, byTab) -> add(window, typed, byTab)),
+                "adding");
+    }
+
+    /** Enter adds the part and stays here; Tab adds it and goes on to its script. */
+    private String add(String window, String typed, boolean byTab) {
+        Design design = work.now().design();
+        return switch (PartTyping.add(design, window, typed)) {
+            case PartTyping.Result.Unfinished(String why) -> typed.isBlank() ? "" : why;
+            case PartTyping.Result.Added added -> {
+                var place = new ScriptPlace.AtPart(window, added.part());
+                boolean runs = place.in(added.design()) != null
+                        && added.design()
+                                .faced(window)
+                                .flatMap(f -> f.part(added.part()))
+                                .flatMap(Part::trigger)
+                                .isPresent();
+                work.change(added.design(), added.did(), Chosen.script(place));
+                if (byTab && runs) {
+                    toScript.run();
+                }
+                yield "";
+            }
+        };
+    }
+}

@@ -1,0 +1,358 @@
+package bivouac.desktop.window;
+
+import bivouac.design.Design;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.desktop.widget.LineField;
+import bivouac.desktop.widget.Mark;
+import bivouac.desktop.widget.TokenFlow;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Work;
+import bivouac.sentence.Completion;
+import bivouac.sentence.ScriptLines;
+import bivouac.sentence.Sentences;
+import bivouac.sentence.StepTyping;
+import bivouac.sentence.Typed;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/**
+ * A script as sentences, written from the keyboard. A line has the keyboard like any control: Enter edits it, Delete
+ * takes it away, Ctrl+Enter begins a line after it, Alt with the arrows moves it. The last line is where the next step
+ * is typed.
+ */
+final class ScriptPane extends VBox {
+
+    private static final double INDENT = 20;
+
+    private final Work work;
+    private Optional<Editing> editing = Optional.empty();
+    private Situation shown;
+    private ScriptPlace place;
+
+    /** Where a line is typed: a new step before what stands there, or in place of it. */
+    private record Editing(StepPath at, boolean replaces) {}
+
+    ScriptPane(Work work) {
+        this.work = work;
+        setId("script");
+        getStyleClass().add("script");
+    }
+
+    void show(Situation s, ScriptPlace of) {
+        if (!of.equals(place)) {
+            editing = Optional.empty();
+        }
+        place = of;
+        shown = s;
+        draw();
+    }
+
+    private void draw() {
+        getChildren().clear();
+        Script script = place.in(shown.design());
+        boolean placed = false;
+        for (ScriptLines.Line line : ScriptLines.of(script, shown.design())) {
+            if (line instanceof ScriptLines.StepLine s && isEdited(s.path())) {
+                getChildren()
+                        .add(field(
+                                editing.orElseThrow(),
+                                s.indent(),
+                                Sentences.line(s.path().in(script).orElseThrow())));
+                placed = true;
+                if (editing.orElseThrow().replaces()) {
+                    continue;
+                }
+                getChildren().removeLast();
+                getChildren().add(field(editing.orElseThrow(), s.indent(), ""));
+            }
+            getChildren().add(row(line, script));
+            if (line instanceof ScriptLines.BranchLine b && isEntryOf(b, script)) {
+                getChildren().add(field(editing.orElseThrow(), b.indent() + 1, ""));
+                placed = true;
+            }
+        }
+        if (editing.isPresent() && !placed && editing.get().at().depth() > 0) {
+            addAtEndOfInner(script);
+        }
+        getChildren().add(field(new Editing(StepPath.of(script.steps().size()), false), 0, ""));
+    }
+
+    private boolean isEdited(StepPath path) {
+        return editing.isPresent() && editing.get().at().equals(path);
+    }
+
+    /** A branch that holds nothing yet has no line to type before; the entry stands right under it. */
+    private boolean isEntryOf(ScriptLines.BranchLine branch, Script script) {
+        return editing.isPresent()
+                && branch.empty()
+                && branch.entry(script).equals(Optional.of(editing.get().at()));
+    }
+
+    /** The entry after the last step of an inner script stands under the lines of that script. */
+    private void addAtEndOfInner(Script script) {
+        Editing e = editing.orElseThrow();
+        StepPath before = e.at().last() > 0 ? e.at().next(-1) : e.at();
+        int after = -1;
+        List<ScriptLines.Line> lines = ScriptLines.of(script, shown.design());
+        for (int i = 0; i < lines.size(); i++) {
+            StepPath path =
+                    switch (lines.get(i)) {
+                        case ScriptLines.StepLine s -> s.path();
+                        case ScriptLines.BranchLine b -> b.step();
+                    };
+            boolean inside = path.numbers().size() >= before.numbers().size()
+                    && path.numbers().subList(0, before.numbers().size()).equals(before.numbers());
+            boolean holder = e.at().last() == 0 && e.at().outer().equals(Optional.of(path));
+            if (inside || holder && after < 0) {
+                after = i;
+            }
+        }
+        getChildren().add(Math.min(after + 1, getChildren().size()), field(e, e.at().depth(), ""));
+    }
+
+    private Node row(ScriptLines.Line line, Script script) {
+        var flow = new TokenFlow(line.tokens(), this::mark);
+        HBox.setHgrow(flow, Priority.ALWAYS);
+        String number = line instanceof ScriptLines.StepLine s ? Integer.toString(s.number()) : "";
+        var row = Ui.styled(Ui.row(0, Ui.styled(Ui.label(number), "step-number"), flow), "step-line");
+        HBox.setMargin(flow, new Insets(0, 0, 0, line.indent() * INDENT));
+        row.setFocusTraversable(true);
+        row.setAccessibleText(
+                String.join(" ", line.tokens().stream().map(t -> t.text()).toList()));
+        switch (line) {
+            case ScriptLines.StepLine s -> {
+                row.setId("step-" + s.path().numbers());
+                row.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("off"), s.off());
+                boolean wrong = shown.findings().stream()
+                        .anyMatch(f -> f.place().script().equals(Optional.of(place))
+                                && f.place().step().equals(Optional.of(s.path())));
+                row.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("wrong"), wrong);
+                row.setOnKeyPressed(e -> stepKey(e, s, script));
+                row.setOnMouseClicked(e -> {
+                    row.requestFocus();
+                    if (e.getClickCount() == 2) {
+                        edit(new Editing(s.path(), true));
+                    }
+                });
+                if (wrong) {
+                    return Ui.column(0, row, why(s.path()));
+                }
+            }
+            case ScriptLines.BranchLine b -> {
+                row.setId("branch-" + b.step().numbers() + b.inner() + b.ending());
+                row.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("missing"), b.isMissing());
+                row.setOnKeyPressed(e -> branchKey(e, b, script));
+                row.setOnMouseClicked(e -> {
+                    row.requestFocus();
+                    if (e.getClickCount() == 2) {
+                        enter(b, script);
+                    }
+                });
+            }
+        }
+        return row;
+    }
+
+    private Node why(StepPath path) {
+        var lines = Ui.styled(Ui.column(2), "step-why");
+        shown.findings().stream()
+                .filter(f -> f.place().script().equals(Optional.of(place))
+                        && f.place().step().equals(Optional.of(path)))
+                .forEach(f -> lines.getChildren()
+                        .add(Ui.styled(
+                                Ui.wrapped(f.what()
+                                        .replaceFirst(
+                                                "^"
+                                                        + java.util.regex.Pattern.quote(
+                                                                f.place().words()) + ": ",
+                                                "")),
+                                "problem-text",
+                                f.weight().word())));
+        return lines;
+    }
+
+    private Node mark(String window) {
+        return shown.design().window(window).map(w -> (Node) new Mark(w)).orElse(null);
+    }
+
+    // Keys
+
+    private void stepKey(KeyEvent e, ScriptLines.StepLine line, Script script) {
+        if (e.getCode() == KeyCode.ENTER) {
+            edit(e.isControlDown() ? new Editing(line.path().next(1), false) : new Editing(line.path(), true));
+            e.consume();
+        } else if (e.getCode() == KeyCode.DELETE) {
+            take(line.path().remove(script), "step " + line.number() + " removed");
+            e.consume();
+        } else if (e.isAltDown() && (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN)) {
+            move(line.path(), script, e.getCode() == KeyCode.UP ? -1 : 1);
+            e.consume();
+        } else if (e.getCode() == KeyCode.SPACE) {
+            Step step = line.path().in(script).orElseThrow();
+            Step other = step instanceof Step.Off(Step kept) ? kept : new Step.Off(step);
+            take(
+                    line.path().replace(script, other),
+                    "step " + line.number() + (line.off() ? " switched on" : " switched off"));
+            e.consume();
+        } else {
+            arrows(e);
+        }
+    }
+
+    private void branchKey(KeyEvent e, ScriptLines.BranchLine line, Script script) {
+        if (e.getCode() == KeyCode.ENTER) {
+            enter(line, script);
+            e.consume();
+        } else if (e.getCode() == KeyCode.DELETE && !line.isMissing()) {
+            removeBranch(line, script);
+            e.consume();
+        } else {
+            arrows(e);
+        }
+    }
+
+    private void arrows(KeyEvent e) {
+        if (e.getCode() != KeyCode.UP && e.getCode() != KeyCode.DOWN) {
+            return;
+        }
+        var lines = lookupAll(".step-line").stream().toList();
+        int at = lines.indexOf(getScene().getFocusOwner());
+        int next = at + (e.getCode() == KeyCode.UP ? -1 : 1);
+        if (next >= 0 && next < lines.size()) {
+            lines.get(next).requestFocus();
+        } else if (next == lines.size()) {
+            focusEnd();
+        }
+        e.consume();
+    }
+
+    private void move(StepPath path, Script script, int by) {
+        Step step = path.in(script).orElseThrow();
+        StepPath to = path.next(by);
+        if (to.last() >= 0 && to.in(script).isPresent()) {
+            take(to.insert(path.remove(script), step), "step moved");
+        }
+    }
+
+    /** Begins typing in a branch, and writes the branch first where there is none. */
+    private void enter(ScriptLines.BranchLine line, Script script) {
+        if (line.isMissing()) {
+            var open = (Step.Open) line.step().in(script).orElseThrow();
+            var branches = new java.util.ArrayList<>(open.branches());
+            branches.add(new Step.Branch(line.ending(), Script.EMPTY));
+            editing = Optional.of(new Editing(line.step().into(branches.size() - 1, 0), false));
+            take(line.step().replace(script, open.withBranches(branches)), "branch for " + line.ending() + " added");
+        } else {
+            line.entry(script).ifPresent(at -> edit(new Editing(at, false)));
+        }
+    }
+
+    private void removeBranch(ScriptLines.BranchLine line, Script script) {
+        Step holder = line.step().in(script).orElseThrow();
+        Step changed =
+                switch (holder) {
+                    case Step.Open o -> {
+                        var branches = new java.util.ArrayList<>(o.branches());
+                        branches.remove(line.inner());
+                        yield o.withBranches(branches);
+                    }
+                    case Step.If i when line.inner() == i.cases().size() -> new Step.If(i.cases(), Optional.empty());
+                    case Step.If i -> {
+                        var cases = new java.util.ArrayList<>(i.cases());
+                        cases.remove(line.inner());
+                        yield new Step.If(cases, i.otherwise());
+                    }
+                    default -> holder;
+                };
+        take(line.step().replace(script, changed), "branch removed");
+    }
+
+    // Typing
+
+    private void edit(Editing where) {
+        editing = Optional.of(where);
+        draw();
+        focusEditing();
+    }
+
+    private void focusEditing() {
+        Node field = lookup("#step-typing");
+        if (field == null) {
+            field = lookup("#next-step");
+        }
+        if (field != null) {
+            field.requestFocus();
+        }
+    }
+
+    /** Puts the keyboard where the next step is typed. */
+    void focusEnd() {
+        Node field = lookup("#next-step");
+        if (field != null) {
+            field.requestFocus();
+        }
+    }
+
+    private Node field(Editing where, int indent, String line) {
+        boolean last = where.at().depth() == 0
+                && where.at().last() == place.in(shown.design()).steps().size();
+        String prompt = last && where.at().last() == 0
+                ? "What happens then? Type: message, open, set, close…"
+                : "Type the next step. Tab goes through its places.";
+        var field = new LineField(
+                        last ? "next-step" : "step-typing",
+                        prompt,
+                        typed -> offers(where, typed),
+                        (typed, byTab) -> finish(where, typed))
+                .onCancel(() -> {
+                    editing = Optional.empty();
+                    draw();
+                    focusEnd();
+                })
+                .with(line);
+        VBox.setMargin(field, new Insets(2, 0, 2, 20 + indent * INDENT));
+        return field;
+    }
+
+    private List<Completion.Offer> offers(Editing where, String typed) {
+        return Completion.offers(shown.program(), place, where.at(), typed);
+    }
+
+    private String finish(Editing where, String typed) {
+        if (typed.isBlank()) {
+            editing = Optional.empty();
+            draw();
+            focusEnd();
+            return "";
+        }
+        Design design = shown.design();
+        return switch (new StepTyping(design, place, where.at(), where.replaces()).read(typed)) {
+            case Typed.Unfinished(String why) -> why;
+            case Typed.Done done -> {
+                editing = where.replaces() ? Optional.empty() : Optional.of(new Editing(done.next(), false));
+                work.change(done.design(), done.did(), Chosen.script(place));
+                focusEditing();
+                yield "";
+            }
+        };
+    }
+
+    private void take(Script script, String did) {
+        work.change(place.put(shown.design(), script), did, Chosen.script(place));
+        if (editing.isPresent()) {
+            focusEditing();
+        }
+    }
+}

@@ -1,0 +1,118 @@
+package bivouac.desktop.window;
+
+import bivouac.check.Finding;
+import bivouac.design.Design;
+import bivouac.design.Given;
+import bivouac.design.Manner;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Take;
+import bivouac.design.WaysIn;
+import bivouac.design.Window;
+import bivouac.desktop.widget.Mark;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.widget.Weights;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Work;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.VBox;
+
+/** The left column: a card for each place that opens the window, with what it hands over. */
+final class WaysInColumn {
+
+    private final Work work;
+
+    WaysInColumn(Work work) {
+        this.work = work;
+    }
+
+    List<Node> cards(Situation s, Window window) {
+        List<WaysIn.WayIn> ways = WaysIn.into(s.design(), window.name().shown());
+        if (ways.isEmpty()) {
+            return List.of(Ui.styled(
+                    Ui.wrapped("Nothing opens " + window.name()
+                            + " yet. Choose a button of another window, and type: open " + window.name()),
+                    "empty"));
+        }
+        return ways.stream().map(w -> card(s, window, w)).toList();
+    }
+
+    private Node card(Situation s, Window window, WaysIn.WayIn way) {
+        Design design = s.design();
+        var head = Ui.row(8);
+        way.place()
+                .ofWindow()
+                .flatMap(design::window)
+                .ifPresentOrElse(
+                        opener -> head.getChildren()
+                                .addAll(
+                                        new Mark(opener),
+                                        Ui.shortened(opener.name().shown(), "strong")),
+                        () -> head.getChildren().addAll(Mark.ofApplication(), Ui.label("Start", "strong")));
+        var lines = Ui.column(4, head, Ui.shortened(trigger(design, way.place()), "quiet"));
+        boolean waits = way.open().manner().isWaiting() || window instanceof bivouac.design.MessageBox;
+        lines.getChildren()
+                .add(Ui.row(
+                        6,
+                        Ui.styled(new javafx.scene.layout.Region(), waits ? "waits-line" : "alongside-line"),
+                        Ui.label(manner(way.open().manner()), "plain")));
+        for (Take take : window.takes()) {
+            lines.getChildren().add(take(take, way));
+        }
+        s.findings().stream()
+                .filter(f -> f.place().script().equals(Optional.of(way.place()))
+                        && f.place().step().equals(Optional.of(way.path())))
+                .forEach(f -> lines.getChildren().add(finding(f)));
+        var card = new Button();
+        card.setGraphic(lines);
+        card.setMaxWidth(Double.MAX_VALUE);
+        card.getStyleClass().add("card-button");
+        card.setId("way-in-" + way.place().words());
+        card.setAccessibleText(way.place().words() + " opens this window");
+        lines.prefWidthProperty().bind(card.widthProperty().subtract(26));
+        card.setOnAction(e -> work.goTo(Chosen.script(way.place())));
+        return card;
+    }
+
+    static String trigger(Design design, ScriptPlace place) {
+        return switch (place) {
+            case ScriptPlace.Start s -> "start script";
+            case ScriptPlace.AtMoment m -> m.moment().words();
+            case ScriptPlace.AtPart p ->
+                design.faced(p.window())
+                        .flatMap(f -> f.part(p.part()))
+                        .map(part -> part.kind() + " " + part.displayName())
+                        .orElse(p.part());
+        };
+    }
+
+    private static String manner(Manner manner) {
+        return switch (manner) {
+            case Manner.WaitsForOwner w -> "waits, for its owner";
+            case Manner.WaitsForApplication w -> "waits, for the application";
+            case Manner.Alongside a -> "alongside";
+            case Manner.InPlace i -> "in place";
+        };
+    }
+
+    private static Node take(Take take, WaysIn.WayIn way) {
+        var name = Ui.label(take.name().expression(), "value");
+        Optional<Given> given = way.open().handOver().stream()
+                .filter(g -> g.name().equals(take.name().expression()))
+                .findFirst();
+        Node value = given.map(g -> (Node) Ui.shortened(g.value().source(), "expression"))
+                .orElseGet(() -> Ui.label(
+                        take.byDefault().map(d -> "its default, " + d).orElse("nothing is handed over"), "quiet"));
+        return Ui.row(6, name, Ui.label("←", "between"), value);
+    }
+
+    private static Node finding(Finding f) {
+        var words = Ui.wrapped(f.what(), "problem-text");
+        var row = Ui.row(8, Weights.shape(f.weight()), words);
+        javafx.scene.layout.HBox.setHgrow(words, javafx.scene.layout.Priority.ALWAYS);
+        return Ui.styled(new VBox(row), "finding-box", f.weight().word());
+    }
+}

@@ -1,0 +1,204 @@
+package bivouac.desktop.window;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.Part;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.design.WaysOut;
+import bivouac.design.Window;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Work;
+import bivouac.sentence.Declarations;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** The right column: the ways out by ending, where each leads, and what every opener does then. */
+final class WaysOutColumn {
+
+    private static final String ABSENT = "does nothing";
+    private static final String PRESSING = "as pressing ";
+
+    private final Work work;
+
+    WaysOutColumn(Work work) {
+        this.work = work;
+    }
+
+    List<Node> cards(Situation s, Window window) {
+        WaysOutState state = WaysOutState.of(s.design(), window);
+        var cards = new ArrayList<Node>();
+        if (window instanceof FacedWindow face) {
+            cards.add(endings(face));
+        }
+        for (WaysOutState.Group group : state.groups()) {
+            cards.add(group(window, group));
+        }
+        if (!state.absent().isEmpty()) {
+            var card = card();
+            card.getChildren().add(Ui.label("Leads to no ending by itself", "card-head"));
+            state.absent().forEach(r -> card.getChildren().add(row(window, r)));
+            cards.add(card);
+        }
+        if (window instanceof FacedWindow face) {
+            cards.add(moments(s, face));
+        }
+        return cards;
+    }
+
+    private static VBox card() {
+        return Ui.styled(Ui.column(0), "card");
+    }
+
+    private Node endings(FacedWindow face) {
+        String name = face.name().shown();
+        var line = new TextLine("endings", "Endings", Declarations.endings(face.endings()), text -> {
+            try {
+                var endings = Declarations.readEndings(text);
+                work.change(
+                        work.now().design().changingFace(name, f -> f.ending(endings)),
+                        "endings of " + name + " changed");
+                return "";
+            } catch (Declarations.Wrong e) {
+                work.say(e.getMessage());
+                return e.getMessage();
+            }
+        });
+        HBox.setHgrow(line, javafx.scene.layout.Priority.ALWAYS);
+        return Ui.row(8, Ui.label("Endings", "quiet"), line);
+    }
+
+    private Node group(Window window, WaysOutState.Group group) {
+        var card = card();
+        var head = Ui.styled(Ui.row(6, Ui.label(group.ending().name(), "ending")), "card-head-row");
+        if (group.ending().gives().isEmpty()) {
+            head.getChildren().add(Ui.label("gives nothing", "quiet"));
+        } else {
+            head.getChildren().add(Ui.label("gives", "quiet"));
+            group.ending().gives().forEach(g -> head.getChildren()
+                    .add(Ui.label(g.name().expression(), "value")));
+        }
+        card.getChildren().add(head);
+        if (group.rows().isEmpty()) {
+            card.getChildren()
+                    .add(Ui.styled(
+                            Ui.wrapped("No way leads here yet. A step does: close with "
+                                    + group.ending().name()),
+                            "row-note"));
+        } else {
+            card.getChildren()
+                    .add(Ui.styled(Ui.row(0, column("Way out", 128), column("asks first", 200)), "table-head"));
+        }
+        group.rows().forEach(r -> card.getChildren().add(row(window, r)));
+        if (!group.receivers().isEmpty()) {
+            var does = Ui.styled(Ui.column(3, Ui.label("What each opener does then", "card-head-small")), "receivers");
+            group.receivers().forEach(r -> does.getChildren().add(receiver(r)));
+            card.getChildren().add(does);
+        }
+        return card;
+    }
+
+    private static Label column(String text, double width) {
+        Label label = Ui.label(text, "table-column");
+        label.setPrefWidth(width);
+        return label;
+    }
+
+    private Node row(Window window, WaysOutState.Row row) {
+        var name = Ui.shortened(row.name(), "plain");
+        name.setPrefWidth(128);
+        name.setMinWidth(128);
+        var line = Ui.styled(Ui.row(0, name), "table-row");
+        if (row.way().isPresent() && window instanceof FacedWindow face) {
+            var asks = Ui.shortened(row.asks(), row.asks().equals("nothing") ? "quiet" : "plain");
+            HBox.setHgrow(asks, javafx.scene.layout.Priority.ALWAYS);
+            asks.setMaxWidth(Double.MAX_VALUE);
+            line.getChildren().addAll(asks, choice(face, row.way().get()));
+        } else {
+            line.getChildren().add(Ui.shortened(row.asks(), row.asks().equals("nothing") ? "quiet" : "plain"));
+            row.place().ifPresent(p -> line.setOnMouseClicked(e -> work.goTo(Chosen.script(p))));
+        }
+        return line;
+    }
+
+    private Node choice(FacedWindow face, Way way) {
+        var choice = new ChoiceBox<String>();
+        choice.setId("way-" + way.words());
+        choice.setAccessibleText(way.words() + " leads to");
+        face.endings().forEach(e -> choice.getItems().add(e.name()));
+        if (face.ending(WaysOut.CLOSED).isEmpty() && !way.isOfTheUser()) {
+            choice.getItems().add(WaysOut.CLOSED);
+        }
+        if (way.isOfTheUser()) {
+            choice.getItems().add(ABSENT);
+            face.parts().stream().filter(p -> p instanceof Part.Button).forEach(p -> choice.getItems()
+                    .add(PRESSING + p.name().expression()));
+        }
+        choice.setValue(
+                switch (WaysOut.of(face, way)) {
+                    case WayOut.Absent a -> ABSENT;
+                    case WayOut.AsPressing(String part) -> PRESSING + part;
+                    case WayOut.LeadsTo l -> l.ending();
+                });
+        choice.setOnAction(e -> take(face, way, choice.getValue()));
+        return choice;
+    }
+
+    private void take(FacedWindow face, Way way, String value) {
+        WayOut out = value.equals(ABSENT)
+                ? new WayOut.Absent()
+                : value.startsWith(PRESSING)
+                        ? new WayOut.AsPressing(value.substring(PRESSING.length()))
+                        : WayOut.LeadsTo.ending(value);
+        String name = face.name().shown();
+        work.change(
+                work.now().design().changingFace(name, f -> f.leaving(way, out)),
+                way.words() + " of " + name + ": " + value);
+    }
+
+    private Node receiver(WaysOutState.Receiver receiver) {
+        var who = Ui.shortened(receiver.opener(), "strong");
+        who.setPrefWidth(84);
+        who.setMinWidth(84);
+        var row = Ui.row(6, who, Ui.shortened(receiver.does(), "plain"));
+        row.setOnMouseClicked(e -> work.goTo(Chosen.script(receiver.place())));
+        return row;
+    }
+
+    private Node moments(Situation s, FacedWindow face) {
+        var card = card();
+        for (FacedWindow.Moment moment : FacedWindow.Moment.values()) {
+            if (moment == FacedWindow.Moment.BROUGHT_BACK && !face.isOneOnly()) {
+                continue;
+            }
+            var place = new ScriptPlace.AtMoment(face.name().shown(), moment);
+            int steps = face.moment(moment).steps().size();
+            String words = Character.toUpperCase(moment.words().charAt(0))
+                    + moment.words().substring(1);
+            boolean chosen = s.chosen().script().equals(Optional.of(place));
+            var name = Ui.label(words, "strong");
+            name.setPrefWidth(110);
+            card.getChildren()
+                    .add(Ui.styled(
+                            Ui.row(
+                                    6,
+                                    name,
+                                    Ui.label(steps == 0 ? "empty" : steps == 1 ? "1 step" : steps + " steps", "quiet"),
+                                    Ui.spring(),
+                                    Ui.link(
+                                            chosen ? "shown" : steps == 0 ? "Add a step" : "Show",
+                                            "moment-" + moment.words(),
+                                            () -> work.goTo(Chosen.script(place)))),
+                            "table-row"));
+        }
+        return card;
+    }
+}

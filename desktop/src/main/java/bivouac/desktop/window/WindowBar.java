@@ -1,0 +1,136 @@
+package bivouac.desktop.window;
+
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Instances;
+import bivouac.design.MessageBox;
+import bivouac.design.Name;
+import bivouac.design.Names;
+import bivouac.design.Removal;
+import bivouac.design.Renames;
+import bivouac.design.Window;
+import bivouac.desktop.widget.Mark;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Work;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+
+/** The bar over the Window screen: name and kind, how many there are at once, who owns it. */
+final class WindowBar {
+
+    private static final String MANY = "a new one each time";
+    private static final String ONE = "one only";
+    private static final String EACH = "one for each ";
+
+    private final Work work;
+
+    WindowBar(Work work) {
+        this.work = work;
+    }
+
+    List<Node> nodes(Window window) {
+        var nodes = new java.util.ArrayList<Node>(
+                List.of(new Mark(window), name(window), Ui.label(window.kind(), "quiet")));
+        if (window instanceof FacedWindow face) {
+            nodes.add(instances(face));
+            if (face.of() == FacedWindow.Kind.CHILD) {
+                nodes.add(owned(face));
+            }
+            nodes.add(resizable(face));
+        }
+        nodes.add(Ui.spring());
+        nodes.add(Ui.link("Remove", "remove-window", () -> remove(window)));
+        return nodes;
+    }
+
+    private Node name(Window window) {
+        var field =
+                new TextLine("window-name", "Name of the window", window.name().shown(), text -> {
+                    Design design = work.now().design();
+                    Name name = Name.of(text.strip());
+                    boolean taken = design.windows().stream()
+                            .anyMatch(w -> w != window
+                                    && (w.name().shown().equals(name.shown())
+                                            || w.name().expression().equals(name.expression())));
+                    if (taken || text.isBlank() || !Names.isUsable(name.expression())) {
+                        String why = "“" + text + "” is taken by another window, or no name that expressions can use.";
+                        work.say(why);
+                        return why;
+                    }
+                    work.change(
+                            Renames.window(design, window.name().shown(), name),
+                            window.name() + " is now " + name + ", everywhere",
+                            Chosen.window(name.shown()));
+                    return "";
+                });
+        field.getStyleClass().add("window-name");
+        field.setPrefColumnCount(Math.clamp(window.name().shown().length(), 8, 22));
+        return field;
+    }
+
+    private Node instances(FacedWindow face) {
+        var choice = new ChoiceBox<String>();
+        choice.setId("instances");
+        choice.setAccessibleText("How many at once");
+        choice.getItems().addAll(MANY, ONE);
+        face.takes().forEach(t -> choice.getItems().add(EACH + t.name().expression()));
+        choice.setValue(
+                switch (face.instancesOrUsual()) {
+                    case Instances.Many m -> MANY;
+                    case Instances.Single s -> ONE;
+                    case Instances.OneForEach(String key) -> EACH + key;
+                });
+        choice.setOnAction(e -> {
+            String value = choice.getValue();
+            Instances chosen =
+                    switch (value) {
+                        case MANY -> new Instances.Many();
+                        case ONE -> new Instances.Single();
+                        default -> new Instances.OneForEach(value.substring(EACH.length()));
+                    };
+            change(face, f -> f.living(Optional.of(chosen), f.owned()), face.name() + ": " + value);
+        });
+        return choice;
+    }
+
+    private Node owned(FacedWindow face) {
+        var box = new CheckBox("owned by its opener");
+        box.setId("owned");
+        box.setSelected(face.owned());
+        box.setOnAction(e -> change(
+                face,
+                f -> f.living(f.instances(), box.isSelected()),
+                face.name() + (box.isSelected() ? " is owned by its opener" : " is independent")));
+        return box;
+    }
+
+    private Node resizable(FacedWindow face) {
+        var box = new CheckBox("resizable");
+        box.setId("resizable");
+        box.setSelected(face.resizable());
+        box.setOnAction(e -> change(
+                face,
+                f -> f.sized(f.size(), box.isSelected()),
+                face.name() + (box.isSelected() ? " is resizable" : " is not resizable")));
+        return box;
+    }
+
+    private void change(FacedWindow face, java.util.function.UnaryOperator<FacedWindow> edit, String did) {
+        work.change(work.now().design().changingFace(face.name().shown(), edit), did);
+    }
+
+    /** A removal says what else it touches, and is undone from the foot strip. */
+    private void remove(Window window) {
+        Design design = work.now().design();
+        String name = window.name().shown();
+        var touched = Removal.touchedByWindow(design, name).sentences();
+        String also = touched.isEmpty() ? "" : "; left dangling: " + String.join(", ", touched);
+        work.change(
+                Removal.window(design, name),
+                (window instanceof MessageBox ? "message box " : "") + name + " removed" + also);
+    }
+}

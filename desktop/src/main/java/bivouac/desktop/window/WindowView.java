@@ -1,0 +1,274 @@
+package bivouac.desktop.window;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.MessageBox;
+import bivouac.design.Part;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Take;
+import bivouac.design.Variable;
+import bivouac.design.Window;
+import bivouac.desktop.frame.ScreenView;
+import bivouac.desktop.widget.Mark;
+import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Work;
+import bivouac.sentence.Declarations;
+import java.util.List;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The Window screen: before, now, after. */
+public final class WindowView implements ScreenView {
+
+    private final Work work;
+    private final BorderPane root = new BorderPane();
+    private final HBox bar = Ui.styled(Ui.row(10), "screen-bar");
+    private final VBox waysIn = Ui.styled(Ui.column(12), "side-cards");
+    private final VBox waysOut = Ui.styled(Ui.column(12), "side-cards");
+    private final VBox face = Ui.styled(Ui.column(10), "face-column");
+    private final VBox below = Ui.styled(Ui.column(6), "below-face");
+    private final ScriptPane script;
+    private final FacePane facePane;
+    private final HBox waysInHead = head("Ways in", "before");
+    private final HBox waysOutHead = head("Ways out", "after");
+    private boolean showsPart;
+    private Situation shown;
+
+    public WindowView(Work work) {
+        this.work = work;
+        this.script = new ScriptPane(work);
+        this.facePane = new FacePane(work, this::toScript);
+        root.setTop(bar);
+        var left = column(waysInHead, waysIn, 256);
+        var right = column(waysOutHead, waysOut, 364);
+        var middle = Ui.styled(
+                Ui.column(0, head("Face", "now"), scroll(face, "face-scroll"), scroll(below, "below-scroll")),
+                "middle");
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        var columns = new HBox(left, middle, right);
+        root.setCenter(columns);
+    }
+
+    private static HBox head(String title, String time) {
+        return Ui.styled(Ui.row(6, Ui.label(title, "head"), Ui.spring(), Ui.label(time, "quiet")), "column-head");
+    }
+
+    private static Node column(HBox head, VBox cards, double width) {
+        var column = Ui.styled(Ui.column(0, head, scroll(cards, "side-scroll")), "side-column");
+        column.setPrefWidth(width);
+        column.setMinWidth(width);
+        column.setMaxWidth(width);
+        return column;
+    }
+
+    private static ScrollPane scroll(Region content, String style) {
+        var scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add(style);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        return scroll;
+    }
+
+    @Override
+    public Parent node() {
+        return root;
+    }
+
+    @Override
+    public void show(Situation s) {
+        boolean same = shown != null
+                && shown.design() == s.design()
+                && shown.findings() == s.findings()
+                && shown.chosen().equals(s.chosen());
+        if (same && shown.program() == s.program()) {
+            shown = s;
+            return;
+        }
+        boolean keepText = shown != null && shown.design() == s.design();
+        Refocus focus = Refocus.of(root);
+        shown = s;
+        draw();
+        focus.restore(root, keepText);
+    }
+
+    private void draw() {
+        Optional<Window> window = shown.chosen().window().flatMap(shown.design()::window);
+        window.ifPresentOrElse(this::drawWindow, this::drawApplication);
+    }
+
+    private void drawApplication() {
+        bar.getChildren()
+                .setAll(
+                        Mark.ofApplication(),
+                        Ui.label("Application", "window-title"),
+                        Ui.label("start, values and end", "quiet"));
+        waysIn.getChildren()
+                .setAll(Ui.styled(
+                        Ui.wrapped("The start is before everything: nothing opens the application but its user."),
+                        "empty"));
+        waysOut.getChildren()
+                .setAll(Ui.styled(
+                        Ui.wrapped(
+                                "After the end nothing is left but the exit code: the one given last, else 1 after a fault, else 0. Kept values are saved first."),
+                        "empty"));
+        face.getChildren().setAll(new ApplicationPane(work).draw(shown));
+        drawScript(new ScriptPlace.Start(), Optional.empty(), Optional.empty());
+    }
+
+    private void drawWindow(Window window) {
+        bar.getChildren().setAll(new WindowBar(work).nodes(window));
+        waysIn.getChildren().setAll(new WaysInColumn(work).cards(shown, window));
+        waysOut.getChildren().setAll(new WaysOutColumn(work).cards(shown, window));
+        face.getChildren().setAll(takes(window));
+        switch (window) {
+            case FacedWindow f -> {
+                face.getChildren().addAll(facePane.draw(shown, f), variables(f));
+                Optional<Part> part = shown.chosen().part().flatMap(f::part);
+                ScriptPlace place = shown.chosen().script().orElseGet(() -> usualPlace(f));
+                drawScript(place, Optional.of(f), part.or(() -> partOf(place, f)));
+            }
+            case MessageBox box -> {
+                face.getChildren().add(new BoxPane(work).draw(box));
+                below.getChildren()
+                        .setAll(Ui.styled(
+                                Ui.wrapped(
+                                        "A message box runs no script of its own: what each answer does stands in the branches of its openers, at the right."),
+                                "empty"));
+            }
+        }
+    }
+
+    /** The script shown where none is chosen: the first trigger's, else what runs when the window has opened. */
+    private static ScriptPlace usualPlace(FacedWindow face) {
+        String name = face.name().shown();
+        return face.parts().stream()
+                .filter(p -> p instanceof Part.Button || p instanceof Part.MenuCommand)
+                .findFirst()
+                .<ScriptPlace>map(p -> new ScriptPlace.AtPart(name, p.name().expression()))
+                .orElse(new ScriptPlace.AtMoment(name, FacedWindow.Moment.OPENED));
+    }
+
+    private static Optional<Part> partOf(ScriptPlace place, FacedWindow face) {
+        return place instanceof ScriptPlace.AtPart p ? face.part(p.part()) : Optional.empty();
+    }
+
+    private Node takes(Window window) {
+        String name = window.name().shown();
+        var line = new TextLine("takes", "Takes", Declarations.takes(window.takes()), t -> {
+            try {
+                List<Take> takes = Declarations.readTakes(t, window.takes());
+                work.change(
+                        work.now().design().changing(name, w -> w.taking(takes)), "what " + name + " takes changed");
+                return "";
+            } catch (Declarations.Wrong e) {
+                work.say(e.getMessage());
+                return e.getMessage();
+            }
+        });
+        line.setPromptText("nothing; type for example bunk: whole, name: text = \"\"");
+        return labelled("Takes", line);
+    }
+
+    private Node variables(FacedWindow f) {
+        String name = f.name().shown();
+        var line = new TextLine("own-variables", "Own values", Declarations.variables(f.variables()), t -> {
+            try {
+                List<Variable> variables = Declarations.readVariables(t, f.variables());
+                work.change(
+                        work.now().design().changingFace(name, w -> w.holding(variables)),
+                        "own values of " + name + " changed");
+                return "";
+            } catch (Declarations.Wrong e) {
+                work.say(e.getMessage());
+                return e.getMessage();
+            }
+        });
+        line.setPromptText("no values of its own; type for example changed: yesno = false");
+        return labelled("Own", line);
+    }
+
+    private static Node labelled(String word, Node line) {
+        var label = Ui.label(word, "quiet", "face-word");
+        HBox.setHgrow(line, Priority.ALWAYS);
+        return Ui.row(8, label, line);
+    }
+
+    private void drawScript(ScriptPlace place, Optional<FacedWindow> window, Optional<Part> part) {
+        var title = Ui.label(title(place, part), "strong");
+        var head = Ui.row(8, title, Ui.spring());
+        boolean hasTrigger = part.map(p -> p.trigger().isPresent()).orElse(true);
+        if (part.isPresent()) {
+            head.getChildren()
+                    .addAll(
+                            tab("script", hasTrigger, !showsPart && hasTrigger),
+                            tab("part", true, showsPart || !hasTrigger));
+        }
+        below.getChildren().setAll(head);
+        if (part.isPresent() && window.isPresent() && (showsPart || !hasTrigger)) {
+            below.getChildren().add(new PartPane(work, window.get(), part.get()));
+        } else {
+            script.show(shown, place);
+            below.getChildren().add(script);
+        }
+    }
+
+    private Node tab(String word, boolean possible, boolean chosen) {
+        var button = Ui.button(
+                word,
+                "tab-" + word,
+                () -> {
+                    showsPart = word.equals("part");
+                    draw();
+                },
+                "segment");
+        button.setDisable(!possible);
+        button.pseudoClassStateChanged(PseudoClass.getPseudoClass("chosen"), chosen);
+        return button;
+    }
+
+    private static String title(ScriptPlace place, Optional<Part> part) {
+        return switch (place) {
+            case ScriptPlace.Start s -> "When the application starts";
+            case ScriptPlace.AtMoment m ->
+                switch (m.moment()) {
+                    case OPENED -> "When it has opened";
+                    case BROUGHT_BACK -> "When it is brought back";
+                    case BEFORE_CLOSING -> "Before it closes, whatever the way out";
+                    case AFTER_CLOSING -> "After it has closed";
+                };
+            case ScriptPlace.AtPart p ->
+                part.map(q -> q.trigger()
+                                .map(t -> "When " + q.displayName() + " is " + t.word())
+                                .orElse(q.displayName()))
+                        .orElse(p.part());
+        };
+    }
+
+    /** Puts the keyboard where the next step of the chosen script is typed. */
+    private void toScript() {
+        showsPart = false;
+        draw();
+        script.focusEnd();
+    }
+
+    @Override
+    public void focus() {
+        Node place = Refocus.find(root, "new-part");
+        if (place == null) {
+            place = Refocus.find(root, "next-step");
+        }
+        if (place != null) {
+            place.requestFocus();
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package bivouac.desktop.work;
+
+import bivouac.check.Finding;
+import bivouac.design.Design;
+import bivouac.machine.Program;
+import bivouac.rehearsal.Rehearsal;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * All that the screens show, at one moment. Screens are drawn from it and never see two halves of a change.
+ *
+ * @param program the design compiled; a moment behind while a change is being compiled
+ * @param findings of that program
+ * @param replayed what the last replay left out, in a sentence
+ * @param foot what just happened, in a sentence
+ * @param saved whether the design is as it is on disk
+ */
+public record Situation(
+        Design design,
+        Program program,
+        List<Finding> findings,
+        Rehearsal rehearsal,
+        Optional<String> replayed,
+        Screen screen,
+        Chosen chosen,
+        Foot foot,
+        Optional<Path> file,
+        boolean saved,
+        Optional<String> undoable,
+        Optional<String> redoable) {
+
+    /** The foot strip: what happened, and whether it can be taken back there. */
+    public record Foot(String sentence, boolean canBeTakenBack) {
+        public static final Foot QUIET = new Foot("", false);
+    }
+
+    public Situation {
+        findings = List.copyOf(findings);
+    }
+
+    /** Whether the program is the design's own. */
+    public boolean isCompiled() {
+        return program.design() == design;
+    }
+
+    /** The design's name, and a mark where there is unsaved work, for title bars. */
+    public String title() {
+        return (saved ? "" : "• ") + design.application().name() + " – Bivouac";
+    }
+}

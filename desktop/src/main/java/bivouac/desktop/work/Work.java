@@ -1,0 +1,340 @@
+package bivouac.desktop.work;
+
+import bivouac.check.Finding;
+import bivouac.check.Findings;
+import bivouac.design.Design;
+import bivouac.design.History;
+import bivouac.design.ScriptPlace;
+import bivouac.format.DesignFile;
+import bivouac.format.Unreadable;
+import bivouac.machine.Event;
+import bivouac.machine.Program;
+import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.TrailWords;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
+import java.util.function.Consumer;
+
+/**
+ * The design being worked on. Every change is a whole new design, taken in one swap and told in one notice; compiling,
+ * checking and replaying follow on another thread, and the latest change wins. All methods belong to one thread, the
+ * one that {@code here} runs tasks on.
+ */
+public final class Work {
+
+    private final Executor background;
+    private final Executor here;
+    private final LocalDate today;
+    private final List<Consumer<Situation>> listeners = new ArrayList<>();
+    private History history;
+    private Situation now;
+    /** What the person last acted out; each change of the design is replayed on from here, so nothing is lost to one. */
+    private Rehearsal acted;
+
+    private long changes;
+    private CompletableFuture<Void> settled = CompletableFuture.completedFuture(null);
+
+    /** What became of the background work on one design. */
+    private record Compiled(Program program, List<Finding> findings, Rehearsal rehearsal, Optional<String> replayed) {}
+
+    public Work(Design design, Optional<Path> file, LocalDate today, Executor background, Executor here) {
+        this.background = background;
+        this.here = here;
+        this.today = today;
+        this.history = new History(design);
+        Program program = Program.of(design);
+        this.acted = Rehearsal.start(program, today);
+        this.now = new Situation(
+                design,
+                program,
+                Findings.of(program),
+                Rehearsal.start(program, today),
+                Optional.empty(),
+                Screen.OVERVIEW,
+                first(design),
+                Situation.Foot.QUIET,
+                file,
+                true,
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static Chosen first(Design design) {
+        return design.windows().isEmpty()
+                ? Chosen.APPLICATION
+                : Chosen.window(design.windows().getFirst().name().shown());
+    }
+
+    public Situation now() {
+        return now;
+    }
+
+    /** Tells {@code listener} each new situation until the answer is run. */
+    public Runnable listen(Consumer<Situation> listener) {
+        listeners.add(listener);
+        return () -> listeners.remove(listener);
+    }
+
+    /** How many listen; for the test that counts them. */
+    public int listenerCount() {
+        return listeners.size();
+    }
+
+    /** Done when the last change is compiled, checked and replayed. */
+    public CompletableFuture<Void> settled() {
+        return settled;
+    }
+
+    private void become(Situation next) {
+        now = next;
+        List.copyOf(listeners).forEach(l -> l.accept(next));
+    }
+
+    // Changing the design
+
+    /** Takes a changed design. {@code did} says what was done, for the foot strip and undo. */
+    public void change(Design design, String did) {
+        change(design, did, now.chosen(), "");
+    }
+
+    /** As {@link #change(Design, String)}, with something else chosen afterwards. */
+    public void change(Design design, String did, Chosen chosen) {
+        change(design, did, chosen, "");
+    }
+
+    /** As {@link #change(Design, String)}; changes in a row with the same key are undone together. */
+    public void change(Design design, String did, Chosen chosen, String merge) {
+        if (design.equals(now.design())) {
+            choose(chosen);
+            return;
+        }
+        history.change(design, did, merge);
+        take(did, true, chosen);
+    }
+
+    public void undo() {
+        Optional<String> did = history.undoable();
+        if (did.isPresent()) {
+            history.undo();
+            take("Undone: " + did.get() + ".", false, now.chosen());
+        }
+    }
+
+    public void redo() {
+        Optional<String> did = history.redoable();
+        if (did.isPresent()) {
+            history.redo();
+            take("Done again: " + did.get() + ".", true, now.chosen());
+        }
+    }
+
+    private void take(String did, boolean canBeTakenBack, Chosen chosen) {
+        Design design = history.design();
+        String sentence = did.endsWith(".") ? did : Character.toUpperCase(did.charAt(0)) + did.substring(1) + ".";
+        become(new Situation(
+                design,
+                now.program(),
+                now.findings(),
+                now.rehearsal(),
+                now.replayed(),
+                now.screen(),
+                chosen.in(design),
+                new Situation.Foot(sentence, canBeTakenBack),
+                now.file(),
+                history.isSaved(),
+                history.undoable(),
+                history.redoable()));
+        compile(design);
+    }
+
+    private void compile(Design design) {
+        long change = ++changes;
+        Rehearsal before = acted;
+        settled = CompletableFuture.supplyAsync(() -> compiled(design, before), background)
+                .thenAcceptAsync(c -> arrive(change, before, c), here);
+    }
+
+    private static Compiled compiled(Design design, Rehearsal before) {
+        Program program = Program.of(design);
+        List<Finding> findings = Findings.of(program);
+        Rehearsal.Replay replay = before.on(program);
+        Optional<String> said = replay.stopped()
+                .map(e -> "After the change “" + TrailWords.line(design, e)
+                        + "” is no longer possible; the trail ends before it"
+                        + (replay.lost() > 0 ? ", and " + replay.lost() + " events after it are left out." : "."));
+        return new Compiled(program, findings, replay.rehearsal(), said);
+    }
+
+    private void arrive(long change, Rehearsal before, Compiled c) {
+        if (change == changes && acted != before) {
+            compile(now.design());
+        } else if (change == changes) {
+            become(new Situation(
+                    now.design(),
+                    c.program(),
+                    c.findings(),
+                    c.rehearsal(),
+                    c.replayed(),
+                    now.screen(),
+                    now.chosen(),
+                    now.foot(),
+                    now.file(),
+                    now.saved(),
+                    now.undoable(),
+                    now.redoable()));
+        }
+    }
+
+    /** Ends merging: what is typed next is undone by itself. */
+    public void pause() {
+        history.pause();
+    }
+
+    // Going about
+
+    public void show(Screen screen) {
+        become(with(screen, now.chosen(), now.foot()));
+    }
+
+    public void choose(Chosen chosen) {
+        become(with(now.screen(), chosen.in(now.design()), now.foot()));
+    }
+
+    /** Goes to a window, or a script of it, on the Window screen. */
+    public void goTo(Chosen chosen) {
+        become(with(Screen.WINDOW, chosen.in(now.design()), now.foot()));
+    }
+
+    /** Goes to where a finding is. */
+    public void goTo(Finding finding) {
+        Finding.Place place = finding.place();
+        Optional<ScriptPlace> part = place.window().flatMap(w -> place.part().map(p -> new ScriptPlace.AtPart(w, p)));
+        Optional<ScriptPlace> script = place.script().or(() -> part);
+        goTo(new Chosen(
+                place.window(),
+                script.or(() -> place.window().isEmpty() ? Optional.of(new ScriptPlace.Start()) : Optional.empty())));
+    }
+
+    public void say(String sentence) {
+        become(with(now.screen(), now.chosen(), new Situation.Foot(sentence, false)));
+    }
+
+    private Situation with(Screen screen, Chosen chosen, Situation.Foot foot) {
+        return new Situation(
+                now.design(),
+                now.program(),
+                now.findings(),
+                now.rehearsal(),
+                now.replayed(),
+                screen,
+                chosen,
+                foot,
+                now.file(),
+                now.saved(),
+                now.undoable(),
+                now.redoable());
+    }
+
+    // Rehearsing
+
+    /** Does an event on the desk. */
+    public void act(Event event) {
+        if (now.rehearsal().machine().isPossible(now.rehearsal().present().state(), event)) {
+            rehearse(
+                    event instanceof Event.Edit edit
+                            ? now.rehearsal().type(edit)
+                            : now.rehearsal().act(event));
+        }
+    }
+
+    public void goToMoment(int moment) {
+        rehearse(now.rehearsal().goTo(moment));
+    }
+
+    public void startAgain() {
+        rehearse(now.rehearsal().again());
+    }
+
+    public void rehearse(Rehearsal rehearsal) {
+        acted = rehearsal;
+        become(new Situation(
+                now.design(),
+                now.program(),
+                now.findings(),
+                rehearsal,
+                Optional.empty(),
+                now.screen(),
+                now.chosen(),
+                now.foot(),
+                now.file(),
+                now.saved(),
+                now.undoable(),
+                now.redoable()));
+    }
+
+    // Files
+
+    /** Works on another design from here on; what was there is left, so ask first. */
+    public void take(Design design, Optional<Path> file, boolean saved, String foot) {
+        history = new History(design);
+        if (!saved) {
+            history.markUnsaved();
+        }
+        Program program = Program.of(design);
+        changes++;
+        become(new Situation(
+                design,
+                program,
+                Findings.of(program),
+                Rehearsal.start(program, today),
+                Optional.empty(),
+                now.screen(),
+                first(design),
+                new Situation.Foot(foot, false),
+                file,
+                saved,
+                Optional.empty(),
+                Optional.empty()));
+    }
+
+    /** Opens a file; if it cannot be read, says why, and the design on the screen stays as it is. */
+    public boolean open(Path file) {
+        try {
+            take(DesignFile.read(file), Optional.of(file), true, file.getFileName() + " opened.");
+            return true;
+        } catch (Unreadable e) {
+            say(e.getMessage());
+            return false;
+        }
+    }
+
+    /** Saves; if it cannot be written, says why, and the work stays unsaved. */
+    public boolean save(Path file) {
+        try {
+            DesignFile.write(file, now.design());
+            history.markSaved();
+            become(new Situation(
+                    now.design(),
+                    now.program(),
+                    now.findings(),
+                    now.rehearsal(),
+                    now.replayed(),
+                    now.screen(),
+                    now.chosen(),
+                    new Situation.Foot(file.getFileName() + " saved.", false),
+                    Optional.of(file),
+                    true,
+                    now.undoable(),
+                    now.redoable()));
+            return true;
+        } catch (Unreadable e) {
+            say(e.getMessage());
+            return false;
+        }
+    }
+}
