@@ -93,7 +93,9 @@ public final class ScriptLines {
             inner(lines, branch.script(), path, i, indent + 1, design);
         }
         List<Ending> endings = design.window(open.window()).map(Window::endings).orElse(List.of());
-        for (Ending ending : endings) {
+        boolean nothingToDecide =
+                endings.size() == 1 && endings.getFirst().gives().isEmpty();
+        for (Ending ending : nothingToDecide ? List.<Ending>of() : endings) {
             boolean has = open.branches().stream().anyMatch(b -> b.ending().equals(ending.name()));
             if (!has) {
                 lines.add(when(ending.name(), path, -1, indent, true));

@@ -23,6 +23,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javafx.application.Application;
@@ -61,7 +62,8 @@ public final class App {
         background.execute(Expressions::warmUp);
         this.work = new Work(design, file, today, background, Platform::runLater);
         var overlay = new Overlay();
-        this.files = new Files(work, overlay, typedPaths ? new TypedFiles(overlay, work::say) : new NativeFiles(stage));
+        this.files = new Files(
+                work, overlay, typedPaths ? new TypedFiles(overlay, work::say) : new NativeFiles(stage), this::begin);
         this.frame = new Frame(work, screens(), overlay, files);
         var scene = new Scene(frame, WIDTH, HEIGHT);
         Look.apply(scene);
@@ -76,6 +78,10 @@ public final class App {
         });
     }
 
+    private void begin() {
+        frame.focusScreen();
+    }
+
     private Map<Screen, ScreenView> screens() {
         Map<Screen, ScreenView> views = new EnumMap<>(Screen.class);
         views.put(Screen.OVERVIEW, new OverviewView(work));
@@ -88,12 +94,18 @@ public final class App {
         return work;
     }
 
+    /** Done when the last change is compiled and the screen shown is drawn whole. */
+    public CompletableFuture<Void> settled() {
+        return work.settled().thenCompose(v -> frame.drawn());
+    }
+
     public Files files() {
         return files;
     }
 
     public void show() {
         stage.show();
+        frame.drawn().thenRun(() -> Platform.runLater(frame::focusScreen));
         offerLeftWork();
     }
 

@@ -14,8 +14,11 @@ public final class Files {
     private final Work work;
     private final Overlay overlay;
     private final FileAsker asker;
+    private final Runnable begin;
 
-    public Files(Work work, Overlay overlay, FileAsker asker) {
+    /** @param begin puts the keyboard where a person begins on the screen shown */
+    public Files(Work work, Overlay overlay, FileAsker asker, Runnable begin) {
+        this.begin = begin;
         this.work = work;
         this.overlay = overlay;
         this.asker = asker;
@@ -34,6 +37,7 @@ public final class Files {
                             false,
                             title + " made: a main window that the start opens.");
                     work.show(Screen.WINDOW);
+                    begin.run();
                 }));
     }
 

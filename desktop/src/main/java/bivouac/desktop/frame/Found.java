@@ -25,6 +25,10 @@ public record Found(String text, String kind, Runnable go) {
             String name = window.name().shown();
             all.add(new Found(name, window.kind(), () -> work.goTo(Chosen.window(name))));
             if (window instanceof FacedWindow face) {
+                for (var moment : FacedWindow.Moment.values()) {
+                    var place = new ScriptPlace.AtMoment(name, moment);
+                    all.add(new Found(moment.words() + " of " + name, "script", () -> work.goTo(Chosen.script(place))));
+                }
                 for (Part part : face.parts()) {
                     var place = new ScriptPlace.AtPart(name, part.name().expression());
                     all.add(new Found(

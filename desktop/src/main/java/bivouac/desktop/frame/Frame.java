@@ -1,10 +1,13 @@
 package bivouac.desktop.frame;
 
+import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -60,8 +63,34 @@ public final class Frame extends StackPane {
                 new Command("Find", "Ctrl+K", this::find),
                 new Command("Findings", "F8", () -> new FindingsBox(overlay, work).open()),
                 new Command("Filter the roster, or add a window", "Ctrl+L", roster::focusFilter),
+                new Command(
+                        "Back one event of the trail",
+                        "Alt+Left",
+                        () -> work.goToMoment(work.now().rehearsal().now() - 1)),
+                new Command(
+                        "Forward one event of the trail",
+                        "Alt+Right",
+                        () -> work.goToMoment(work.now().rehearsal().now() + 1)),
+                new Command("Start the rehearsal again", "F5", work::startAgain),
+                place("Add a part to this window", "Alt+P", "new-part"),
+                place("Write the next step", "Alt+S", "next-step"),
+                place("Endings of this window", "Alt+E", "endings"),
+                place("What this window takes", "Alt+T", "takes"),
+                place("Where the close box leads", "Alt+C", "way-close box"),
+                place("Rename this window", "F2", "window-name"),
                 new Command("Light or dark look", "F9", () -> Look.change(getScene())),
                 new Command("Keys and commands", "F1", this::find));
+    }
+
+    /** Goes to a place of the Window screen that has the keyboard's name. */
+    private Command place(String name, String keys, String id) {
+        return new Command(name, keys, () -> {
+            work.show(Screen.WINDOW);
+            Node found = Refocus.find(screens.get(Screen.WINDOW).node(), id);
+            if (found != null) {
+                found.requestFocus();
+            }
+        });
     }
 
     private void goTo(Screen screen) {
@@ -99,6 +128,16 @@ public final class Frame extends StackPane {
             roster.show(s);
         }
         screens.get(showing).show(s);
+    }
+
+    /** Done when the screen shown is drawn whole. */
+    public CompletableFuture<Void> drawn() {
+        return screens.get(showing).drawn();
+    }
+
+    /** Puts the keyboard where a person begins on the screen shown. */
+    public void focusScreen() {
+        screens.get(showing).focus();
     }
 
     public Overlay overlay() {

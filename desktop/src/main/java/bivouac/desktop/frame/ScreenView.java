@@ -1,6 +1,7 @@
 package bivouac.desktop.frame;
 
 import bivouac.desktop.work.Situation;
+import java.util.concurrent.CompletableFuture;
 import javafx.scene.Parent;
 
 /** A screen. It is drawn from situations, and does what a person asks through the work. */
@@ -10,6 +11,11 @@ public interface ScreenView {
 
     /** Draws a situation; called for each new one while the screen is the one shown. */
     void show(Situation situation);
+
+    /** Done when what was shown last is drawn whole; at once, unless a screen lays out on another thread. */
+    default CompletableFuture<Void> drawn() {
+        return CompletableFuture.completedFuture(null);
+    }
 
     /** Puts the keyboard where a person begins on this screen. */
     void focus();

@@ -80,8 +80,8 @@ public final class OverviewView implements ScreenView {
                 "legend");
     }
 
-    /** Done when the newest layout is drawn. */
-    public CompletableFuture<Void> laidOut() {
+    @Override
+    public CompletableFuture<Void> drawn() {
         return laidOut;
     }
 

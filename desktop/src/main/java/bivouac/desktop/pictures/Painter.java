@@ -88,7 +88,7 @@ final class Painter {
 
     private void picture(String name, Runnable before) throws IOException {
         onInterface(before);
-        app.work().settled().join();
+        app.settled().join();
         onInterface(() -> {});
         var image = new CompletableFuture<BufferedImage>();
         Platform.runLater(() -> Platform.runLater(() -> {

@@ -1,5 +1,6 @@
 package bivouac.desktop.rehearse;
 
+import bivouac.design.FacedWindow;
 import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
@@ -151,8 +152,14 @@ final class DeskView extends Pane {
     /** A new window stands a little lower and to the right of its owner, or of the ones before it. */
     private Point2D placeFor(Scene.OpenWindow window) {
         Point2D from = window.owner().map(places::get).orElse(null);
+        boolean modeless = window.design() instanceof FacedWindow f && f.of() == FacedWindow.Kind.CHILD;
+        if (from != null && modeless) {
+            return from.add(
+                    300 + 24 * (window.which().serial() % 4),
+                    170 + 30 * (window.which().serial() % 4));
+        }
         if (from != null) {
-            return from.add(36 + 10 * (windows.size() % 4), 64 + 18 * (windows.size() % 4));
+            return from.add(24, 72);
         }
         int n = windows.size();
         return new Point2D(20 + 34 * (n % 8), 18 + 30 * (n % 8));

@@ -85,6 +85,9 @@ final class DeskWindow extends StackPane {
         if (e.getCode() == KeyCode.ESCAPE && shown.hasEscape()) {
             act.accept(new Event.Escape(shown.instance()));
             e.consume();
+        } else if (e.getCode() == KeyCode.F4 && e.isAltDown() && shown.hasCloseBox()) {
+            act.accept(new Event.CloseBox(shown.instance()));
+            e.consume();
         } else if (e.getCode() == KeyCode.ENTER) {
             Node focused = getScene() == null ? null : getScene().getFocusOwner();
             if (focused instanceof Button b && b != closeBox) {

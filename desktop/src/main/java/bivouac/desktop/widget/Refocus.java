@@ -44,13 +44,18 @@ public record Refocus(String id, String typed, int anchor, int caret) {
         }
     }
 
-    /** The node of an id, whatever signs are in it. */
+    /** The node of an id, whatever signs are in it. What was just made gets its skin first, or it could not be found. */
     public static Node find(Parent root, String id) {
+        root.applyCss();
+        return search(root, id);
+    }
+
+    private static Node search(Parent root, String id) {
         if (id.equals(root.getId())) {
             return root;
         }
         for (Node child : root.getChildrenUnmodifiable()) {
-            Node found = child instanceof Parent p ? find(p, id) : id.equals(child.getId()) ? child : null;
+            Node found = child instanceof Parent p ? search(p, id) : id.equals(child.getId()) ? child : null;
             if (found != null) {
                 return found;
             }

@@ -128,6 +128,7 @@ final class ScriptPane extends VBox {
         String number = line instanceof ScriptLines.StepLine s ? Integer.toString(s.number()) : "";
         var row = Ui.styled(Ui.row(0, Ui.styled(Ui.label(number), "step-number"), flow), "step-line");
         HBox.setMargin(flow, new Insets(0, 0, 0, line.indent() * INDENT));
+        row.setAlignment(javafx.geometry.Pos.TOP_LEFT);
         row.setFocusTraversable(true);
         row.setAccessibleText(
                 String.join(" ", line.tokens().stream().map(t -> t.text()).toList()));

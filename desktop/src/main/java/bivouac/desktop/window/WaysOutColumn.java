@@ -25,6 +25,7 @@ import javafx.scene.layout.VBox;
 final class WaysOutColumn {
 
     private static final String ABSENT = "does nothing";
+    private static final double NAME = 100;
     private static final String PRESSING = "as pressing ";
 
     private final Work work;
@@ -72,8 +73,8 @@ final class WaysOutColumn {
                 return e.getMessage();
             }
         });
-        HBox.setHgrow(line, javafx.scene.layout.Priority.ALWAYS);
-        return Ui.row(8, Ui.label("Endings", "quiet"), line);
+        line.getStyleClass().add("dense");
+        return Ui.column(2, Ui.label("Endings, and what each gives", "card-head-small"), line);
     }
 
     private Node group(Window window, WaysOutState.Group group) {
@@ -95,7 +96,9 @@ final class WaysOutColumn {
                             "row-note"));
         } else {
             card.getChildren()
-                    .add(Ui.styled(Ui.row(0, column("Way out", 128), column("asks first", 200)), "table-head"));
+                    .add(Ui.styled(
+                            Ui.row(0, column("Way out", NAME), column("asks first", 96), column("leads to", 100)),
+                            "table-head"));
         }
         group.rows().forEach(r -> card.getChildren().add(row(window, r)));
         if (!group.receivers().isEmpty()) {
@@ -114,8 +117,8 @@ final class WaysOutColumn {
 
     private Node row(Window window, WaysOutState.Row row) {
         var name = Ui.shortened(row.name(), "plain");
-        name.setPrefWidth(128);
-        name.setMinWidth(128);
+        name.setPrefWidth(NAME);
+        name.setMinWidth(NAME);
         var line = Ui.styled(Ui.row(0, name), "table-row");
         if (row.way().isPresent() && window instanceof FacedWindow face) {
             var asks = Ui.shortened(row.asks(), row.asks().equals("nothing") ? "quiet" : "plain");
@@ -133,6 +136,8 @@ final class WaysOutColumn {
         var choice = new ChoiceBox<String>();
         choice.setId("way-" + way.words());
         choice.setAccessibleText(way.words() + " leads to");
+        choice.setPrefWidth(128);
+        choice.setMinWidth(128);
         face.endings().forEach(e -> choice.getItems().add(e.name()));
         if (face.ending(WaysOut.CLOSED).isEmpty() && !way.isOfTheUser()) {
             choice.getItems().add(WaysOut.CLOSED);
