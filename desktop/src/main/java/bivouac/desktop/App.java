@@ -78,7 +78,8 @@ public final class App {
         });
     }
 
-    private void begin() {
+    /** Puts the keyboard where a person begins on the screen shown. */
+    public void begin() {
         frame.focusScreen();
     }
 

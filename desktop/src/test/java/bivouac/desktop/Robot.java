@@ -128,6 +128,21 @@ final class Robot {
         return settle();
     }
 
+    /** Clicks a place in a node of that id, from its top left. */
+    Robot clickAt(String id, double x, double y) {
+        var place = on(() -> Refocus.find(stage.getScene().getRoot(), id).localToScreen(x, y));
+        fx.clickOn(place);
+        return settle();
+    }
+
+    Robot selectAll() {
+        return key(KeyCode.CONTROL, KeyCode.A);
+    }
+
+    Robot enter() {
+        return key(KeyCode.ENTER);
+    }
+
     Node node(String id) {
         Node found = on(() -> Refocus.find(stage.getScene().getRoot(), id));
         assertThat(found).as("there is #" + id).isNotNull();

@@ -80,7 +80,7 @@ record OverviewLayout(List<Box> boxes, List<Route> routes, double width, double 
         graph.setProperty(LayeredOptions.SPACING_EDGE_NODE_BETWEEN_LAYERS, 18.0);
         graph.setProperty(LayeredOptions.SPACING_NODE_NODE, 30.0);
         graph.setProperty(LayeredOptions.SPACING_EDGE_NODE, 16.0);
-        graph.setProperty(LayeredOptions.PADDING, new ElkPadding(30, 16, 16, 16));
+        graph.setProperty(LayeredOptions.PADDING, new ElkPadding(30, 24, 16, 0));
         graph.setProperty(LayeredOptions.RANDOM_SEED, 1);
         graph.setProperty(LayeredOptions.SEPARATE_CONNECTED_COMPONENTS, false);
         return graph;

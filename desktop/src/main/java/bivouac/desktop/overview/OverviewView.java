@@ -33,7 +33,7 @@ import javafx.scene.shape.Polygon;
 /** The Overview screen. The layout is made off the interface thread; until it is there, the one before stands. */
 public final class OverviewView implements ScreenView {
 
-    private static final double CARD = 212;
+    private static final double CARD = 236;
     private static final double START_LINE = 20;
 
     private final Work work;

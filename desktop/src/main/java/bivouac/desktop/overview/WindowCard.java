@@ -21,17 +21,18 @@ final class WindowCard extends Pane {
 
     private static final double HEAD = 46;
     private static final double ROW = 28;
-    private static final double FOLDED = 42;
+    private static final double FOLDED = 24;
+    private static final double TAG_LINE = 19;
     private static final double BACK = 26;
 
     WindowCard(OverviewState.Card card, Situation s, double width, Runnable choose, Runnable enter) {
         String name = card.window().name().shown();
         var body = Ui.styled(new VBox(head(card, s, name)), "overview-card");
         for (OverviewState.Row row : card.rows()) {
-            body.getChildren().add(row(row));
+            body.getChildren().add(row(row, width));
         }
         body.setPrefWidth(width);
-        body.setPrefHeight(height(card));
+        body.setPrefHeight(height(card, width));
         var roof = new SVGPath();
         roof.setContent(Mark.roof(card.window(), width));
         roof.getStyleClass().add("roof");
@@ -88,13 +89,13 @@ final class WindowCard extends Pane {
         return head;
     }
 
-    private static Node row(OverviewState.Row row) {
+    private static Node row(OverviewState.Row row, double width) {
         var line = Ui.row(6, Ui.shortened(row.name(), "plain"), Ui.spring(), Ui.label(row.kind(), "small"));
         line.setMinHeight(ROW);
         line.setMaxHeight(ROW);
         var all = Ui.styled(new VBox(line), "overview-row");
         for (OverviewState.Folded folded : row.folded()) {
-            all.getChildren().add(folded(folded));
+            all.getChildren().add(folded(folded, width));
         }
         for (OverviewState.Back back : row.back()) {
             var chip = Ui.styled(
@@ -112,7 +113,7 @@ final class WindowCard extends Pane {
         return all;
     }
 
-    private static Node folded(OverviewState.Folded folded) {
+    private static Node folded(OverviewState.Folded folded, double width) {
         var endings = new FlowPane(4, 2);
         for (Ending ending : folded.box().endings()) {
             endings.getChildren().add(Ui.label(ending.name(), "ending"));
@@ -120,8 +121,8 @@ final class WindowCard extends Pane {
         var name = Ui.row(
                 5, new Mark(folded.box()), Ui.shortened(folded.box().name().shown(), "plain"));
         var column = Ui.column(1, name, endings);
-        column.setMinHeight(FOLDED);
-        column.setMaxHeight(FOLDED);
+        column.setMinHeight(height(folded, width));
+        column.setMaxHeight(height(folded, width));
         column.getStyleClass().add("folded");
         return column;
     }
@@ -132,16 +133,35 @@ final class WindowCard extends Pane {
         double y = HEAD;
         for (OverviewState.Row row : card.rows()) {
             rows.add(y + ROW / 2);
-            y += height(row);
+            y += height(row, width);
         }
-        return new OverviewLayout.CardSize(width, height(card), List.copyOf(rows));
+        return new OverviewLayout.CardSize(width, height(card, width), List.copyOf(rows));
     }
 
-    private static double height(OverviewState.Row row) {
-        return 1 + ROW + FOLDED * row.folded().size() + BACK * row.back().size();
+    private static double height(OverviewState.Card card, double width) {
+        return HEAD
+                + 2
+                + card.rows().stream().mapToDouble(r -> height(r, width)).sum();
     }
 
-    private static double height(OverviewState.Card card) {
-        return HEAD + 2 + card.rows().stream().mapToDouble(WindowCard::height).sum();
+    private static double height(OverviewState.Row row, double width) {
+        double folded = row.folded().stream().mapToDouble(f -> height(f, width)).sum();
+        return 1 + ROW + folded + BACK * row.back().size();
+    }
+
+    /** The box's name, and as many lines as its endings need: a tag is about 7 a letter and 18 around it wide. */
+    private static double height(OverviewState.Folded folded, double width) {
+        double room = width - 36;
+        double x = 0;
+        int lines = 1;
+        for (Ending ending : folded.box().endings()) {
+            double tag = 6.6 * ending.name().length() + 20;
+            if (x > 0 && x + tag > room) {
+                lines++;
+                x = 0;
+            }
+            x += tag;
+        }
+        return FOLDED + TAG_LINE * lines;
     }
 }

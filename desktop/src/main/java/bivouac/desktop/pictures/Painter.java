@@ -89,7 +89,7 @@ final class Painter {
     private void picture(String name, Runnable before) throws IOException {
         onInterface(before);
         app.settled().join();
-        onInterface(() -> {});
+        onInterface(app::begin);
         var image = new CompletableFuture<BufferedImage>();
         Platform.runLater(() -> Platform.runLater(() -> {
             stage.getScene().getRoot().applyCss();

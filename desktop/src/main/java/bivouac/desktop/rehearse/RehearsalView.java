@@ -133,6 +133,7 @@ public final class RehearsalView implements ScreenView {
         button.setMaxWidth(Double.MAX_VALUE);
         button.getStyleClass().add("next-event");
         content.prefWidthProperty().bind(button.widthProperty().subtract(28));
+        button.setId("next-" + row.what());
         button.setAccessibleText(row.who() + " " + row.what());
         button.setOnAction(e -> {
             if (row.event() instanceof Event.Edit edit) {

@@ -39,6 +39,9 @@ public final class TokenFlow extends FlowPane {
                 label.setWrapText(true);
                 getChildren().add(label);
             }
+            case Token.Plain(String text) when text.equals(",") -> {
+                // the values stand apart by themselves
+            }
             case Token.Plain(String text) -> getChildren().add(Ui.label(text, "between"));
         }
     }

@@ -97,7 +97,7 @@ final class WaysOutColumn {
         } else {
             card.getChildren()
                     .add(Ui.styled(
-                            Ui.row(0, column("Way out", NAME), column("asks first", 96), column("leads to", 100)),
+                            Ui.row(0, column("Way out", NAME), column("asks first", 82), column("leads to", 100)),
                             "table-head"));
         }
         group.rows().forEach(r -> card.getChildren().add(row(window, r)));

@@ -175,7 +175,7 @@ public final class WindowView implements ScreenView {
                 return e.getMessage();
             }
         });
-        line.setPromptText("nothing; type for example bunk: whole, name: text = \"\"");
+        line.setPromptText("nothing; for example bunk: whole, name: text = \"\"");
         return labelled("Takes", line);
     }
 
@@ -193,7 +193,7 @@ public final class WindowView implements ScreenView {
                 return e.getMessage();
             }
         });
-        line.setPromptText("no values of its own; type for example changed: yesno = false");
+        line.setPromptText("none; for example changed: yesno = false");
         return labelled("Own", line);
     }
 

@@ -122,6 +122,8 @@ public final class Journal implements AutoCloseable {
             if (channel != null) {
                 channel.close();
             }
+            lock = null;
+            channel = null;
         } catch (IOException e) {
             LOG.warn("The lock could not be given back: {}", e.getMessage());
         }

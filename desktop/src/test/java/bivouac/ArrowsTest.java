@@ -1,0 +1,68 @@
+package bivouac;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** The arrows between the rooms go only downwards. */
+@AnalyzeClasses(packages = "bivouac", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArrowsTest {
+
+    @ArchTest
+    static final ArchRule ROOMS = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("desktop")
+            .definedBy("bivouac.desktop..")
+            .layer("cli")
+            .definedBy("bivouac.cli..")
+            .layer("sentence")
+            .definedBy("bivouac.sentence..")
+            .layer("check")
+            .definedBy("bivouac.check..")
+            .layer("rehearsal")
+            .definedBy("bivouac.rehearsal..")
+            .layer("machine")
+            .definedBy("bivouac.machine..")
+            .layer("format")
+            .definedBy("bivouac.format..")
+            .layer("expression")
+            .definedBy("bivouac.expression..")
+            .layer("design")
+            .definedBy("bivouac.design..")
+            .whereLayer("desktop")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("cli")
+            .mayOnlyBeAccessedByLayers("desktop")
+            .whereLayer("sentence")
+            .mayOnlyBeAccessedByLayers("desktop")
+            .whereLayer("check")
+            .mayOnlyBeAccessedByLayers("desktop", "cli")
+            .whereLayer("rehearsal")
+            .mayOnlyBeAccessedByLayers("desktop", "cli")
+            .whereLayer("machine")
+            .mayOnlyBeAccessedByLayers("desktop", "cli", "sentence", "check", "rehearsal")
+            .whereLayer("format")
+            .mayOnlyBeAccessedByLayers("desktop", "cli")
+            .whereLayer("expression")
+            .mayOnlyBeAccessedByLayers("desktop", "machine", "rehearsal", "check");
+
+    @ArchTest
+    static final ArchRule THE_CORE_KNOWS_NO_INTERFACE = noClasses()
+            .that()
+            .resideOutsideOfPackage("bivouac.desktop..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("javafx..", "java.awt..", "javax.swing..");
+
+    @ArchTest
+    static final ArchRule THE_WORK_HAS_NO_NODES = noClasses()
+            .that()
+            .resideInAPackage("..desktop.work..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("javafx..");
+}
