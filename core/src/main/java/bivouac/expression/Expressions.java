@@ -12,7 +12,6 @@ import dev.cel.compiler.CelCompiler;
 import dev.cel.compiler.CelCompilerFactory;
 import dev.cel.parser.CelStandardMacro;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,6 +43,10 @@ public final class Expressions {
     private static final Map<Map<String, CelType>, CelCompiler> COMPILERS = new ConcurrentHashMap<>();
     private static final Map<Key, Checked> TREES = new ConcurrentHashMap<>();
 
+    private static final Map<String, Parsed> PARSED = new ConcurrentHashMap<>();
+
+    private record Parsed(Optional<CelAbstractSyntaxTree> tree, List<Problem> problems) {}
+
     private record Key(String source, Map<String, CelType> declared) {}
 
     private record Checked(Optional<CelAbstractSyntaxTree> tree, List<Problem> problems) {}
@@ -61,16 +64,11 @@ public final class Expressions {
         if (source.isBlank()) {
             return Compiled.wrong(List.of(new Problem("an expression is missing here", 0, source.length())));
         }
-        NamesUsed<E> names;
-        try {
-            CelValidationResult parsed = PARSER.parse(source);
-            if (parsed.hasError()) {
-                return Compiled.wrong(Problems.ofParsing(source, parsed.getErrors()));
-            }
-            names = NamesUsed.in(parsed.getAst(), source, scope);
-        } catch (CelValidationException e) {
-            return Compiled.wrong(Problems.ofParsing(source, e.getErrors()));
+        Parsed parsed = parsed(source);
+        if (parsed.tree().isEmpty()) {
+            return Compiled.wrong(parsed.problems());
         }
+        NamesUsed<E> names = NamesUsed.in(parsed.tree().get(), source, scope);
         if (!names.problems().isEmpty()) {
             return Compiled.wrong(names.problems());
         }
@@ -78,6 +76,24 @@ public final class Expressions {
         return checked.tree().isEmpty()
                 ? Compiled.wrong(checked.problems())
                 : plan(checked.tree().get(), names, source);
+    }
+
+    private static Parsed parsed(String source) {
+        if (PARSED.size() > KEPT) {
+            PARSED.clear();
+        }
+        return PARSED.computeIfAbsent(source, Expressions::parse);
+    }
+
+    private static Parsed parse(String source) {
+        try {
+            CelValidationResult result = PARSER.parse(source);
+            return result.hasError()
+                    ? new Parsed(Optional.empty(), Problems.ofParsing(source, result.getErrors()))
+                    : new Parsed(Optional.of(result.getAst()), List.of());
+        } catch (CelValidationException e) {
+            return new Parsed(Optional.empty(), Problems.ofParsing(source, e.getErrors()));
+        }
     }
 
     private static <E> Compiled<E> plan(CelAbstractSyntaxTree tree, NamesUsed<E> names, String source) {
@@ -144,11 +160,6 @@ public final class Expressions {
             return fits(has, of);
         }
         return CelTypes.toCel(found).equals(CelTypes.toCel(wanted));
-    }
-
-    /** For tests and for {@code mayFault}: how many trees are kept. */
-    static int kept() {
-        return new HashMap<>(TREES).size();
     }
 
     static List<Problem> sorted(List<Problem> problems) {

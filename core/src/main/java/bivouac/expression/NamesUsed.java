@@ -24,7 +24,7 @@ record NamesUsed<E>(
         var walk = new Walk<>(parsed, source, scope);
         walk.run();
         return new NamesUsed<>(
-                Map.copyOf(walk.declared), walk.readers, Expressions.sorted(walk.problems), walk.readsOthers);
+                Map.copyOf(walk.declared), walk.readers, Expressions.sorted(walk.problems), walk.mayFault);
     }
 
     private static final class Walk<E> {
@@ -34,7 +34,7 @@ record NamesUsed<E>(
         private final Map<String, CelType> declared = new LinkedHashMap<>();
         private final Map<String, Scope.Reader<E>> readers = new LinkedHashMap<>();
         private final List<Problem> problems = new ArrayList<>();
-        private boolean readsOthers;
+        private boolean mayFault;
 
         private record At(CelExpr expr, Set<String> locals) {}
 
@@ -123,7 +123,7 @@ record NamesUsed<E>(
                 if (found.isPresent()) {
                     declared.put(dotted, CelTypes.toCel(found.get().type()));
                     readers.put(dotted, found.get().reader());
-                    readsOthers |= !dotted.startsWith("app.") && !dotted.startsWith("takes.");
+                    mayFault |= found.get().mayFault();
                     return;
                 }
             }

@@ -11,8 +11,12 @@ import java.util.Optional;
  */
 public interface Scope<E> {
 
-    /** What a dotted name stands for: its type, and how to read it. */
-    record Binding<E>(Type type, Reader<E> reader) {}
+    /**
+     * What a dotted name stands for: its type, and how to read it.
+     *
+     * @param mayFault whether reading it can be fault X3
+     */
+    record Binding<E>(Type type, Reader<E> reader, boolean mayFault) {}
 
     /** Reads one value; throws {@link EvaluationFault} where there is none. */
     @FunctionalInterface

@@ -5,8 +5,12 @@ import bivouac.expression.Scope;
 import bivouac.expression.Value;
 import java.util.Optional;
 
-/** A name as it can be read and, unless it follows something, set. */
-record Access(Type type, Scope.Reader<Reading> reader, Optional<Writer> writer) {
+/**
+ * A name as it can be read and, unless it follows something, set.
+ *
+ * @param mayFault whether reading it can be fault X3
+ */
+record Access(Type type, Scope.Reader<Reading> reader, Optional<Writer> writer, boolean mayFault) {
 
     /** Sets the value that the name stands for. */
     @FunctionalInterface
@@ -15,6 +19,6 @@ record Access(Type type, Scope.Reader<Reading> reader, Optional<Writer> writer) 
     }
 
     static Access readOnly(Type type, Scope.Reader<Reading> reader) {
-        return new Access(type, reader, Optional.empty());
+        return new Access(type, reader, Optional.empty(), true);
     }
 }

@@ -5,6 +5,7 @@ import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Part;
+import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Type;
 import bivouac.design.Way;
@@ -100,20 +101,24 @@ final class Linker {
 
     ScriptPlan script(FacedWindow.Moment moment) {
         String window = me.orElseThrow().window().name().shown();
-        return plan(new ScriptPlace.AtMoment(window, moment));
+        return plan(
+                new ScriptPlace.AtMoment(window, moment),
+                me.orElseThrow().face().orElseThrow().moment(moment));
     }
 
     ScriptPlan script(Part part) {
         String window = me.orElseThrow().window().name().shown();
-        return plan(new ScriptPlace.AtPart(window, part.name().expression()));
+        return plan(
+                new ScriptPlace.AtPart(window, part.name().expression()),
+                part.trigger().map(Part.Trigger::script).orElse(Script.EMPTY));
     }
 
     ScriptPlan start() {
-        return plan(new ScriptPlace.Start());
+        return plan(new ScriptPlace.Start(), program.design().application().start());
     }
 
-    private ScriptPlan plan(ScriptPlace place) {
-        return new ScriptPlanner(program, this, me, place).plan(place.in(program.design()));
+    private ScriptPlan plan(ScriptPlace place, Script script) {
+        return new ScriptPlanner(program, this, me, place).plan(script);
     }
 
     List<Trouble> troubles() {

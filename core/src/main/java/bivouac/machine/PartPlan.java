@@ -172,14 +172,14 @@ final class PartPlan {
             case Part.TextField f -> all.put("", content);
             case Part.TickBox b -> {
                 Access.Writer write = (in, v) -> whose.in(in).set(slot, v);
-                all.put("", new Access(Type.YESNO, in -> whose.in(in).value(slot), Optional.of(write)));
+                all.put("", new Access(Type.YESNO, in -> whose.in(in).value(slot), Optional.of(write), false));
                 all.put(".text", Access.readOnly(Type.TEXT, content.reader()));
             }
             case Part.NumberField f -> {
                 Access.Writer write = (in, v) -> whose.in(in).set(slot, Value.of(v.shown()));
-                all.put("", new Access(Type.NUMBER, in -> number(whose.in(in)), Optional.of(write)));
+                all.put("", new Access(Type.NUMBER, in -> number(whose.in(in)), Optional.of(write), true));
                 all.put(".typed", content);
-                all.put(".given", Access.readOnly(Type.YESNO, in -> Value.of(given(whose.in(in)))));
+                all.put(".given", new Access(Type.YESNO, in -> Value.of(given(whose.in(in))), Optional.empty(), false));
             }
         }
         if (part instanceof Part.Caption || part instanceof Part.Button || part instanceof Part.MenuCommand) {
@@ -193,7 +193,7 @@ final class PartPlan {
     private Access textAccess(Whose whose) {
         Scope.Reader<Reading> read = in -> Value.of(text(in.run(), whose.in(in)));
         Access.Writer write = (in, v) -> type(whose.in(in), v.shown());
-        return new Access(Type.TEXT, read, live ? Optional.empty() : Optional.of(write));
+        return new Access(Type.TEXT, read, live ? Optional.empty() : Optional.of(write), live);
     }
 
     private interface Flag {
@@ -203,7 +203,8 @@ final class PartPlan {
     private Access flag(Whose whose, int offset, Setting setting, Flag flag) {
         Scope.Reader<Reading> read = in -> Value.of(flag.is(in.run(), whose.in(in)));
         Access.Writer write = (in, v) -> whose.in(in).set(slot + offset, v.equals(Value.YES) ? 1 : 0);
-        return new Access(Type.YESNO, read, setting instanceof Setting.Fixed ? Optional.of(write) : Optional.empty());
+        boolean settable = setting instanceof Setting.Fixed;
+        return new Access(Type.YESNO, read, settable ? Optional.of(write) : Optional.empty(), !settable);
     }
 
     private boolean given(Inst inst) {

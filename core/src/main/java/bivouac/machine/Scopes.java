@@ -51,6 +51,8 @@ final class Scopes {
     final class At implements Scope<Reading> {
         private final Optional<WindowPlan> me;
         private final Map<String, Local> locals;
+        /** Made when first asked for; making it twice in two threads does no harm. */
+        private volatile List<String> names;
 
         At(Optional<WindowPlan> me, Map<String, Local> locals) {
             this.me = me;
@@ -59,7 +61,7 @@ final class Scopes {
 
         @Override
         public Optional<Binding<Reading>> find(String dotted) {
-            return access(dotted).map(a -> new Binding<>(a.type(), a.reader()));
+            return access(dotted).map(a -> new Binding<>(a.type(), a.reader(), a.mayFault()));
         }
 
         /** What a dotted name stands for, to be read or set. */
@@ -79,14 +81,19 @@ final class Scopes {
                 case "me" -> me.flatMap(p -> member(p, rest, Reading::me));
                 case "takes" -> me.flatMap(p -> take(p, rest));
                 case "owner" -> ofAll(owners(), rest, in -> needed(in.me().owner, "owner"));
-                case "opener" -> ofAll(openersOfMe(), rest, in -> needed(in.me().opener, "opener"));
+                case "opener" -> ofOpener(rest);
                 default -> {
                     WindowPlan plan = byExpressionName.get(first);
                     yield plan == null || !isOneOnly(plan)
                             ? Optional.empty()
-                            : member(plan, rest, in -> in.run().theOnly(plan));
+                            : elsewhere(member(plan, rest, in -> in.run().theOnly(plan)));
                 }
             };
+        }
+
+        private Optional<Access> ofOpener(String rest) {
+            me.ifPresent(WindowPlan::useOpener);
+            return ofAll(openersOfMe(), rest, in -> needed(in.me().opener, "opener"));
         }
 
         private Inst needed(Inst inst, String word) {
@@ -128,7 +135,7 @@ final class Scopes {
                     in -> of(byWindow, whose.in(in)).reader().read(in);
             Access.Writer write =
                     (in, v) -> of(byWindow, whose.in(in)).writer().orElseThrow().write(in, v);
-            return Optional.of(new Access(type, read, settable ? Optional.of(write) : Optional.empty()));
+            return Optional.of(new Access(type, read, settable ? Optional.of(write) : Optional.empty(), true));
         }
 
         private Access of(Map<WindowPlan, Access> byWindow, Inst inst) {
@@ -150,6 +157,13 @@ final class Scopes {
 
         @Override
         public Collection<String> names() {
+            if (names == null) {
+                names = List.copyOf(allNames());
+            }
+            return names;
+        }
+
+        private Collection<String> allNames() {
             var names = new ArrayList<String>(locals.keySet());
             program.design()
                     .application()
@@ -175,6 +189,11 @@ final class Scopes {
         }
     }
 
+    /** Another window need not be open, so reading it may fault (R3). */
+    private static Optional<Access> elsewhere(Optional<Access> access) {
+        return access.map(a -> new Access(a.type(), a.reader(), a.writer(), true));
+    }
+
     private static boolean isOneOnly(WindowPlan plan) {
         return plan.face().map(FacedWindow::isOneOnly).orElse(false);
     }
@@ -190,7 +209,10 @@ final class Scopes {
                 int slot = i;
                 Access.Writer write = (in, v) -> in.run().variables[slot] = program.number(v);
                 return Optional.of(new Access(
-                        variables.get(i).type(), in -> program.value(in.run().variables[slot]), Optional.of(write)));
+                        variables.get(i).type(),
+                        in -> program.value(in.run().variables[slot]),
+                        Optional.of(write),
+                        false));
             }
         }
         return Optional.empty();
@@ -214,14 +236,15 @@ final class Scopes {
             return Optional.of(new Access(
                     Type.TEXT,
                     in -> Value.of(plan.title(in.run(), whose.in(in))),
-                    plan.titleLive() ? Optional.empty() : Optional.of(write)));
+                    plan.titleLive() ? Optional.empty() : Optional.of(write),
+                    plan.titleLive()));
         }
         for (int i = 0; i < plan.variables().size(); i++) {
             Variable v = plan.variables().get(i);
             if (v.name().expression().equals(name)) {
                 int slot = plan.variableSlot(i);
                 Access.Writer write = (in, value) -> whose.in(in).set(slot, value);
-                return Optional.of(new Access(v.type(), in -> whose.in(in).value(slot), Optional.of(write)));
+                return Optional.of(new Access(v.type(), in -> whose.in(in).value(slot), Optional.of(write), false));
             }
         }
         int dot = name.indexOf('.');

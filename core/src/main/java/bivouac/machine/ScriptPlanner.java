@@ -126,6 +126,7 @@ final class ScriptPlanner {
         int keptSlot = open.as().isPresent() ? locals++ : -1;
         int at = ops.size();
         ops.add(new Op.Broken(ref, ""));
+        open.ownedBy().ifPresent(t -> target(t, names));
         var hands = handOver(open, window, ref, names);
         Op.How how = how(open.manner(), window, ref, names);
         var branches = new LinkedHashMap<Integer, Integer>();
@@ -310,6 +311,9 @@ final class ScriptPlanner {
     }
 
     private Optional<WindowPlan> target(Target target, Names names) {
+        if (target instanceof Target.Opener) {
+            me.ifPresent(WindowPlan::useOpener);
+        }
         return switch (target) {
             case Target.Me m -> me;
             case Target.Owner o -> Optional.empty();

@@ -47,7 +47,7 @@ final class WindowPlan {
     private final int firstVariable;
     private final int slots;
     private final boolean titleLive;
-    private final boolean usesOpener;
+    private boolean usesOpener;
     private TextTemplate<Reading> title;
     private TextTemplate<Reading> text;
 
@@ -78,7 +78,6 @@ final class WindowPlan {
         }
         this.slots = at;
         this.titleLive = face.isPresent() && Braces.isLive(window.title());
-        this.usesOpener = Mentions.opener(window);
     }
 
     void link(Linker linker) {
@@ -206,7 +205,12 @@ final class WindowPlan {
         return -1;
     }
 
-    /** Whether an instance has to remember who opened it: only if something in it reads that. */
+    /** Something in it names the opener, so an instance has to remember who that is. Called while it is compiled. */
+    void useOpener() {
+        usesOpener = true;
+    }
+
+    /** Whether an instance has to remember who opened it: only if something in it names that. */
     boolean usesOpener() {
         return usesOpener;
     }

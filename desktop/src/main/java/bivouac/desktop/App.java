@@ -100,6 +100,11 @@ public final class App {
         return work.settled().thenCompose(v -> frame.drawn());
     }
 
+    /** What the window shows; for measuring. */
+    public javafx.scene.Parent root() {
+        return frame;
+    }
+
     public Files files() {
         return files;
     }

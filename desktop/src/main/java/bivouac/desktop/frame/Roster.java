@@ -15,6 +15,7 @@ import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -22,8 +23,8 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Priority;
@@ -32,11 +33,12 @@ import javafx.scene.layout.VBox;
 /** The roster: all windows by kind. Typing filters it; a name that is not there can be made with Enter. */
 final class Roster extends VBox {
 
+    private static final PseudoClass HEADING = PseudoClass.getPseudoClass("heading");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final Work work;
     private final TextField filter = new TextField();
-    private final VBox list = Ui.styled(Ui.column(0), "roster-list");
+    private final ListView<Line> list = new ListView<>();
     private Situation shown;
 
     Roster(Work work) {
@@ -58,11 +60,19 @@ final class Roster extends VBox {
                 filter.clear();
             }
         });
-        var scroll = new ScrollPane(list);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().addAll(Ui.styled(Ui.column(0, filter), "roster-head"), scroll);
+        list.setId("roster-list");
+        list.setAccessibleText("Windows");
+        list.getStyleClass().add("roster-list");
+        list.setCellFactory(l -> new Cell());
+        list.setOnKeyPressed(e -> {
+            if ((e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE)
+                    && list.getSelectionModel().getSelectedItem() != null) {
+                list.getSelectionModel().getSelectedItem().action().run();
+                e.consume();
+            }
+        });
+        VBox.setVgrow(list, Priority.ALWAYS);
+        getChildren().addAll(Ui.styled(Ui.column(0, filter), "roster-head"), list);
     }
 
     void focusFilter() {
@@ -121,31 +131,54 @@ final class Roster extends VBox {
     }
 
     private void draw() {
-        list.getChildren().clear();
+        var lines = new ArrayList<Line>();
         if (filter.getText().isBlank()) {
-            list.getChildren().add(application());
+            lines.add(application());
         }
         Map<String, List<Window>> kinds = new LinkedHashMap<>();
         for (String kind : List.of("Main window", "Child windows", "Dialogs", "Message boxes")) {
             kinds.put(kind, new ArrayList<>());
         }
-        filtered().forEach(w -> kinds.get(heading(w)).add(w));
+        List<Window> left = filtered();
+        left.forEach(w -> kinds.get(heading(w)).add(w));
+        Map<String, List<Finding.Weight>> weights = weights();
         kinds.forEach((kind, windows) -> {
             if (!windows.isEmpty()) {
-                list.getChildren()
-                        .add(Ui.styled(
-                                Ui.row(
-                                        4,
-                                        Ui.label(kind, "group-name"),
-                                        Ui.spring(),
-                                        Ui.label(Integer.toString(windows.size()), "quiet")),
-                                "roster-group"));
-                windows.forEach(w -> list.getChildren().add(row(w)));
+                lines.add(new Line(
+                        "", kind, Integer.toString(windows.size()), Optional.empty(), List.of(), false, () -> {}));
+                windows.forEach(w -> lines.add(row(w, weights)));
             }
         });
-        if (filtered().isEmpty()) {
-            addNew();
+        if (left.isEmpty()) {
+            addNew(lines);
         }
+        list.getItems().setAll(lines);
+    }
+
+    /**
+     * A line of the roster.
+     *
+     * @param id for tests and help; empty for a heading
+     * @param about what stands at the right of a heading
+     */
+    private record Line(
+            String id,
+            String text,
+            String about,
+            Optional<Window> window,
+            List<Finding.Weight> weights,
+            boolean chosen,
+            Runnable action) {
+        boolean isHeading() {
+            return id.isEmpty();
+        }
+    }
+
+    private Map<String, List<Finding.Weight>> weights() {
+        Map<String, List<Finding.Weight>> weights = new HashMap<>();
+        shown.findings().forEach(f -> weights.computeIfAbsent(f.place().window().orElse(""), w -> new ArrayList<>())
+                .add(f.weight()));
+        return weights;
     }
 
     private static String heading(Window window) {
@@ -160,63 +193,72 @@ final class Roster extends VBox {
         };
     }
 
-    private void addNew() {
+    private void addNew(List<Line> lines) {
         String name = filter.getText().strip();
-        list.getChildren().add(Ui.styled(Ui.wrapped("No window is called that. Make it:"), "quiet", "roster-note"));
+        lines.add(new Line("", "Not there yet. Make it:", "", Optional.empty(), List.of(), false, () -> {}));
         for (FacedWindow.Kind kind : List.of(FacedWindow.Kind.DIALOG, FacedWindow.Kind.CHILD, FacedWindow.Kind.MAIN)) {
-            list.getChildren()
-                    .add(Ui.button(
-                            kind.words() + " “" + name + "”",
-                            "add-" + kind.name().toLowerCase(Locale.ROOT),
-                            () -> add(kind),
-                            "roster-row"));
+            String id = "add-" + kind.name().toLowerCase(Locale.ROOT);
+            var like = Optional.<Window>of(FacedWindow.of(kind, name));
+            lines.add(new Line(id, kind.words() + " “" + name + "”", "", like, List.of(), false, () -> add(kind)));
         }
     }
 
-    private Node application() {
-        return button(
-                Mark.ofApplication(),
-                "Application",
+    private Line application() {
+        return new Line(
                 "roster-application",
-                shown.findings().stream()
-                        .filter(f -> f.place().window().isEmpty())
-                        .map(Finding::weight)
-                        .toList(),
+                "Application",
+                "",
+                Optional.empty(),
+                weights().getOrDefault("", List.of()),
                 shown.chosen().window().isEmpty(),
                 () -> work.goTo(Chosen.APPLICATION));
     }
 
-    private Node row(Window window) {
+    private Line row(Window window, Map<String, List<Finding.Weight>> weights) {
         String name = window.name().shown();
-        var weights = shown.findings().stream()
-                .filter(f -> f.place().window().equals(Optional.of(name)))
-                .map(Finding::weight)
-                .toList();
-        boolean chosen = shown.chosen().window().equals(Optional.of(name));
-        return button(new Mark(window), name, "roster-" + name, weights, chosen, () -> choose(name));
+        return new Line(
+                "roster-" + name,
+                name,
+                "",
+                Optional.of(window),
+                weights.getOrDefault(name, List.of()),
+                shown.chosen().window().equals(Optional.of(name)),
+                () -> choose(name));
     }
 
-    private static Button button(
-            Node mark, String name, String id, List<Finding.Weight> weights, boolean chosen, Runnable action) {
-        var content = Ui.row(8, mark, Ui.shortened(name, chosen ? "strong" : "plain"), Ui.spring());
-        weights.stream().min(Finding.Weight::compareTo).ifPresent(heaviest -> {
-            content.getChildren().add(Weights.shape(heaviest));
-            content.getChildren()
-                    .add(Ui.label(
-                            Long.toString(
-                                    weights.stream().filter(heaviest::equals).count()),
-                            "weight-count",
-                            heaviest.word()));
-        });
-        var button = new Button();
-        button.setId(id);
-        button.setGraphic(content);
-        button.setMaxWidth(Double.MAX_VALUE);
-        button.setAccessibleText(name);
-        button.getStyleClass().add("roster-row");
-        button.pseudoClassStateChanged(CHOSEN, chosen);
-        content.prefWidthProperty().bind(button.widthProperty().subtract(24));
-        button.setOnAction(e -> action.run());
-        return button;
+    private static final class Cell extends ListCell<Line> {
+        Cell() {
+            setOnMouseClicked(e -> {
+                if (getItem() != null) {
+                    getItem().action().run();
+                }
+            });
+        }
+
+        @Override
+        protected void updateItem(Line line, boolean empty) {
+            super.updateItem(line, empty);
+            boolean nothing = empty || line == null;
+            setText(null);
+            setGraphic(nothing ? null : graphic(line));
+            setId(nothing || line.isHeading() ? null : line.id());
+            pseudoClassStateChanged(CHOSEN, !nothing && line.chosen());
+            pseudoClassStateChanged(HEADING, !nothing && line.isHeading());
+        }
+
+        private static Node graphic(Line line) {
+            if (line.isHeading()) {
+                return Ui.row(4, Ui.label(line.text(), "group-name"), Ui.spring(), Ui.label(line.about(), "quiet"));
+            }
+            Node mark = line.window().<Node>map(Mark::new).orElseGet(Mark::ofApplication);
+            var content = Ui.row(8, mark, Ui.shortened(line.text(), line.chosen() ? "strong" : "plain"), Ui.spring());
+            line.weights().stream().min(Finding.Weight::compareTo).ifPresent(heaviest -> {
+                content.getChildren().add(Weights.shape(heaviest));
+                long count = line.weights().stream().filter(heaviest::equals).count();
+                content.getChildren().add(Ui.label(Long.toString(count), "weight-count", heaviest.word()));
+            });
+            content.setPrefWidth(0);
+            return content;
+        }
     }
 }

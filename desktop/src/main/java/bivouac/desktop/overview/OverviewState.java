@@ -7,6 +7,7 @@ import bivouac.design.Instances;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
 import bivouac.design.Part;
+import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
@@ -17,7 +18,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -52,7 +52,8 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
                 .filter(FacedWindow.class::isInstance)
                 .map(FacedWindow.class::cast)
                 .toList();
-        Map<String, Integer> tiers = tiers(design, faces);
+        Map<String, Map<ScriptPlace, Script>> scripts = byWindow(design);
+        Map<String, Integer> tiers = tiers(design, faces, scripts);
         var ordered = new ArrayList<>(faces);
         ordered.sort(java.util.Comparator.comparingInt(f -> tiers.get(f.name().shown())));
         Map<String, Integer> numbers = new LinkedHashMap<>();
@@ -63,7 +64,13 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
             line(design, lines, -1, -1, open, numbers, -1, tiers);
         }
         for (FacedWindow face : ordered) {
-            cards.add(card(design, face, tiers, numbers, lines));
+            cards.add(card(
+                    design,
+                    face,
+                    tiers,
+                    numbers,
+                    lines,
+                    scripts.getOrDefault(face.name().shown(), Map.of())));
         }
         Set<String> opened = new LinkedHashSet<>();
         bivouac.design.WaysIn.of(design).forEach(w -> opened.add(w.open().window()));
@@ -76,13 +83,14 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
                         .toList());
     }
 
-    private static Map<String, Integer> tiers(Design design, List<FacedWindow> faces) {
+    private static Map<String, Integer> tiers(
+            Design design, List<FacedWindow> faces, Map<String, Map<ScriptPlace, Script>> scripts) {
         Map<String, Integer> tiers = new LinkedHashMap<>();
         var open = new ArrayDeque<String>();
         opens(design.application().start()).forEach(o -> reach(design, o.window(), 0, tiers, open));
         while (!open.isEmpty()) {
             String from = open.poll();
-            scriptsOf(design, from).forEach((place, script) -> opens(script)
+            scripts.getOrDefault(from, Map.of()).forEach((place, script) -> opens(script)
                     .forEach(o -> reach(design, o.window(), tiers.get(from) + 1, tiers, open)));
         }
         faces.forEach(f -> tiers.putIfAbsent(f.name().shown(), 0));
@@ -96,17 +104,15 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
         }
     }
 
-    private static Map<ScriptPlace, bivouac.design.Script> scriptsOf(Design design, String window) {
-        Map<ScriptPlace, bivouac.design.Script> own = new LinkedHashMap<>();
-        design.scripts().forEach((place, script) -> {
-            if (place.ofWindow().equals(Optional.of(window))) {
-                own.put(place, script);
-            }
-        });
-        return own;
+    private static Map<String, Map<ScriptPlace, Script>> byWindow(Design design) {
+        Map<String, Map<ScriptPlace, Script>> all = new LinkedHashMap<>();
+        design.scripts().forEach((place, script) -> place.ofWindow()
+                .ifPresent(
+                        w -> all.computeIfAbsent(w, n -> new LinkedHashMap<>()).put(place, script)));
+        return all;
     }
 
-    private static List<Step.Open> opens(bivouac.design.Script script) {
+    private static List<Step.Open> opens(Script script) {
         var opens = new ArrayList<Step.Open>();
         Steps.walk(script, (path, step) -> {
             if (step instanceof Step.Open o) {
@@ -121,10 +127,11 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
             FacedWindow face,
             Map<String, Integer> tiers,
             Map<String, Integer> numbers,
-            List<Line> lines) {
+            List<Line> lines,
+            Map<ScriptPlace, Script> scripts) {
         String name = face.name().shown();
         var rows = new ArrayList<Row>();
-        scriptsOf(design, name).forEach((place, script) -> {
+        scripts.forEach((place, script) -> {
             List<Step.Open> opens = opens(script);
             if (opens.isEmpty()) {
                 return;

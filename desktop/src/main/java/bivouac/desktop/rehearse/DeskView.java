@@ -119,6 +119,15 @@ final class DeskView extends Pane {
         }
     }
 
+    /** Puts the keyboard into the field that is to be edited. */
+    void focusField(Event.Edit edit) {
+        for (DeskWindow window : windows.values()) {
+            if (window.shown().instance() == edit.instance()) {
+                window.focusPart(edit.part());
+            }
+        }
+    }
+
     private DeskWindow topmost() {
         DeskWindow top = null;
         for (Node node : getChildren()) {

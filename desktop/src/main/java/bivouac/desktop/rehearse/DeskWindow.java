@@ -325,6 +325,13 @@ final class DeskWindow extends StackPane {
                 .orElse(closeBox);
     }
 
+    void focusPart(int number) {
+        Region control = controls.get(number);
+        if (control != null) {
+            control.requestFocus();
+        }
+    }
+
     Scene.OpenWindow shown() {
         return shown;
     }

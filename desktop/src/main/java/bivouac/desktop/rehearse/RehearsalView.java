@@ -11,7 +11,6 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -23,7 +22,7 @@ public final class RehearsalView implements ScreenView {
     private final BorderPane root = new BorderPane();
     private final TrailList trail;
     private final DeskView desk;
-    private final VBox next = Ui.styled(Ui.column(0), "next-events");
+    private final NextList next;
     private final Label where = Ui.label("", "strong");
     private final Label replayed = Ui.wrapped("", "problem");
     private final Button back;
@@ -40,6 +39,7 @@ public final class RehearsalView implements ScreenView {
                 "›", "trail-forth", () -> work.goToMoment(work.now().rehearsal().now() + 1), "secondary");
         back.setAccessibleText("back one event");
         forth.setAccessibleText("forward one event");
+        next = new NextList(this::choose);
         root.setTop(bar());
         root.setLeft(trailColumn());
         root.setCenter(desk);
@@ -65,11 +65,8 @@ public final class RehearsalView implements ScreenView {
     }
 
     private Node nextColumn() {
-        var scroll = new ScrollPane(next);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        var column = Ui.column(0, Ui.styled(Ui.row(6, Ui.label("What can happen now", "head")), "column-head"), scroll);
+        VBox.setVgrow(next, Priority.ALWAYS);
+        var column = Ui.column(0, Ui.styled(Ui.row(6, Ui.label("What can happen now", "head")), "column-head"), next);
         column.getStyleClass().add("next-column");
         return column;
     }
@@ -93,6 +90,9 @@ public final class RehearsalView implements ScreenView {
 
     @Override
     public void show(Situation s) {
+        if (!s.isCompiled()) {
+            return;
+        }
         Rehearsal rehearsal = s.rehearsal();
         int last = rehearsal.moments().size() - 1;
         where.setText(
@@ -104,46 +104,16 @@ public final class RehearsalView implements ScreenView {
         replayed.setVisible(s.replayed().isPresent());
         trail.show(s.program().design(), rehearsal);
         desk.show(rehearsal.scene());
-        showNext(NextEvents.of(rehearsal));
+        next.show(NextEvents.of(rehearsal));
     }
 
-    private void showNext(NextEvents events) {
-        next.getChildren().clear();
-        for (NextEvents.Group group : events.groups()) {
-            next.getChildren().add(Ui.label(group.title(), "group"));
-            group.rows().forEach(r -> next.getChildren().add(row(r)));
+    private void choose(Event event) {
+        if (event instanceof Event.Edit edit) {
+            desk.focusField(edit);
+            work.say("Type into the field on the desk.");
+        } else {
+            act(event);
         }
-        if (!events.notNow().isEmpty()) {
-            next.getChildren().add(Ui.label("Not now", "group"));
-            events.notNow().forEach(n -> next.getChildren().add(Ui.styled(Ui.wrapped(n), "not-now")));
-        }
-    }
-
-    private Node row(NextEvents.Row row) {
-        var content = Ui.row(6, Ui.shortened(row.what(), "strong"));
-        if (!row.keys().isEmpty()) {
-            content.getChildren().add(Ui.label(row.keys(), "key"));
-        }
-        content.getChildren().add(Ui.spring());
-        if (row.done()) {
-            content.getChildren().add(Ui.label("next in the trail", "quiet"));
-        }
-        var button = new Button();
-        button.setGraphic(content);
-        button.setMaxWidth(Double.MAX_VALUE);
-        button.getStyleClass().add("next-event");
-        content.prefWidthProperty().bind(button.widthProperty().subtract(28));
-        button.setId("next-" + row.what());
-        button.setAccessibleText(row.who() + " " + row.what());
-        button.setOnAction(e -> {
-            if (row.event() instanceof Event.Edit edit) {
-                desk.focusTop();
-                work.say("Type into the field on the desk.");
-            } else {
-                act(row.event());
-            }
-        });
-        return button;
     }
 
     @Override

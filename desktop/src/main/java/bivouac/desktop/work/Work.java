@@ -2,8 +2,11 @@ package bivouac.desktop.work;
 
 import bivouac.check.Finding;
 import bivouac.check.Findings;
+import bivouac.design.Application;
+import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.History;
+import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
@@ -27,6 +30,11 @@ import java.util.function.Consumer;
  */
 public final class Work {
 
+    /** What stands for a design until it is compiled. */
+    private static final Program NOTHING = Program.of(new Design(
+            new Application("", Application.About.NOTHING, List.of(), Script.EMPTY, new DepartureRule.OnlyWhenTold()),
+            List.of()));
+
     private final Executor background;
     private final Executor here;
     private final LocalDate today;
@@ -47,13 +55,12 @@ public final class Work {
         this.here = here;
         this.today = today;
         this.history = new History(design);
-        Program program = Program.of(design);
-        this.acted = Rehearsal.start(program, today);
+        this.acted = Rehearsal.start(NOTHING, today);
         this.now = new Situation(
                 design,
-                program,
-                Findings.of(program),
-                Rehearsal.start(program, today),
+                NOTHING,
+                List.of(),
+                acted,
                 Optional.empty(),
                 Screen.OVERVIEW,
                 first(design),
@@ -62,6 +69,7 @@ public final class Work {
                 true,
                 Optional.empty(),
                 Optional.empty());
+        compile(design);
     }
 
     private static Chosen first(Design design) {
@@ -285,13 +293,12 @@ public final class Work {
         if (!saved) {
             history.markUnsaved();
         }
-        Program program = Program.of(design);
-        changes++;
+        acted = Rehearsal.start(NOTHING, today);
         become(new Situation(
                 design,
-                program,
-                Findings.of(program),
-                Rehearsal.start(program, today),
+                NOTHING,
+                List.of(),
+                acted,
                 Optional.empty(),
                 now.screen(),
                 first(design),
@@ -300,6 +307,7 @@ public final class Work {
                 saved,
                 Optional.empty(),
                 Optional.empty()));
+        compile(design);
     }
 
     /** Opens a file; if it cannot be read, says why, and the design on the screen stays as it is. */

@@ -1,0 +1,150 @@
+package bivouac.bench;
+
+import bivouac.design.Design;
+import bivouac.desktop.App;
+import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Screen;
+import bivouac.format.DesignFile;
+import bivouac.machine.Event;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import javafx.scene.control.TextInputControl;
+import javafx.stage.Stage;
+
+/** Speeds of the tool itself, on a display that is not there: first window, overview laid out, typing, a press. */
+public final class ToolSpeeds {
+
+    private ToolSpeeds() {}
+
+    public static void main(String[] args) throws Exception {
+        long from = ProcessHandle.current().info().startInstant().orElseThrow().toEpochMilli();
+        System.setProperty("bivouac.state", Files.createTempDirectory("state").toString());
+        Design hut = DesignFile.read(Path.of(System.getProperty("bivouac.examples"), "ridge-hut.bivouac"));
+        var started = new CompletableFuture<Void>();
+        Platform.startup(() -> started.complete(null));
+        started.join();
+        App app = open(hut);
+        app.settled().join();
+        pulse();
+        System.out.println("first window of the tool with Ridge Hut drawn, from the start of the process: "
+                + (System.currentTimeMillis() - from) + " ms");
+        large(app, 100);
+        large(app, 500);
+        Platform.exit();
+    }
+
+    private static void large(App app, int windows) throws Exception {
+        Design design = LargeDesigns.of(windows);
+        long from = System.nanoTime();
+        on(() -> {
+            app.work().take(design, Optional.empty(), true, "");
+            app.work().show(Screen.OVERVIEW);
+            return null;
+        });
+        long blocked = System.nanoTime();
+        app.settled().join();
+        pulse();
+        System.out.println(windows + " windows: taken in " + ms(from, blocked)
+                + " ms, overview laid out and drawn after " + ms(from, System.nanoTime()) + " ms");
+        typing(app);
+        pressing(app);
+    }
+
+    private static void typing(App app) throws Exception {
+        on(() -> {
+            app.work().goTo(Chosen.window("Sheet 1"));
+            return null;
+        });
+        app.settled().join();
+        pulse();
+        long worst = 0;
+        long sum = 0;
+        String text = "set me.shown ← me.name + \"!\"";
+        for (int i = 0; i < text.length(); i++) {
+            String letter = text.substring(i, i + 1);
+            long from = System.nanoTime();
+            on(() -> {
+                var field = (TextInputControl) Refocus.find(app.root(), "next-step");
+                field.requestFocus();
+                field.appendText(letter);
+                return null;
+            });
+            pulse();
+            long took = System.nanoTime() - from;
+            worst = Math.max(worst, took);
+            sum += took;
+        }
+        long edit = System.nanoTime();
+        on(() -> {
+            app.work()
+                    .change(
+                            app.work().now().design().changing("Sheet 2", w -> ((bivouac.design.FacedWindow) w)
+                                    .titled("Other")),
+                            "title");
+            return null;
+        });
+        app.work().settled().join();
+        System.out.println("    a letter typed is drawn after " + sum / text.length() / 1_000_000 + " ms (worst "
+                + worst / 1_000_000 + " ms); findings " + ms(edit, System.nanoTime()) + " ms after an edit");
+    }
+
+    private static void pressing(App app) throws Exception {
+        on(() -> {
+            app.work().show(Screen.REHEARSAL);
+            return null;
+        });
+        pulse();
+        long worst = 0;
+        long sum = 0;
+        for (int i = 0; i < 20; i++) {
+            int part = i;
+            long from = System.nanoTime();
+            on(() -> {
+                app.work().act(new Event.Press(0, part));
+                return null;
+            });
+            pulse();
+            worst = Math.max(worst, System.nanoTime() - from);
+            sum += System.nanoTime() - from;
+        }
+        System.out.println("    a press that opens a window is on the desk after " + sum / 20 / 1_000_000
+                + " ms (worst " + worst / 1_000_000 + " ms)");
+    }
+
+    private static App open(Design design) throws Exception {
+        return on(() -> {
+            var app = new App(new Stage(), design, Optional.empty(), LocalDate.of(2026, 11, 23), true);
+            app.show();
+            return app;
+        });
+    }
+
+    /** Until all that was asked for is laid out. */
+    private static void pulse() throws Exception {
+        var done = new CompletableFuture<Void>();
+        Platform.runLater(() -> Platform.runLater(() -> done.complete(null)));
+        done.join();
+    }
+
+    private static <T> T on(Callable<T> task) throws Exception {
+        var done = new CompletableFuture<T>();
+        Platform.runLater(() -> {
+            try {
+                done.complete(task.call());
+            } catch (Exception e) {
+                done.completeExceptionally(e);
+            }
+        });
+        return done.get();
+    }
+
+    private static long ms(long from, long to) {
+        return (to - from) / 1_000_000;
+    }
+}
