@@ -11,17 +11,17 @@ import java.util.Optional;
  */
 abstract class DesignMapper {
 
-    /** The face whose scope the expression stands in; none in scripts of the application. */
-    private Optional<FacedWindow> scope = Optional.empty();
+    /** The window whose scope the expression stands in; none in scripts of the application. */
+    private Optional<Window> scope = Optional.empty();
 
     /** What an expression becomes. */
-    abstract String expression(String source, Optional<FacedWindow> scope);
+    abstract String expression(String source, Optional<Window> scope);
 
     /** What a reference to a window by its shown name becomes. */
     abstract String window(String shownName);
 
     /** What a reference to a part of the window in scope, by its expression name, becomes. */
-    String part(String expressionName, Optional<FacedWindow> in) {
+    String part(String expressionName, Optional<Window> in) {
         return expressionName;
     }
 
@@ -48,7 +48,7 @@ abstract class DesignMapper {
         return switch (window) {
             case FacedWindow face -> face(face);
             case MessageBox box -> {
-                scope = Optional.empty();
+                scope = Optional.of(box);
                 yield new MessageBox(
                         box.name(),
                         text(box.title()),

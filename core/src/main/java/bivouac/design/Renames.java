@@ -19,7 +19,7 @@ public final class Renames {
         String before = window.get().name().expression();
         var carried = new DesignMapper() {
             @Override
-            String expression(String source, Optional<FacedWindow> scope) {
+            String expression(String source, Optional<Window> scope) {
                 return Paths.replace(source, List.of(before), List.of(to.expression()));
             }
 
@@ -56,7 +56,7 @@ public final class Renames {
     public static Design take(Design design, String window, String from, Name to) {
         var carried = new DesignMapper() {
             @Override
-            String expression(String source, Optional<FacedWindow> scope) {
+            String expression(String source, Optional<Window> scope) {
                 boolean own = scope.map(s -> s.name().shown().equals(window)).orElse(false);
                 return own ? Paths.replace(source, List.of("takes", from), List.of("takes", to.expression())) : source;
             }
@@ -87,7 +87,7 @@ public final class Renames {
     private static Design paths(Design design, List<String> from, List<String> to) {
         return new DesignMapper() {
             @Override
-            String expression(String source, Optional<FacedWindow> scope) {
+            String expression(String source, Optional<Window> scope) {
                 return Paths.replace(source, from, to);
             }
 
@@ -105,7 +105,7 @@ public final class Renames {
         Set<String> opened = openedBy(design, window);
         return new DesignMapper() {
             @Override
-            String expression(String source, Optional<FacedWindow> scope) {
+            String expression(String source, Optional<Window> scope) {
                 String out = Paths.replace(source, List.of(inExpressions, from), List.of(inExpressions, to));
                 String at = scope.map(s -> s.name().shown()).orElse("");
                 if (at.equals(window)) {
@@ -124,7 +124,7 @@ public final class Renames {
             }
 
             @Override
-            String part(String expressionName, Optional<FacedWindow> in) {
+            String part(String expressionName, Optional<Window> in) {
                 boolean own = in.map(s -> s.name().shown().equals(window)).orElse(false);
                 return own && expressionName.equals(from) ? to : expressionName;
             }

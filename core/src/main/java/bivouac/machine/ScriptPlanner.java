@@ -12,6 +12,7 @@ import bivouac.design.Target;
 import bivouac.design.Type;
 import bivouac.design.WaysOut;
 import bivouac.expression.Compiled;
+import bivouac.expression.Expressions;
 import bivouac.expression.Problem;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -336,7 +337,10 @@ final class ScriptPlanner {
                             ? "“" + path + "” means nothing here"
                             : "“" + path + "” cannot be set: it follows other values, or was only handed over";
             linker.report(spot(ref, "set"), path, List.of(new Problem(why, 0, Math.max(1, path.length()))));
-            linker.typed(spot(ref, "value"), value, access.map(Access::type).orElse(Type.TEXT), scope);
+            linker.report(
+                    spot(ref, "value"),
+                    value.source(),
+                    Expressions.compile(value, scope).problems());
             ops.add(new Op.Broken(ref, why));
             return;
         }

@@ -77,6 +77,72 @@ class FromNothingTest {
         assertThat(Files.readString(file)).isEqualTo(saved);
     }
 
+    @Test
+    void by_mouse_with_only_the_texts_typed() throws Exception {
+        robot.click("design-menu")
+                .clickText("New design    Ctrl+N")
+                .text("Hut desk")
+                .click("prompt-ok");
+        robot.click("new-part").text("caption Nobody yet as shown").enter();
+        robot.click("new-part").text("button Arrive").enter();
+        robot.click("roster-filter").text("Arrival").click("add-dialog");
+        robot.click("new-part").text("text field Name as guest").enter();
+        robot.click("new-part").text("button Admit").enter();
+        robot.click("endings")
+                .selectAll()
+                .text("admitted giving guest: text; cancelled")
+                .enter();
+        robot.click("face-admit")
+                .click("next-step")
+                .text("close with admitted giving guest ← me.guest")
+                .enter();
+        robot.click("roster-Hut desk")
+                .click("face-arrive")
+                .click("next-step")
+                .text("open Arrival")
+                .enter();
+        robot.click("next-step")
+                .text("when admitted")
+                .enter()
+                .text("set me.shown ← result.guest")
+                .enter();
+        robot.click("next-step").text("when cancelled nothing").enter();
+        robot.click("moment-before closing")
+                .click("next-step")
+                .text("ask `Leave the desk?` with Leave, Stay")
+                .enter();
+        robot.click("branch-[0]1stay").enter().text("stay open").enter();
+        assertThat(robot.app().work().now().findings()).isEmpty();
+        rehearseByMouse();
+        Path file = folder.resolve("by mouse.bivouac");
+        robot.click("design-menu")
+                .clickText("Save    Ctrl+S")
+                .selectAll()
+                .text(file.toString())
+                .click("prompt-ok");
+        String saved = Files.readString(file);
+        robot.click("design-menu")
+                .clickText("Open a design    Ctrl+O")
+                .text(file.toString())
+                .click("prompt-ok");
+        rehearseByMouse();
+        assertThat(Files.readString(file)).isEqualTo(saved);
+    }
+
+    private void rehearseByMouse() {
+        robot.click("screen-3").click("start-again").click("part-arrive");
+        robot.click("part-guest").text("Ilva Tarn").click("part-admit");
+        assertThat(shown("shown")).isEqualTo("Ilva Tarn");
+        robot.click("close-box");
+        assertThat(scene().windows().getLast().text()).isEqualTo("Leave the desk?");
+        robot.click("answer-stay");
+        assertThat(scene().windows()).hasSize(1);
+        robot.click("trail-0");
+        assertThat(shown("shown")).isEqualTo("Nobody yet");
+        robot.click("trail-3");
+        assertThat(shown("shown")).isEqualTo("Ilva Tarn");
+    }
+
     private void makeByKeyboard() {
         robot.key(CONTROL, N).text("Hut desk").key(ENTER);
         robot.text("caption Nobody yet as shown").key(ENTER);

@@ -128,6 +128,12 @@ final class Robot {
         return settle();
     }
 
+    /** Clicks what stands under a text, in an open menu for example. */
+    Robot clickText(String text) {
+        fx.clickOn(text);
+        return settle();
+    }
+
     /** Clicks a place in a node of that id, from its top left. */
     Robot clickAt(String id, double x, double y) {
         var place = on(() -> Refocus.find(stage.getScene().getRoot(), id).localToScreen(x, y));

@@ -33,7 +33,10 @@ public final class Frame extends StackPane {
         this.overlay = overlay;
         this.roster = new Roster(work);
         this.commands = commands(files);
-        this.top = new TopBar(work, this::find, () -> new FindingsBox(overlay, work).open());
+        this.top = new TopBar(
+                work, commands.stream().filter(Command::ofTheDesign).toList(), this::find, () -> new FindingsBox(
+                                overlay, work)
+                        .open());
         this.foot = new FootStrip(work);
         body.setTop(top);
         body.setBottom(foot);
@@ -54,10 +57,10 @@ public final class Frame extends StackPane {
                 new Command("Overview", "Ctrl+1", () -> goTo(Screen.OVERVIEW)),
                 new Command("Window", "Ctrl+2", () -> goTo(Screen.WINDOW)),
                 new Command("Rehearsal", "Ctrl+3", () -> goTo(Screen.REHEARSAL)),
-                new Command("New design", "Ctrl+N", files::askNew),
-                new Command("Open a design", "Ctrl+O", files::askOpen),
-                new Command("Save", "Ctrl+S", () -> files.save(() -> {})),
-                new Command("Save as", "Ctrl+Shift+S", () -> files.saveAs(() -> {})),
+                Command.ofDesign("New design", "Ctrl+N", files::askNew),
+                Command.ofDesign("Open a design", "Ctrl+O", files::askOpen),
+                Command.ofDesign("Save", "Ctrl+S", () -> files.save(() -> {})),
+                Command.ofDesign("Save as", "Ctrl+Shift+S", () -> files.saveAs(() -> {})),
                 new Command("Undo", "Ctrl+Z", work::undo),
                 new Command("Redo", "Ctrl+Shift+Z", work::redo),
                 new Command("Find", "Ctrl+K", this::find),
@@ -78,8 +81,8 @@ public final class Frame extends StackPane {
                 place("What this window takes", "Alt+T", "takes"),
                 place("Where the close box leads", "Alt+C", "way-close box"),
                 place("Rename this window", "F2", "window-name"),
-                new Command("Light or dark look", "F9", () -> Look.change(getScene())),
-                new Command("Keys and commands", "F1", this::find));
+                Command.ofDesign("Light or dark look", "F9", () -> Look.change(getScene())),
+                Command.ofDesign("Keys and commands", "F1", this::find));
     }
 
     /** Goes to a place of the Window screen that has the keyboard's name. */

@@ -228,6 +228,7 @@ final class Roster extends VBox {
 
     private static final class Cell extends ListCell<Line> {
         Cell() {
+            setPrefWidth(0);
             setOnMouseClicked(e -> {
                 if (getItem() != null) {
                     getItem().action().run();

@@ -8,10 +8,13 @@ import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 
@@ -27,10 +30,9 @@ final class TopBar extends HBox {
     private final Button undo;
     private final Button redo;
 
-    TopBar(Work work, Runnable find, Runnable showFindings) {
+    TopBar(Work work, List<Command> commands, Runnable find, Runnable showFindings) {
         getStyleClass().add("top-bar");
-        var cell = Ui.styled(Ui.row(8, Mark.ofApplication(), name, unsaved), "name-cell");
-        getChildren().add(cell);
+        getChildren().add(designMenu(commands));
         for (Screen screen : Screen.values()) {
             var button = new Button();
             button.setId("screen-" + screen.number());
@@ -54,6 +56,22 @@ final class TopBar extends HBox {
         undo.setAccessibleText("Undo");
         redo.setAccessibleText("Redo");
         getChildren().addAll(Ui.spring(), findings, findButton, undo, redo);
+    }
+
+    /** The design's name opens what can be done with the whole of it. */
+    private MenuButton designMenu(List<Command> commands) {
+        var menu = new MenuButton();
+        menu.setId("design-menu");
+        menu.setAccessibleText("Design");
+        menu.setGraphic(Ui.row(8, Mark.ofApplication(), name, unsaved));
+        menu.getStyleClass().add("name-cell");
+        for (Command command : commands) {
+            var item = new MenuItem(command.name() + "    " + command.keys());
+            item.setId("menu-" + command.name());
+            item.setOnAction(e -> command.action().run());
+            menu.getItems().add(item);
+        }
+        return menu;
     }
 
     void show(Situation s) {

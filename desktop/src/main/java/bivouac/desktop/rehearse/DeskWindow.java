@@ -52,6 +52,7 @@ final class DeskWindow extends StackPane {
         this.act = act;
         this.shown = window;
         closeBox.getStyleClass().add("close-box");
+        closeBox.setId("close-box");
         closeBox.setFocusTraversable(false);
         closeBox.setAccessibleText("close box");
         closeBox.setOnAction(e -> act.accept(new Event.CloseBox(shown.instance())));

@@ -64,6 +64,7 @@ final class NextList extends ListView<NextList.Line> {
 
     private final class Cell extends ListCell<Line> {
         Cell() {
+            setPrefWidth(0);
             setOnMouseClicked(e -> take(getItem()));
         }
 

@@ -2,6 +2,7 @@ package bivouac.desktop.widget;
 
 import bivouac.sentence.Completion;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -27,6 +28,7 @@ public final class LineField extends VBox {
     private final Function<String, List<Completion.Offer>> completion;
     private final Finish finish;
     private Runnable cancel = () -> {};
+    private Function<String, Optional<String>> check = line -> Optional.empty();
     private List<Completion.Offer> shown = List.of();
     private int chosen;
     private boolean moved;
@@ -48,6 +50,12 @@ public final class LineField extends VBox {
 
     public LineField onCancel(Runnable action) {
         cancel = action;
+        return this;
+    }
+
+    /** Says what is wrong under the line while it is typed. */
+    public LineField checking(Function<String, Optional<String>> problem) {
+        check = problem;
         return this;
     }
 
@@ -136,10 +144,10 @@ public final class LineField extends VBox {
         shown = typing ? completion.apply(field.getText().substring(0, field.getCaretPosition())) : List.of();
         chosen = 0;
         moved = false;
-        if (typing) {
-            say("");
-        }
         draw();
+        if (typing) {
+            say(shown.isEmpty() ? check.apply(field.getText()).orElse("") : "");
+        }
     }
 
     private void draw() {

@@ -13,6 +13,7 @@ import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Completion;
+import bivouac.sentence.LineCheck;
 import bivouac.sentence.ScriptLines;
 import bivouac.sentence.Sentences;
 import bivouac.sentence.StepTyping;
@@ -317,6 +318,7 @@ final class ScriptPane extends VBox {
                         prompt,
                         typed -> offers(where, typed),
                         (typed, byTab) -> finish(where, typed))
+                .checking(typed -> LineCheck.problem(shown.program(), place, where.at(), typed))
                 .onCancel(() -> {
                     editing = Optional.empty();
                     draw();

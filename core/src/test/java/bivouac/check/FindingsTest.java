@@ -1,0 +1,161 @@
+package bivouac.check;
+
+import static bivouac.machine.Play.*;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.check.Finding.Kind;
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.FacedWindow;
+import bivouac.design.Given;
+import bivouac.design.Part;
+import bivouac.design.Step;
+import bivouac.design.Take;
+import bivouac.design.Type;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.machine.Program;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class FindingsTest {
+
+    private static List<String> found(Design design, Kind kind) {
+        return Findings.of(Program.of(design)).stream()
+                .filter(f -> f.kind() == kind)
+                .map(Finding::what)
+                .toList();
+    }
+
+    private static List<String> found(Design design) {
+        return Findings.of(Program.of(design)).stream().map(Finding::what).toList();
+    }
+
+    @Test
+    void a_right_design_has_none() {
+        assertThat(found(withMain(main("Desk", button("go", waits("Hello"))), box("Hello", "OK"))
+                        .design()))
+                .isEmpty();
+        assertThat(found(Design.startingWith("New"))).isEmpty();
+    }
+
+    @Test
+    void a_trigger_that_does_nothing_also_if_all_its_steps_are_switched_off() {
+        var design = withMain(main(
+                        "Desk",
+                        button("dead"),
+                        button("off", new Step.Off(note("x"))),
+                        Part.TextField.of("field", "Field")))
+                .design();
+        assertThat(found(design))
+                .containsExactly("dead on Desk does nothing when pressed.", "off on Desk does nothing when pressed.");
+    }
+
+    @Test
+    void an_ending_without_a_branch_where_a_sibling_has_one_or_that_gives_values() {
+        var form = dialog("Form", button("ok", close("ok", Given.of("n", "1"))))
+                .ending(List.of(Ending.of("ok", Ending.Give.of("n", Type.WHOLE)), Ending.of("cancelled")));
+        assertThat(found(
+                        withMain(main("Desk", button("go", waits("Form"))), form)
+                                .design(),
+                        Kind.MISSING_BRANCH))
+                .containsExactly("Desk, go does not say what happens when Form ends ok.");
+        assertThat(found(
+                        withMain(main("Desk", button("go", waits("Form", when("ok", note("x"))))), form)
+                                .design(),
+                        Kind.MISSING_BRANCH))
+                .containsExactly("Desk, go does not say what happens when Form ends cancelled.");
+        assertThat(found(
+                        withMain(
+                                        main(
+                                                "Desk",
+                                                button("go", waits("Form", when("ok", note("x")), when("cancelled")))),
+                                        form)
+                                .design(),
+                        Kind.MISSING_BRANCH))
+                .isEmpty();
+    }
+
+    @Test
+    void a_window_that_nothing_opens_and_one_with_no_way_out() {
+        var trap = dialog("Trap").leaving(Way.CLOSE_BOX, new WayOut.Absent()).leaving(Way.ESCAPE, new WayOut.Absent());
+        var design = withMain(main("Desk", button("go", waits("Trap"))), trap, child("Lonely"))
+                .design();
+        assertThat(found(design)).containsExactlyInAnyOrder("Trap has no way out.", "Nothing opens Lonely.");
+        var closed = dialog("Trap", button("leave", close("ok")))
+                .leaving(Way.CLOSE_BOX, new WayOut.Absent())
+                .leaving(Way.ESCAPE, new WayOut.AsPressing("leave"));
+        assertThat(found(withMain(main("Desk", button("go", waits("Trap"))), closed)
+                        .design()))
+                .isEmpty();
+    }
+
+    @Test
+    void a_name_used_twice() {
+        var desk = main("Desk", Part.Caption.of("a", "x"), Part.Caption.of("a", "y"));
+        assertThat(found(withMain(desk, child("Desk")).design(), Kind.NAME_TWICE))
+                .containsExactly("Two windows are called “Desk”.", "Desk has “a” twice.");
+        assertThat(found(
+                        withMain(main("Desk", button("go", waits("Sure"))), box("Sure", "Yes", "Yes"))
+                                .design(),
+                        Kind.NAME_TWICE))
+                .containsExactly("Sure has the ending “yes” twice.");
+    }
+
+    @Test
+    void a_value_not_handed_over_or_of_another_type() {
+        FacedWindow form = dialog("Form").taking(List.of(Take.of("bunk", Type.WHOLE)));
+        assertThat(found(
+                        withMain(main("Desk", button("go", waits("Form"))), form)
+                                .design(),
+                        Kind.NOT_HANDED_OVER))
+                .containsExactly("Desk, go opens Form without handing over “bunk”.");
+        assertThat(found(
+                        withMain(main("Desk", button("go", waits("Form").handing(Given.of("bunk", "'7'")))), form)
+                                .design(),
+                        Kind.EXPRESSION))
+                .containsExactly("Desk, go, step 1: bunk is a whole; “'7'” is a text.");
+    }
+
+    @Test
+    void an_expression_that_does_not_type_check_is_found_wherever_it_stands() {
+        var desk = main(
+                        "Desk",
+                        Part.Caption.of("live", "{me.nothing}"),
+                        button(
+                                "go",
+                                set("me.title", "1"),
+                                note("{1 +}"),
+                                new Step.If(
+                                        List.of(new Step.If.Case(
+                                                new bivouac.design.Expression("1"), bivouac.design.Script.EMPTY)),
+                                        java.util.Optional.empty())))
+                .titled("{nobody}");
+        assertThat(found(withMain(desk).design(), Kind.EXPRESSION))
+                .hasSize(5)
+                .anyMatch(f -> f.startsWith("Desk: “nobody” means nothing here"))
+                .anyMatch(f -> f.contains("“me.title” cannot be set"));
+    }
+
+    @Test
+    void a_message_box_without_text_and_steps_that_lead_nowhere() {
+        var design = withMain(
+                        main("Desk", button("go", waits("Empty"), waits("Missing"), stay())),
+                        box("Empty", "OK").saying(" "))
+                .design();
+        assertThat(found(design))
+                .contains(
+                        "Empty says nothing.",
+                        "Desk, go opens “Missing”, and there is no window of that name.",
+                        "Desk, go: “stay open” refuses nothing here.");
+    }
+
+    @Test
+    void an_ending_that_gives_a_value_which_no_step_says() {
+        var form = dialog("Form", button("ok", close("ok")))
+                .ending(List.of(Ending.of("ok", Ending.Give.of("n", Type.WHOLE))));
+        assertThat(found(withMain(main("Desk", button("go", waits("Form", when("ok")))), form)
+                        .design()))
+                .contains("Form, ok: “ok” gives n, and this step does not say what.");
+    }
+}

@@ -1,0 +1,216 @@
+package bivouac.expression;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import bivouac.design.Expression;
+import bivouac.design.Type;
+import dev.cel.common.CelOptions;
+import dev.cel.common.CelValidationException;
+import dev.cel.compiler.CelCompilerFactory;
+import dev.cel.parser.CelStandardMacro;
+import dev.cel.runtime.CelEvaluationException;
+import dev.cel.runtime.CelRuntimeFactory;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ExpressionsTest {
+
+    private static final Map<String, Value> VALUES = Map.of(
+            "app.n", new Value.Whole(7),
+            "app.x", new Value.Number(2.5),
+            "app.name", Value.of("Ilva"),
+            "app.yes", Value.YES,
+            "app.list", new Value.Items(List.of(new Value.Whole(1), new Value.Whole(2), new Value.Whole(3))));
+
+    private static final Map<String, Type> TYPES = Map.of(
+            "app.n",
+            Type.WHOLE,
+            "app.x",
+            Type.NUMBER,
+            "app.name",
+            Type.TEXT,
+            "app.yes",
+            Type.YESNO,
+            "app.list",
+            new Type.ListOf(Type.WHOLE));
+
+    private static final Scope<Void> SCOPE = new Scope<>() {
+        @Override
+        public Optional<Binding<Void>> find(String dotted) {
+            return Optional.ofNullable(TYPES.get(dotted)).map(t -> new Binding<>(t, v -> VALUES.get(dotted), false));
+        }
+
+        @Override
+        public Optional<Reader<Void>> isOpen(String window) {
+            return window.equals("plan") ? Optional.of(v -> Value.YES) : Optional.empty();
+        }
+
+        @Override
+        public Collection<String> names() {
+            return TYPES.keySet();
+        }
+    };
+
+    private static Compiled<Void> compile(String source) {
+        return Expressions.compile(new Expression(source), SCOPE);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '~',
+            quoteCharacter = '`',
+            value = {
+                "app.n + 1 ~ 8",
+                "app.n * app.x ~ 17.5",
+                "app.n / 2 ~ 3",
+                "app.n > app.x ~ yes",
+                "app.n == 7.0 ~ yes",
+                "2 + 0.5 ~ 2.5",
+                "-app.n ~ -7",
+                "`\"a\" + app.name` ~ aIlva",
+                "app.name.startsWith('Il') ~ yes",
+                "size(app.name) ~ 4",
+                "app.yes ? 'a' : 'b' ~ a",
+                "app.list[1] ~ 2",
+                "app.list.exists(i, i > 2) ~ yes",
+                "app.list.map(i, i * 2) ~ 2, 4, 6",
+                "app.list.filter(i, i != 2).size() ~ 2",
+                "app.list.all(i, app.list.exists(j, j == i)) ~ yes",
+                "3 in app.list ~ yes",
+                "isOpen(plan) ~ yes",
+                "blank('  ') ~ yes",
+                "isWhole(' +12 ') ~ yes",
+                "isWhole('1.0') ~ no",
+                "isNumber('.5') ~ yes",
+                "isNumber('1e3') ~ no",
+                "isDate('2026-02-30') ~ no",
+                "whole(' 12 ') ~ 12",
+                "number('2.50') ~ 2.5",
+                "shown(2.0) ~ 2",
+                "shown(1.25, 1) ~ 1.3",
+                "shown(1000000.0 * 1000000.0) ~ 1000000000000",
+                "year(date('2026-11-23')) ~ 2026",
+                "days(date('2026-11-23'), date('2026-12-01')) ~ 8",
+                "date('2026-01-01') < date('2026-01-02') ~ yes",
+                "fileName('/hut/list.CSV') ~ list.CSV",
+                "fileExtension('/hut.d/list.CSV') ~ csv",
+                "fileExtension('plain') ~ ``",
+                "false && 1 / 0 == 1 ~ no",
+                "1 / 0 == 1 || true ~ yes",
+                "string(app.n) ~ 7",
+                "app.name.matches('^I.*a$') ~ yes",
+            })
+    void v2_v3_expressions_have_these_values(String source, String shown) {
+        var compiled = compile(source);
+        assertThat(compiled.problems()).isEmpty();
+        assertThat(compiled.evaluate(null).shown()).isEqualTo(shown == null ? "" : shown);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "1 / 0",
+                "1 % 0",
+                "9223372036854775807 + 1",
+                "app.list[3]",
+                "whole('x')",
+                "number('')",
+                "date('today')",
+                "1.0 / 0.0",
+                "1e308 * 10.0"
+            })
+    void x3_what_has_no_value_is_a_fault(String source) {
+        assertThatThrownBy(() -> compile(source).evaluate(null))
+                .isInstanceOf(EvaluationFault.class)
+                .message()
+                .isNotBlank();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "app.nmae | “app.nmae” means nothing here; did you mean app.name? | 0",
+                "app.name + 1 | a text and a whole cannot be added: use shown(…) to join texts, or number(…) to calculate | 9",
+                "1 + nobody | “nobody” means nothing here | 4",
+                "app.n + | the expression breaks off here | 6",
+                "isOpen(sheet) | “sheet” is no window of which there is one only | 7",
+                "{'a': 1} | a map in braces is no value of a design | 0",
+                "`'𝄞𝄞' + app.nam` | “app.nam” means nothing here; did you mean app.name? | 9",
+            })
+    void what_is_wrong_is_said_in_plain_words_at_its_place_in_utf_16(String source, String message, int from) {
+        var problem = compile(source).problems().getFirst();
+        assertThat(problem.message()).isEqualTo(message);
+        assertThat(problem.from()).isEqualTo(from);
+    }
+
+    @Test
+    void an_expression_has_a_cost_limit() {
+        String nested =
+                "app.list.all(a, app.list.all(b, app.list.all(c, app.list.all(d, app.list.all(e, app.list.all(f,"
+                        + " app.list.all(g, app.list.all(h, app.list.all(i, app.list.all(j, app.list.all(k, a + k > 0)))))))))))";
+        assertThatThrownBy(() -> compile(nested).evaluate(null))
+                .isInstanceOf(EvaluationFault.class)
+                .hasMessageContaining("steps");
+    }
+
+    @Test
+    void nesting_and_length_are_limited_and_never_overflow() {
+        assertThat(compile("(".repeat(5_000) + "1" + ")".repeat(5_000)).isRight())
+                .isFalse();
+        assertThat(compile("1" + " + 1".repeat(10_000)).isRight()).isFalse();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "1 + 2 * 3",
+                "7 / 2",
+                "-7 / 2",
+                "-7 % 3",
+                "7.5 / 2.5",
+                "'a' + 'b'",
+                "'a' < 'b'",
+                "[1, 2, 3].map(i, i + 1)",
+                "[1, 2].exists_one(i, i == 2)",
+                "'abc'.contains('b') && !false",
+                "1 == 1 ? 'x' : 'y'",
+                "size([1, 2]) + size('𝄞')",
+                "[1, 2] + [3]",
+                "'ab'.matches('b')",
+                "int(2.9)",
+                "double(3)",
+                "2 in [1, 2]",
+            })
+    void our_evaluation_agrees_with_cels_own_runtime(String source)
+            throws CelValidationException, CelEvaluationException {
+        var compiler = CelCompilerFactory.standardCelCompilerBuilder()
+                .setStandardMacros(CelStandardMacro.STANDARD_MACROS)
+                .setOptions(CelOptions.current().build())
+                .build();
+        Object theirs = CelRuntimeFactory.standardCelRuntimeBuilder()
+                .build()
+                .createProgram(compiler.compile(source).getAst())
+                .eval();
+        assertThat(compile(source).evaluate(null)).isEqualTo(ours(theirs));
+    }
+
+    private static Value ours(Object value) {
+        return switch (value) {
+            case Long n -> new Value.Whole(n);
+            case Double d -> new Value.Number(d);
+            case Boolean b -> Value.of(b);
+            case String s -> Value.of(s);
+            case List<?> l -> new Value.Items(l.stream().map(i -> ours(i)).toList());
+            default -> throw new AssertionError(value.getClass());
+        };
+    }
+}
