@@ -48,7 +48,7 @@ class ArrowsTest {
             .whereLayer("format")
             .mayOnlyBeAccessedByLayers("desktop", "cli")
             .whereLayer("expression")
-            .mayOnlyBeAccessedByLayers("desktop", "machine", "rehearsal", "check");
+            .mayOnlyBeAccessedByLayers("desktop", "machine", "rehearsal", "check", "sentence");
 
     @ArchTest
     static final ArchRule THE_CORE_KNOWS_NO_INTERFACE = noClasses()

@@ -142,91 +142,118 @@ public record FacedWindow(
 
     @Override
     public FacedWindow named(Name other) {
-        return new FacedWindow(
-                of, other, title, size, resizable, instances, owned, takes, variables, menus, rows, said, waysOut,
-                moments);
+        return copy(c -> c.name = other);
     }
 
     public FacedWindow titled(String other) {
-        return new FacedWindow(
-                of, name, other, size, resizable, instances, owned, takes, variables, menus, rows, said, waysOut,
-                moments);
+        return copy(c -> c.title = other);
     }
 
     public FacedWindow sized(Size other, boolean mayResize) {
-        return new FacedWindow(
-                of, name, title, other, mayResize, instances, owned, takes, variables, menus, rows, said, waysOut,
-                moments);
+        return copy(c -> {
+            c.size = other;
+            c.resizable = mayResize;
+        });
     }
 
     public FacedWindow living(Optional<Instances> others, boolean isOwned) {
-        return new FacedWindow(
-                of, name, title, size, resizable, others, isOwned, takes, variables, menus, rows, said, waysOut,
-                moments);
+        return copy(c -> {
+            c.instances = others;
+            c.owned = isOwned;
+        });
     }
 
     @Override
     public FacedWindow taking(List<Take> other) {
-        return new FacedWindow(
-                of, name, title, size, resizable, instances, owned, other, variables, menus, rows, said, waysOut,
-                moments);
+        return copy(c -> c.takes = other);
     }
 
     public FacedWindow holding(List<Variable> other) {
-        return new FacedWindow(
-                of, name, title, size, resizable, instances, owned, takes, other, menus, rows, said, waysOut, moments);
+        return copy(c -> c.variables = other);
     }
 
     public FacedWindow withMenus(List<Menu> other) {
-        return new FacedWindow(
-                of, name, title, size, resizable, instances, owned, takes, variables, other, rows, said, waysOut,
-                moments);
+        return copy(c -> c.menus = other);
     }
 
     public FacedWindow withRows(List<Row> other) {
-        return new FacedWindow(
-                of, name, title, size, resizable, instances, owned, takes, variables, menus, other, said, waysOut,
-                moments);
+        return copy(c -> c.rows = other);
     }
 
     public FacedWindow ending(List<Ending> other) {
-        return new FacedWindow(
-                of,
-                name,
-                title,
-                size,
-                resizable,
-                instances,
-                owned,
-                takes,
-                variables,
-                menus,
-                rows,
-                Optional.of(other),
-                waysOut,
-                moments);
+        return copy(c -> c.said = Optional.of(other));
     }
 
     public FacedWindow leaving(Way way, WayOut out) {
-        var changed = new EnumMap<Way, WayOut>(Way.class);
-        changed.putAll(waysOut);
-        changed.put(way, out);
-        return new FacedWindow(
-                of, name, title, size, resizable, instances, owned, takes, variables, menus, rows, said, changed,
-                moments);
+        return copy(c -> {
+            c.waysOut = new EnumMap<>(Way.class);
+            c.waysOut.putAll(waysOut);
+            c.waysOut.put(way, out);
+        });
     }
 
     public FacedWindow at(Moment moment, Script script) {
-        var changed = new EnumMap<Moment, Script>(Moment.class);
-        changed.putAll(moments);
-        if (script.isEmpty()) {
-            changed.remove(moment);
-        } else {
-            changed.put(moment, script);
-        }
+        return copy(c -> {
+            c.moments = new EnumMap<>(Moment.class);
+            c.moments.putAll(moments);
+            c.moments.remove(moment);
+            if (!script.isEmpty()) {
+                c.moments.put(moment, script);
+            }
+        });
+    }
+
+    private FacedWindow copy(java.util.function.Consumer<Copy> change) {
+        var copy = new Copy(this);
+        change.accept(copy);
         return new FacedWindow(
-                of, name, title, size, resizable, instances, owned, takes, variables, menus, rows, said, waysOut,
-                changed);
+                of,
+                copy.name,
+                copy.title,
+                copy.size,
+                copy.resizable,
+                copy.instances,
+                copy.owned,
+                copy.takes,
+                copy.variables,
+                copy.menus,
+                copy.rows,
+                copy.said,
+                copy.waysOut,
+                copy.moments);
+    }
+
+    /** The one place where a changed window is put together, so that no change forgets a component. */
+    private static final class Copy {
+        private Name name;
+        private String title;
+        private Size size;
+        private boolean resizable;
+        private Optional<Instances> instances;
+        private boolean owned;
+        private List<Take> takes;
+        private List<Variable> variables;
+        private List<Menu> menus;
+        private List<Row> rows;
+        private Optional<List<Ending>> said;
+        private Map<Way, WayOut> waysOut;
+        private Map<Moment, Script> moments;
+
+        Copy(FacedWindow from) {
+            name = from.name;
+            title = from.title;
+            size = from.size;
+            resizable = from.resizable;
+            instances = from.instances;
+            owned = from.owned;
+            takes = from.takes;
+            variables = from.variables;
+            menus = from.menus;
+            rows = from.rows;
+            said = from.said;
+            waysOut = from.waysOut;
+            moments = from.moments;
+        }
     }
 
     /** This window with each part that {@code edit} knows replaced; an empty result takes the part away. */

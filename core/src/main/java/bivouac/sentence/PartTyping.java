@@ -102,18 +102,17 @@ public final class PartTyping {
 
     private static List<Row> place(List<Row> rows, Part part, boolean beside) {
         var changed = new ArrayList<>(rows);
-        boolean joins = !rows.isEmpty()
-                && (beside
-                        || part instanceof Part.Button
-                                && rows.getLast().parts().stream().allMatch(Part.Button.class::isInstance));
+        boolean buttonsLast = !rows.isEmpty() && isButtons(rows.getLast());
+        boolean isButton = part instanceof Part.Button;
+        // where something that is no button goes: above the buttons, which stay at the foot
+        int end = buttonsLast && !isButton ? rows.size() - 1 : rows.size();
+        boolean joins = end > 0 && (beside || isButton && buttonsLast);
         if (joins) {
-            var parts = new ArrayList<>(rows.getLast().parts());
+            var parts = new ArrayList<>(changed.get(end - 1).parts());
             parts.add(part);
-            changed.set(changed.size() - 1, new Row(parts));
-        } else if (part instanceof Part.Button || rows.isEmpty() || !isButtons(rows.getLast())) {
-            changed.add(Row.of(part));
+            changed.set(end - 1, new Row(parts));
         } else {
-            changed.add(changed.size() - 1, Row.of(part));
+            changed.add(end, Row.of(part));
         }
         return changed;
     }

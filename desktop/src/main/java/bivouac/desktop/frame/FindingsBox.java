@@ -5,8 +5,9 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.widget.Weights;
 import bivouac.desktop.work.Work;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 
 /** The findings as a list over the tool; choosing one goes to where it is. */
 final class FindingsBox {
@@ -35,7 +36,7 @@ final class FindingsBox {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         var close = Ui.button("Close", "findings-close", overlay::close, "secondary");
         String title = findings.size() == 1 ? "1 finding" : findings.size() + " findings";
-        Node focus = list.getChildren().getFirst() instanceof Button b ? b : close;
+        Node focus = findings.isEmpty() ? close : list.getChildren().getFirst();
         overlay.open(
                 Ui.styled(
                         Ui.column(10, Ui.row(8, Ui.label(title, "overlay-title"), Ui.spring(), close), scroll),
@@ -47,18 +48,17 @@ final class FindingsBox {
 
     private Node row(Finding finding) {
         var words = Ui.column(2, Ui.wrapped(finding.what(), "strong"), Ui.wrapped(finding.why(), "quiet"));
-        var content = Ui.row(
-                10, Weights.shape(finding.weight()), Ui.label(finding.weight().word(), "weight-word"), words);
-        var button = new Button();
-        button.setGraphic(content);
-        button.setMaxWidth(Double.MAX_VALUE);
-        button.getStyleClass().add("finding-row");
-        button.setAccessibleText(finding.what());
-        words.prefWidthProperty().bind(button.widthProperty().subtract(110));
-        button.setOnAction(e -> {
+        HBox.setHgrow(words, Priority.ALWAYS);
+        var row = Ui.styled(
+                Ui.row(
+                        10,
+                        Weights.shape(finding.weight()),
+                        Ui.label(finding.weight().word(), "weight-word"),
+                        words),
+                "finding-row");
+        return Ui.pressable(row, "finding-" + finding.kind(), finding.what(), () -> {
             overlay.close();
             work.goTo(finding);
         });
-        return button;
     }
 }

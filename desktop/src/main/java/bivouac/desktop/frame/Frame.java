@@ -43,6 +43,8 @@ public final class Frame extends StackPane {
         getChildren().addAll(body, overlay);
         getStyleClass().add("frame");
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        // while something is asked, the rest takes no key and no click
+        overlay.visibleProperty().subscribe(asking -> body.setDisable(asking));
         release = work.listen(this::show);
         show(work.now());
     }

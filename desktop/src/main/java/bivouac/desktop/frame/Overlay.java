@@ -96,6 +96,8 @@ public final class Overlay extends StackPane {
             }
         });
         setVisible(true);
+        applyCss();
+        layout();
         focus.requestFocus();
     }
 

@@ -145,6 +145,9 @@ public final class LineField extends VBox {
         chosen = 0;
         moved = false;
         draw();
+        if (field.getSelection().getLength() > 0) {
+            say("");
+        }
         if (typing) {
             say(shown.isEmpty() ? check.apply(field.getText()).orElse("") : "");
         }

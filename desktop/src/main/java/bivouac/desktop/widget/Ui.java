@@ -1,10 +1,12 @@
 package bivouac.desktop.widget;
 
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -66,6 +68,22 @@ public final class Ui {
         button.setOnAction(e -> action.run());
         button.getStyleClass().addAll(styles);
         return button;
+    }
+
+    /** Makes any region do something when clicked, or with Enter or Space; it takes the keyboard like a button. */
+    public static <R extends Region> R pressable(R region, String id, String accessible, Runnable action) {
+        region.setId(id);
+        region.setAccessibleText(accessible);
+        region.setAccessibleRole(AccessibleRole.BUTTON);
+        region.setFocusTraversable(true);
+        region.setOnMouseClicked(e -> action.run());
+        region.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                action.run();
+                e.consume();
+            }
+        });
+        return region;
     }
 
     /** Words that do something when pressed, underlined. */

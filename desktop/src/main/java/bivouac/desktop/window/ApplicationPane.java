@@ -33,7 +33,7 @@ final class ApplicationPane {
         return Ui.styled(
                 Ui.column(
                         6,
-                        line("The application is called", text("app-name", app.name(), (a, t) -> a.named(t))),
+                        line("It is called", text("app-name", app.name(), (a, t) -> a.named(t))),
                         line("Its values", variables(app)),
                         line("It ends", departure(s.design())),
                         Ui.label("About", "card-head-small"),
@@ -90,18 +90,18 @@ final class ApplicationPane {
     }
 
     private Node variables(Application app) {
-        var line = new TextLine(
-                "app-variables", "Values of the application", Declarations.variables(app.variables()), t -> {
-                    try {
-                        var variables = Declarations.readVariables(t, app.variables());
-                        return change(a -> a.holding(variables), "values of the application changed");
-                    } catch (Declarations.Wrong e) {
-                        work.say(e.getMessage());
-                        return e.getMessage();
-                    }
-                });
-        line.setPromptText("count: whole = 0, kept name: text = \"\"");
-        return line;
+        String now = Declarations.variables(app.variables()).replace(", ", ",\n");
+        var block = new TextBlock("app-variables", "Values of the application", now, t -> {
+            try {
+                var variables = Declarations.readVariables(t.replace("\n", " "), app.variables());
+                return change(a -> a.holding(variables), "values of the application changed");
+            } catch (Declarations.Wrong e) {
+                work.say(e.getMessage());
+                return e.getMessage();
+            }
+        });
+        block.setPromptText("count: whole = 0, kept name: text = \"\"");
+        return block;
     }
 
     private Node departure(Design design) {
@@ -139,8 +139,8 @@ final class ApplicationPane {
     private static Node line(String words, Node place) {
         HBox.setHgrow(place, Priority.ALWAYS);
         var label = Ui.label(words, "plain");
-        label.setPrefWidth(150);
-        label.setMinWidth(150);
+        label.setPrefWidth(76);
+        label.setMinWidth(76);
         return Ui.row(8, label, place);
     }
 }

@@ -94,7 +94,7 @@ final class BoxPane {
                                         box.byDefault(),
                                         (b, e) -> b.answering(b.answers(), e, b.escape()))),
                         line(
-                                "Escape and the close box lead to",
+                                "Escape leads to",
                                 key(
                                         box,
                                         "box-escape",
@@ -125,7 +125,7 @@ final class BoxPane {
     private static Node line(String words, Node place) {
         HBox.setHgrow(place, Priority.ALWAYS);
         var label = Ui.label(words, "plain");
-        label.setPrefWidth(200);
+        label.setPrefWidth(120);
         return Ui.row(8, label, place);
     }
 

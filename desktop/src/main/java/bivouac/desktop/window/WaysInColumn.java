@@ -17,7 +17,6 @@ import bivouac.desktop.work.Work;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 
 /** The left column: a card for each place that opens the window, with what it hands over. */
@@ -66,15 +65,11 @@ final class WaysInColumn {
                 .filter(f -> f.place().script().equals(Optional.of(way.place()))
                         && f.place().step().equals(Optional.of(way.path())))
                 .forEach(f -> lines.getChildren().add(finding(f)));
-        var card = new Button();
-        card.setGraphic(lines);
-        card.setMaxWidth(Double.MAX_VALUE);
-        card.getStyleClass().add("card-button");
-        card.setId("way-in-" + way.place().words());
-        card.setAccessibleText(way.place().words() + " opens this window");
-        lines.prefWidthProperty().bind(card.widthProperty().subtract(26));
-        card.setOnAction(e -> work.goTo(Chosen.script(way.place())));
-        return card;
+        return Ui.pressable(
+                Ui.styled(lines, "card-button"),
+                "way-in-" + way.place().words(),
+                way.place().words() + " opens this window",
+                () -> work.goTo(Chosen.script(way.place())));
     }
 
     static String trigger(Design design, ScriptPlace place) {

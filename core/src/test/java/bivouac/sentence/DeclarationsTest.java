@@ -1,0 +1,63 @@
+package bivouac.sentence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.MessageBox;
+import bivouac.format.DesignFile;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class DeclarationsTest {
+
+    @Test
+    void what_is_written_is_read_back_for_every_window_of_the_example() throws Exception {
+        Design hut = DesignFile.read(Path.of("../examples/ridge-hut.bivouac"));
+        var app = hut.application();
+        assertThat(Declarations.readVariables(Declarations.variables(app.variables()), app.variables()))
+                .isEqualTo(app.variables());
+        for (var window : hut.windows()) {
+            assertThat(Declarations.readTakes(Declarations.takes(window.takes()), window.takes()))
+                    .isEqualTo(window.takes());
+            if (window instanceof FacedWindow face) {
+                assertThat(Declarations.readEndings(Declarations.endings(face.endings())))
+                        .isEqualTo(face.endings());
+                assertThat(Declarations.readVariables(Declarations.variables(face.variables()), face.variables()))
+                        .isEqualTo(face.variables());
+            }
+            if (window instanceof MessageBox box) {
+                assertThat(Declarations.readAnswers(Declarations.answers(box), box))
+                        .isEqualTo(box.answers());
+            }
+        }
+    }
+
+    @Test
+    void a_default_may_hold_commas_and_brackets() throws Exception {
+        var takes = Declarations.readTakes("list: text = string([1, 2].size()), n: whole", List.of());
+        assertThat(takes).hasSize(2);
+        assertThat(takes.getFirst().byDefault().orElseThrow().source()).isEqualTo("string([1, 2].size())");
+    }
+
+    @Test
+    void a_type_that_is_none_is_said_with_what_would_be_one() {
+        assertThatThrownBy(() -> Declarations.readTakes("bunk: integer", List.of()))
+                .isInstanceOf(Declarations.Wrong.class)
+                .hasMessage("“integer” is no type; write for example bunk: text, whole, number, yesno or date.");
+        assertThatThrownBy(() -> Declarations.readEndings(" ; ")).hasMessageContaining("at least one ending");
+    }
+
+    @Test
+    void a_name_keeps_its_expression_name_while_its_type_changes() throws Exception {
+        var before = List.of(new bivouac.design.Take(
+                new bivouac.design.Name("bunk", "b1"), bivouac.design.Type.TEXT, java.util.Optional.empty()));
+        assertThat(Declarations.readTakes("bunk: whole", before)
+                        .getFirst()
+                        .name()
+                        .expression())
+                .isEqualTo("b1");
+    }
+}

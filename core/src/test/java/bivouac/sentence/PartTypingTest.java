@@ -1,0 +1,83 @@
+package bivouac.sentence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Part;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class PartTypingTest {
+
+    private Design design = Design.startingWith("Desk");
+
+    private PartTypingTest add(String... lines) {
+        for (String line : lines) {
+            var result = PartTyping.add(design, "Desk", line);
+            assertThat(result).as(line).isInstanceOf(PartTyping.Result.Added.class);
+            design = ((PartTyping.Result.Added) result).design();
+        }
+        return this;
+    }
+
+    private FacedWindow desk() {
+        return design.faced("Desk").orElseThrow();
+    }
+
+    private List<List<String>> rows() {
+        return desk().rows().stream()
+                .map(r -> r.parts().stream()
+                        .map(p -> p.kind() + " " + p.name().expression())
+                        .toList())
+                .toList();
+    }
+
+    @Test
+    void buttons_stand_beside_each_other_and_other_parts_above_them() {
+        add(
+                "caption Hello {app.today} as greeting",
+                "button &Admit",
+                "button Cancel",
+                "text field Name as guest",
+                "+ number field Nights",
+                "tick box Member of the club");
+        assertThat(rows())
+                .containsExactly(
+                        List.of("caption greeting"),
+                        List.of("text field guest", "number field nights"),
+                        List.of("tick box memberOfThe"),
+                        List.of("button admit", "button cancel"));
+    }
+
+    @Test
+    void a_command_goes_to_its_menu_with_its_shortcut() {
+        add("command File / &Save Ctrl+S", "command File / Quit", "command View / Bunk plan F6");
+        assertThat(desk().menus()).extracting(m -> m.text()).containsExactly("File", "View");
+        assertThat(desk().menus().getFirst().commands())
+                .extracting(Part.MenuCommand::text)
+                .containsExactly("&Save", "Quit");
+        assertThat(desk().menus().getFirst().commands())
+                .extracting(Part.MenuCommand::shortcut)
+                .containsExactly("Ctrl+S", "");
+    }
+
+    @Test
+    void names_never_collide_and_a_caption_without_words_gets_its_kinds() {
+        add("button Go", "button Go", "caption {app.today}", "caption …");
+        assertThat(desk().parts())
+                .extracting(p -> p.name().expression())
+                .containsExactlyInAnyOrder("go", "go2", "caption", "caption2");
+    }
+
+    @Test
+    void what_is_no_part_is_said() {
+        assertThat(PartTyping.add(design, "Desk", "slider Volume"))
+                .isEqualTo(new PartTyping.Result.Unfinished(
+                        "A part begins with button, caption, text field, number field, tick box, command."));
+        assertThat(PartTyping.offers("t"))
+                .extracting(Completion.Offer::shown)
+                .containsExactly("text field", "tick box");
+        assertThat(PartTyping.offers("+ b")).extracting(Completion.Offer::text).containsExactly("+ button ");
+    }
+}
