@@ -19,9 +19,7 @@ import bivouac.desktop.work.Work;
 import bivouac.expression.Expressions;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
@@ -64,7 +62,7 @@ public final class App {
         var overlay = new Overlay();
         this.files = new Files(
                 work, overlay, typedPaths ? new TypedFiles(overlay, work::say) : new NativeFiles(stage), this::begin);
-        this.frame = new Frame(work, screens(), overlay, files);
+        this.frame = new Frame(work, this::screen, overlay, files);
         var scene = new Scene(frame, WIDTH, HEIGHT);
         Look.apply(scene);
         stage.setScene(scene);
@@ -83,12 +81,12 @@ public final class App {
         frame.focusScreen();
     }
 
-    private Map<Screen, ScreenView> screens() {
-        Map<Screen, ScreenView> views = new EnumMap<>(Screen.class);
-        views.put(Screen.OVERVIEW, new OverviewView(work));
-        views.put(Screen.WINDOW, new WindowView(work));
-        views.put(Screen.REHEARSAL, new RehearsalView(work));
-        return views;
+    private ScreenView screen(Screen screen) {
+        return switch (screen) {
+            case OVERVIEW -> new OverviewView(work);
+            case WINDOW -> new WindowView(work);
+            case REHEARSAL -> new RehearsalView(work);
+        };
     }
 
     public Work work() {

@@ -4,9 +4,11 @@ import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
@@ -17,7 +19,8 @@ import javafx.scene.layout.StackPane;
 public final class Frame extends StackPane {
 
     private final Work work;
-    private final Map<Screen, ScreenView> screens;
+    private final Map<Screen, ScreenView> screens = new EnumMap<>(Screen.class);
+    private final Function<Screen, ScreenView> makes;
     private final Overlay overlay;
     private final BorderPane body = new BorderPane();
     private final TopBar top;
@@ -27,9 +30,10 @@ public final class Frame extends StackPane {
     private final Runnable release;
     private Screen showing;
 
-    public Frame(Work work, Map<Screen, ScreenView> screens, Overlay overlay, Files files) {
+    /** @param makes makes a screen when it is first shown, so that the first window need not wait for all */
+    public Frame(Work work, Function<Screen, ScreenView> makes, Overlay overlay, Files files) {
         this.work = work;
-        this.screens = Map.copyOf(screens);
+        this.makes = makes;
         this.overlay = overlay;
         this.roster = new Roster(work);
         this.commands = commands(files);
@@ -91,16 +95,20 @@ public final class Frame extends StackPane {
     private Command place(String name, String keys, String id) {
         return new Command(name, keys, () -> {
             work.show(Screen.WINDOW);
-            Node found = Refocus.find(screens.get(Screen.WINDOW).node(), id);
+            Node found = Refocus.find(screen(Screen.WINDOW).node(), id);
             if (found != null) {
                 found.requestFocus();
             }
         });
     }
 
+    private ScreenView screen(Screen screen) {
+        return screens.computeIfAbsent(screen, makes);
+    }
+
     private void goTo(Screen screen) {
         work.show(screen);
-        screens.get(screen).focus();
+        screen(screen).focus();
     }
 
     private void find() {
@@ -126,23 +134,23 @@ public final class Frame extends StackPane {
         foot.show(s);
         if (showing != s.screen()) {
             showing = s.screen();
-            body.setCenter(screens.get(showing).node());
+            body.setCenter(screen(showing).node());
             body.setLeft(showing == Screen.REHEARSAL ? null : roster);
         }
         if (showing != Screen.REHEARSAL) {
             roster.show(s);
         }
-        screens.get(showing).show(s);
+        screen(showing).show(s);
     }
 
     /** Done when the screen shown is drawn whole. */
     public CompletableFuture<Void> drawn() {
-        return screens.get(showing).drawn();
+        return screen(showing).drawn();
     }
 
     /** Puts the keyboard where a person begins on the screen shown. */
     public void focusScreen() {
-        screens.get(showing).focus();
+        screen(showing).focus();
     }
 
     public Overlay overlay() {

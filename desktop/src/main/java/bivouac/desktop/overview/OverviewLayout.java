@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import org.eclipse.elk.alg.layered.options.LayeredMetaDataProvider;
 import org.eclipse.elk.alg.layered.options.LayeredOptions;
+import org.eclipse.elk.alg.layered.options.LayeringStrategy;
+import org.eclipse.elk.alg.layered.options.NodePlacementStrategy;
 import org.eclipse.elk.core.RecursiveGraphLayoutEngine;
 import org.eclipse.elk.core.data.LayoutMetaDataService;
 import org.eclipse.elk.core.math.ElkPadding;
@@ -81,6 +83,9 @@ record OverviewLayout(List<Box> boxes, List<Route> routes, double width, double 
         graph.setProperty(LayeredOptions.SPACING_NODE_NODE, 30.0);
         graph.setProperty(LayeredOptions.SPACING_EDGE_NODE, 16.0);
         graph.setProperty(LayeredOptions.PADDING, new ElkPadding(30, 24, 16, 0));
+        graph.setProperty(LayeredOptions.LAYERING_STRATEGY, LayeringStrategy.LONGEST_PATH);
+        graph.setProperty(LayeredOptions.NODE_PLACEMENT_STRATEGY, NodePlacementStrategy.LINEAR_SEGMENTS);
+        graph.setProperty(LayeredOptions.THOROUGHNESS, 2);
         graph.setProperty(LayeredOptions.RANDOM_SEED, 1);
         graph.setProperty(LayeredOptions.SEPARATE_CONNECTED_COMPONENTS, false);
         return graph;
