@@ -68,6 +68,8 @@ sealed interface Frame {
         Inst me;
         /** The window whose script it was has gone; what arrives is dropped (X2). */
         boolean openerGone;
+        /** It has gone in the request that is closing windows now, so what arrives is no fault (C6). */
+        boolean openerGoneNow;
 
         final int openOp;
         Inst awaits;

@@ -6,7 +6,6 @@ import bivouac.design.Way;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,9 +17,13 @@ import java.util.Optional;
 final class Requests {
 
     private final Run run;
+    private final AskingOrder asking;
+    private final Endings endings;
 
     Requests(Run run) {
         this.run = run;
+        this.asking = new AskingOrder(run);
+        this.endings = new Endings(run);
     }
 
     // How requests begin
@@ -80,7 +83,7 @@ final class Requests {
     }
 
     private void ask(Frame.OfRequest request) {
-        Optional<Inst> next = nextToAsk(request);
+        Optional<Inst> next = asking.nextToAsk(request);
         if (next.isEmpty()) {
             decide(request);
             return;
@@ -91,39 +94,16 @@ final class Requests {
             return;
         }
         inst.askedBy = run.numberOf(request);
-        int way = wayFor(request, inst);
+        int way = Ways.wayFor(request, inst);
         boolean unasked = inst == request.target
                 ? request.unasked
-                : leads(inst, Way.values()[way])
+                : Ways.leads(inst, Way.values()[way])
                         .map(WindowPlan.WayPlan.Leads::unasked)
                         .orElse(false);
-        inst.ending = inst == request.target ? request.ending : endingOf(inst, way);
+        inst.ending = inst == request.target ? request.ending : Ways.endingOf(inst, way);
         if (!unasked) {
             pushClosing(inst, FacedWindow.Moment.BEFORE_CLOSING, way);
         }
-    }
-
-    private static Optional<WindowPlan.WayPlan.Leads> leads(Inst inst, Way way) {
-        return inst.plan.wayOut(way) instanceof WindowPlan.WayPlan.Leads l ? Optional.of(l) : Optional.empty();
-    }
-
-    private static int endingOf(Inst inst, int way) {
-        return leads(inst, Way.values()[way])
-                .map(WindowPlan.WayPlan.Leads::ending)
-                .orElse(0);
-    }
-
-    private int wayFor(Frame.OfRequest request, Inst inst) {
-        if (inst == request.target) {
-            return request.way;
-        }
-        boolean owned = inst.owner != null && !inst.owner.gone;
-        if (owned) {
-            return Way.OWNER_CLOSING.ordinal();
-        }
-        return request.way == Way.SESSION_ENDING.ordinal() && request.target == null
-                ? Way.SESSION_ENDING.ordinal()
-                : Way.DEPARTURE.ordinal();
     }
 
     private void pushClosing(Inst inst, FacedWindow.Moment moment, int way) {
@@ -136,51 +116,6 @@ final class Requests {
         String ending = inst.ending == 0 ? "" : inst.plan.ending(inst.ending).name();
         frame.locals[ScriptPlan.ENDING] = run.program.number(Value.of(ending));
         run.stack.add(frame);
-    }
-
-    /** C4, D2: the target, or each window without an owner, in the asking order, each followed by what it owns. */
-    private Optional<Inst> nextToAsk(Frame.OfRequest request) {
-        int number = run.numberOf(request);
-        return roots(request).stream()
-                .flatMap(root -> withOwned(root).stream())
-                .filter(i -> !i.plan.isBox() && i.askedBy != number)
-                .findFirst();
-    }
-
-    private List<Inst> roots(Frame.OfRequest request) {
-        if (!request.departure) {
-            return List.of(request.target);
-        }
-        var roots = new ArrayList<Inst>();
-        if (request.target != null && !request.target.gone) {
-            roots.add(request.target);
-        }
-        inAskingOrder(run.instances).stream()
-                .filter(i -> i.owner == null && i != request.target)
-                .forEach(roots::add);
-        return roots;
-    }
-
-    /** A window, then what it owns in the asking order, each with its own. */
-    private List<Inst> withOwned(Inst root) {
-        var all = new ArrayList<Inst>();
-        all.add(root);
-        for (Inst owned : inAskingOrder(run.instances)) {
-            if (owned.owner == root) {
-                all.addAll(withOwned(owned));
-            }
-        }
-        return all;
-    }
-
-    /** D2: the windows' order in the design from last to first; of one window by key, else the newest first. */
-    private static List<Inst> inAskingOrder(List<Inst> instances) {
-        var sorted = new ArrayList<>(instances);
-        Comparator<Inst> lastWindowFirst = Comparator.comparingInt(i -> -i.plan.number);
-        Comparator<Inst> byKeyElseNewest =
-                (a, b) -> a.plan.keySlot() >= 0 ? 0 : Integer.compare(instances.indexOf(b), instances.indexOf(a));
-        sorted.sort(lastWindowFirst.thenComparing(byKeyElseNewest));
-        return sorted;
     }
 
     // How they end
@@ -229,7 +164,7 @@ final class Requests {
         try {
             for (Inst inst : run.instances) {
                 if (inst.askedBy == run.numberOf(request) && !request.departure) {
-                    makeResult(request, inst, asker);
+                    endings.makeResult(request, inst, asker);
                 }
             }
             if (asker.isPresent() && asker.get().script.ops().get(asker.get().pc) instanceof Op.Open open) {
@@ -255,65 +190,12 @@ final class Requests {
                 : Optional.empty();
     }
 
-    /** C6: the values of an ending, in the scope of the close step or way out, only where they reach someone. */
-    private void makeResult(Frame.OfRequest request, Inst inst, Optional<Frame.OfScript> asker) {
-        int[] target = resultOf(inst);
-        if (target.length == 0) {
-            return;
-        }
-        List<Op.Hand> gives;
-        Reading here;
-        if (inst == request.target && request.way == Ways.CLOSE_STEP) {
-            Op op = asker.map(a -> a.script.ops().get(a.pc)).orElse(null);
-            gives = op instanceof Op.Close c ? c.gives() : List.of();
-            here = new Reading(run, asker.map(a -> a.me).orElse(null), asker.orElse(null));
-        } else {
-            gives = leads(inst, Way.values()[wayFor(request, inst)])
-                    .map(WindowPlan.WayPlan.Leads::gives)
-                    .orElse(List.of());
-            here = new Reading(run, inst, null);
-        }
-        for (Op.Hand hand : gives) {
-            Value value = hand.value().evaluate(here).as(hand.type());
-            put(inst, hand.index(), run.program.number(value));
-        }
-    }
-
     /** D3: scripts and kept branches are let go, without fault. */
     private void letScriptsGo(Frame.OfRequest request) {
         run.stack.removeIf(f -> f != request);
         request.byScript = false;
         run.dormant.clear();
         run.instances.forEach(i -> i.askedBy = 0);
-    }
-
-    // Who gets an ending
-
-    private Optional<Frame.OfScript> waiter(Inst inst) {
-        return run.stack.stream()
-                .filter(f -> f instanceof Frame.OfScript s && s.awaits == inst)
-                .map(Frame.OfScript.class::cast)
-                .findFirst();
-    }
-
-    private Optional<Frame.Dormant> keptBranches(Inst inst) {
-        return run.dormant.stream()
-                .filter(d -> d.awaits == inst && !d.openerGone)
-                .findFirst();
-    }
-
-    /** The locals that a window's result goes into; empty if it reaches nobody. */
-    private int[] resultOf(Inst inst) {
-        return waiter(inst)
-                .map(w -> w.locals)
-                .or(() -> keptBranches(inst).map(d -> d.locals))
-                .orElse(new int[0]);
-    }
-
-    private void put(Inst inst, int give, int value) {
-        waiter(inst).ifPresent(w -> w.locals[((Op.Open) w.script.ops().get(w.pc)).resultSlot() + give] = value);
-        keptBranches(inst)
-                .ifPresent(d -> d.locals[((Op.Open) d.script.ops().get(d.openOp)).resultSlot() + give] = value);
     }
 
     // Closing
@@ -335,17 +217,8 @@ final class Requests {
     /** C5: owned windows first, in the asking order. */
     private Optional<Inst> nextToClose(Frame.OfRequest request) {
         List<Inst> roots =
-                request.departure ? roots(request) : request.target.gone ? List.of() : List.of(request.target);
-        return roots.stream().findFirst().map(this::deepest);
-    }
-
-    private Inst deepest(Inst inst) {
-        for (Inst owned : inAskingOrder(run.instances)) {
-            if (owned.owner == inst) {
-                return deepest(owned);
-            }
-        }
-        return inst;
+                request.departure ? asking.roots(request) : request.target.gone ? List.of() : List.of(request.target);
+        return roots.stream().findFirst().map(asking::deepest);
     }
 
     /** It leaves the screen, and its <em>after closing</em> script runs (C5). */
@@ -355,11 +228,11 @@ final class Requests {
         if (inst.plan.isBox()) {
             inst.ending = escapeEnding(inst);
         } else if (inst.ending == 0) {
-            inst.ending = endingOf(inst, wayFor(request, inst));
+            inst.ending = Ways.endingOf(inst, Ways.wayFor(request, inst));
         }
         see(inst);
         if (!inst.plan.isBox()) {
-            pushClosing(inst, FacedWindow.Moment.AFTER_CLOSING, wayFor(request, inst));
+            pushClosing(inst, FacedWindow.Moment.AFTER_CLOSING, Ways.wayFor(request, inst));
         }
     }
 
@@ -379,10 +252,11 @@ final class Requests {
             return;
         }
         var ending = inst.plan.ending(inst.ending);
-        int[] locals = resultOf(inst);
-        int slot = waiter(inst)
+        int[] locals = endings.resultOf(inst);
+        int slot = endings.waiter(inst)
                 .map(w -> ((Op.Open) w.script.ops().get(w.pc)).resultSlot())
-                .or(() -> keptBranches(inst).map(d -> ((Op.Open) d.script.ops().get(d.openOp)).resultSlot()))
+                .or(() -> endings.keptBranches(inst)
+                        .map(d -> ((Op.Open) d.script.ops().get(d.openOp)).resultSlot()))
                 .orElse(0);
         var gives = new ArrayList<Sighting.Named>();
         for (int i = 0; locals.length > 0 && i < ending.gives().size(); i++) {
@@ -403,13 +277,14 @@ final class Requests {
                 run.drop(s);
             }
         }
-        waiter(inst).ifPresent(w -> deliver(w, inst));
+        endings.waiter(inst).ifPresent(w -> Endings.deliver(w, inst));
         for (Frame.Dormant d : List.copyOf(run.dormant)) {
             if (d.awaits == inst) {
-                arrived(d, inst);
+                endings.arrived(d, inst);
             } else if (d.me == inst) {
                 d.me = null;
                 d.openerGone = true;
+                d.openerGoneNow = true;
             }
         }
         forget(inst);
@@ -429,32 +304,6 @@ final class Requests {
         });
     }
 
-    /** W2, W4: the script goes on in the branch of that ending, or after the step. */
-    private static void deliver(Frame.OfScript waiting, Inst inst) {
-        Op.Open op = (Op.Open) waiting.script.ops().get(waiting.pc);
-        waiting.awaits = null;
-        waiting.pc = op.branches().getOrDefault(inst.ending, op.after());
-    }
-
-    /** W3: a branch written for that ending is to be run; if its opener had gone before, that is fault X2. */
-    private void arrived(Frame.Dormant d, Inst inst) {
-        Op.Open op = (Op.Open) d.script.ops().get(d.openOp);
-        Integer branch = op.branches().get(inst.ending);
-        if (branch == null) {
-            run.dormant.remove(d);
-        } else if (d.openerGone) {
-            run.dormant.remove(d);
-            String ending = inst.plan.ending(inst.ending).name();
-            run.fault(
-                    Fault.Rule.X2,
-                    "“" + ending + "” of " + inst.which() + " arrives for a window that is gone",
-                    Optional.of(op.ref()));
-        } else {
-            d.goesOnAt = branch;
-            d.order = run.nextClosing();
-        }
-    }
-
     private void finish(Frame.OfRequest request) {
         if (request.departure) {
             end(request);
@@ -462,7 +311,7 @@ final class Requests {
         }
         Optional<Frame.OfScript> asker = takeOff(request);
         asker.ifPresent(s -> s.pc = afterAgreement(s));
-        runKeptBranches();
+        endings.runKeptBranches();
         if (request.thenEnd != Frame.OfRequest.NO_END) {
             endAfterwards(request);
         }
@@ -474,23 +323,6 @@ final class Requests {
             case Op.Open o -> o.after();
             default -> throw new IllegalStateException("Only close and open ask a window to close");
         };
-    }
-
-    /** C6: in the order of closing, so the first to close lies on top. */
-    private void runKeptBranches() {
-        var ready = run.dormant.stream()
-                .filter(d -> d.order > 0)
-                .sorted(Comparator.comparingInt((Frame.Dormant d) -> d.order).reversed())
-                .toList();
-        for (Frame.Dormant d : ready) {
-            run.dormant.remove(d);
-            if (!d.openerGone) {
-                var frame = new Frame.OfScript(d.script, d.me);
-                System.arraycopy(d.locals, 0, frame.locals, 0, d.locals.length);
-                frame.pc = d.goesOnAt;
-                run.stack.add(frame);
-            }
-        }
     }
 
     /** W6: an end that was put off until this request was decided. */

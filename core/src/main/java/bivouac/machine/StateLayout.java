@@ -266,6 +266,7 @@ final class StateLayout {
                 var one =
                         known != null ? known : new Frame.Dormant(script, me, openOp, awaits, new int[script.locals()]);
                 one.openerGone = flag(one.openerGone);
+                one.openerGoneNow = flag(one.openerGoneNow);
                 one.goesOnAt = slots.slot(one.goesOnAt, script.ops().size());
                 one.order = slots.slot(one.order, MOST);
                 for (int s = 0; s < one.locals.length; s++) {

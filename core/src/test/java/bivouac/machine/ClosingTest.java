@@ -182,6 +182,25 @@ class ClosingTest {
     }
 
     @Test
+    void c6_an_opener_that_goes_in_the_same_request_gets_no_ending_and_that_is_no_fault() {
+        var openC = new Step.Open(
+                "C",
+                alongside("C").manner(),
+                Optional.of(new Target.Single("Desk")),
+                List.of(),
+                Optional.empty(),
+                List.of(when("closed", note("never"))));
+        var last = owned(child("A", button("go", openC)));
+        withMain(main("Desk", button("a", alongside("A"))), owned(child("C")), last)
+                .play()
+                .does("press \"a\" of \"Desk\"")
+                .does("press \"go\" of \"A\"")
+                .does("close box of \"Desk\"")
+                .hasNoFault()
+                .sees("A ends closed", "C ends closed", "Desk ends closed", "the application ends, exit code 0");
+    }
+
+    @Test
     void c7_close_box_and_escape_of_a_message_box_lead_to_the_ending_marked_escape_or_the_only_one() {
         withMain(
                         main(
