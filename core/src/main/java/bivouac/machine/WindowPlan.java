@@ -48,6 +48,8 @@ final class WindowPlan {
     private final int slots;
     private final boolean titleLive;
     private boolean usesOpener;
+    private final int keySlot;
+    private boolean mayFaultAtRest;
     private TextTemplate<Reading> title;
     private TextTemplate<Reading> text;
 
@@ -77,6 +79,7 @@ final class WindowPlan {
             at += PartPlan.SLOTS;
         }
         this.slots = at;
+        this.keySlot = findKeySlot();
         this.titleLive = face.isPresent() && Braces.isLive(window.title());
     }
 
@@ -92,6 +95,7 @@ final class WindowPlan {
                     v.starts().map(e -> linker.expression(linker.at(v.name().shown()), e, v.type())));
         }
         parts.forEach(p -> p.link(linker));
+        mayFaultAtRest = titleLive && title.mayFault() || parts.stream().anyMatch(PartPlan::mayFault);
         face.ifPresent(f -> {
             for (var moment : FacedWindow.Moment.values()) {
                 moments.put(moment, linker.script(moment));
@@ -195,6 +199,10 @@ final class WindowPlan {
 
     /** The slot of the take that tells instances apart; -1 if none does. */
     int keySlot() {
+        return keySlot;
+    }
+
+    private int findKeySlot() {
         if (instances() instanceof Instances.OneForEach(String key)) {
             for (int i = 0; i < window.takes().size(); i++) {
                 if (window.takes().get(i).name().expression().equals(key)) {
@@ -268,7 +276,7 @@ final class WindowPlan {
     }
 
     boolean mayFaultAtRest() {
-        return titleLive && title.mayFault() || parts.stream().anyMatch(PartPlan::mayFault);
+        return mayFaultAtRest;
     }
 
     void checkAtRest(Run run, Inst inst) {

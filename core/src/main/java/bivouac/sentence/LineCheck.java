@@ -23,7 +23,8 @@ public final class LineCheck {
 
     private static String first(Compiled<?> compiled) {
         String message = compiled.problems().getFirst().message();
-        return Character.toUpperCase(message.charAt(0)) + message.substring(1) + ".";
+        String sentence = Character.toUpperCase(message.charAt(0)) + message.substring(1);
+        return sentence.endsWith("?") ? sentence : sentence + ".";
     }
 
     private static Optional<String> expression(String line) {

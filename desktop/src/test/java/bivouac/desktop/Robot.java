@@ -159,6 +159,12 @@ final class Robot {
         return on(() -> Refocus.find(stage.getScene().getRoot(), id)) != null;
     }
 
+    /** Whether a label says it, word for word. */
+    boolean says(String text) {
+        return on(() -> stage.getScene().getRoot().lookupAll(".label").stream()
+                .anyMatch(n -> n instanceof javafx.scene.control.Label l && text.equals(l.getText())));
+    }
+
     String focus() {
         return on(() -> {
             Node owner = stage.getScene().getFocusOwner();

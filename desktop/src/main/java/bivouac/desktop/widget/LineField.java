@@ -28,6 +28,7 @@ public final class LineField extends VBox {
     private final Function<String, List<Completion.Offer>> completion;
     private final Finish finish;
     private Runnable cancel = () -> {};
+    private Runnable up = () -> {};
     private Function<String, Optional<String>> check = line -> Optional.empty();
     private List<Completion.Offer> shown = List.of();
     private int chosen;
@@ -50,6 +51,12 @@ public final class LineField extends VBox {
 
     public LineField onCancel(Runnable action) {
         cancel = action;
+        return this;
+    }
+
+    /** What the upward arrow does where nothing is offered. */
+    public LineField onUp(Runnable action) {
+        up = action;
         return this;
     }
 
@@ -86,6 +93,9 @@ public final class LineField extends VBox {
             chosen = Math.floorMod(chosen + (e.getCode() == KeyCode.DOWN ? 1 : -1), shown.size());
             moved = true;
             draw();
+            e.consume();
+        } else if (e.getCode() == KeyCode.UP && !e.isAltDown()) {
+            up.run();
             e.consume();
         } else if (e.getCode() == KeyCode.ENTER) {
             if (open && moved) {

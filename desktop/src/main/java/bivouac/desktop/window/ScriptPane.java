@@ -299,6 +299,16 @@ final class ScriptPane extends VBox {
         }
     }
 
+    /** From where a line is typed to the line above it. */
+    private void focusLineAbove() {
+        Node typing = getScene().getFocusOwner();
+        double y = typing.localToScene(0, 0).getY();
+        lookupAll(".step-line").stream()
+                .filter(n -> n.localToScene(0, 0).getY() < y)
+                .reduce((above, below) -> below)
+                .ifPresent(Node::requestFocus);
+    }
+
     /** Puts the keyboard where the next step is typed. */
     void focusEnd() {
         Node field = lookup("#next-step");
@@ -319,6 +329,7 @@ final class ScriptPane extends VBox {
                         typed -> offers(where, typed),
                         (typed, byTab) -> finish(where, typed))
                 .checking(typed -> LineCheck.problem(shown.program(), place, where.at(), typed))
+                .onUp(this::focusLineAbove)
                 .onCancel(() -> {
                     editing = Optional.empty();
                     draw();

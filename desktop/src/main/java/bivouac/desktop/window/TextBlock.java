@@ -8,7 +8,7 @@ import javafx.scene.input.KeyEvent;
 /** Several lines edited in place: taken with Ctrl+Enter or when the keyboard leaves them, put back with Escape. */
 final class TextBlock extends TextArea {
 
-    private final String before;
+    private String before;
     private final Taker taker;
 
     TextBlock(String id, String accessible, String text, Taker taker) {
@@ -44,7 +44,9 @@ final class TextBlock extends TextArea {
 
     private void take() {
         if (!getText().equals(before)) {
-            taker.take(getText());
+            String was = before;
+            before = getText();
+            before = taker.take(before).isEmpty() ? before : was;
         }
     }
 }

@@ -11,7 +11,7 @@ final class TextLine extends TextField {
         String take(String text);
     }
 
-    private final String before;
+    private String before;
     private final Taker taker;
 
     TextLine(String id, String accessible, String text, Taker taker) {
@@ -37,7 +37,11 @@ final class TextLine extends TextField {
 
     private void take() {
         if (!getText().equals(before)) {
-            String why = taker.take(getText());
+            String was = before;
+            // before it is taken: that draws the screen anew, and so the keyboard leaves this line a second time
+            before = getText();
+            String why = taker.take(before);
+            before = why.isEmpty() ? before : was;
             pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("wrong"), !why.isEmpty());
         }
     }

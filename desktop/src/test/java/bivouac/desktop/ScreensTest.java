@@ -1,0 +1,136 @@
+package bivouac.desktop;
+
+import static javafx.scene.input.KeyCode.*;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.design.MessageBox;
+import bivouac.design.ScriptPlace;
+import bivouac.desktop.work.Screen;
+import bivouac.desktop.work.Situation;
+import bivouac.format.DesignFile;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What each screen does with keys, beyond the long way from nothing. */
+class ScreensTest {
+
+    @TempDir
+    Path folder;
+
+    private Robot robot;
+
+    @BeforeEach
+    void open() throws Exception {
+        robot = Robot.open(DesignFile.read(Path.of("../examples/ridge-hut.bivouac")), folder);
+    }
+
+    @AfterEach
+    void close() {
+        robot.close();
+    }
+
+    private Situation now() {
+        return robot.app().work().now();
+    }
+
+    private int steps(String window, String part) {
+        return new ScriptPlace.AtPart(window, part).in(now().design()).steps().size();
+    }
+
+    @Test
+    void enter_on_a_card_of_the_overview_goes_to_its_window_screen() {
+        assertThat(robot.focus()).isEqualTo("card-Register");
+        robot.key(TAB).key(ENTER);
+        assertThat(now().screen()).isEqualTo(Screen.WINDOW);
+        assertThat(now().chosen().window()).contains("Bunk plan");
+    }
+
+    @Test
+    void a_question_over_the_tool_keeps_the_keyboard_until_it_is_left() {
+        robot.key(CONTROL, K);
+        assertThat(robot.focus()).isEqualTo("find-field");
+        robot.key(TAB);
+        assertThat(robot.focus()).isEqualTo("find-field");
+        robot.text("nights wrong").key(ENTER);
+        assertThat(now().chosen().window()).contains("Nights wrong");
+        robot.key(F8);
+        assertThat(robot.has("findings-close")).isTrue();
+        robot.key(ESCAPE);
+        assertThat(robot.has("findings-close")).isFalse();
+    }
+
+    @Test
+    void a_step_is_edited_moved_switched_off_removed_and_taken_back_by_keys() {
+        robot.key(CONTROL, K).text("save menu command").key(ENTER).key(ALT, S);
+        assertThat(steps("Register", "save")).isEqualTo(2);
+        robot.key(UP).key(ALT, UP);
+        assertThat(new ScriptPlace.AtPart("Register", "save")
+                        .in(now().design())
+                        .steps()
+                        .getFirst())
+                .isInstanceOf(bivouac.design.Step.Note.class);
+        robot.key(CONTROL, Z).key(ALT, S).key(UP).key(SPACE);
+        assertThat(new ScriptPlace.AtPart("Register", "save")
+                        .in(now().design())
+                        .steps()
+                        .getLast())
+                .isInstanceOf(bivouac.design.Step.Off.class);
+        robot.key(CONTROL, Z).key(ALT, S).key(UP).key(DELETE);
+        assertThat(steps("Register", "save")).isEqualTo(1);
+        robot.key(CONTROL, Z).key(CONTROL, SHIFT, Z).key(CONTROL, Z);
+        assertThat(steps("Register", "save")).isEqualTo(2);
+        assertThat(now().saved()).isTrue();
+    }
+
+    @Test
+    void what_is_wrong_in_a_line_is_said_while_it_is_typed() {
+        robot.key(CONTROL, K).text("save menu command").key(ENTER).key(ALT, S);
+        robot.text("if app.gests > 1");
+        assertThat(robot.says("“app.gests” means nothing here; did you mean app.guests?"))
+                .isTrue();
+        robot.key(ESCAPE).text("jump");
+        robot.key(ENTER);
+        assertThat(
+                        robot.says(
+                                "“jump” begins no step; steps begin with open, message, ask, set, if, close, stay open, end or note."))
+                .isTrue();
+        assertThat(steps("Register", "save")).isEqualTo(2);
+    }
+
+    @Test
+    void a_message_box_is_edited_in_its_drawing() {
+        robot.key(CONTROL, K).text("hut full").key(ENTER);
+        robot.click("box-text").selectAll().text("No bunk is free.").enter();
+        robot.click("box-answers").selectAll().text("OK, Call the valley").enter();
+        var box = (MessageBox) now().design().window("Hut full").orElseThrow();
+        assertThat(box.text()).isEqualTo("No bunk is free.");
+        assertThat(box.answers()).extracting(MessageBox.Answer::ending).containsExactly("ok", "call the valley");
+        assertThat(box.byDefault()).contains("ok");
+    }
+
+    @Test
+    void a_renamed_window_is_renamed_everywhere() {
+        robot.key(CONTROL, K)
+                .text("arrival form")
+                .key(ENTER)
+                .key(F2)
+                .selectAll()
+                .text("Check in")
+                .key(ENTER);
+        assertThat(now().design().window("Check in")).isPresent();
+        assertThat(now().findings()).isEmpty();
+        assertThat(now().foot().sentence()).isEqualTo("Arrival form is now Check in, everywhere.");
+    }
+
+    @Test
+    void a_file_that_cannot_be_opened_says_why_and_changes_nothing() throws Exception {
+        Path wrong = java.nio.file.Files.writeString(folder.resolve("wrong.bivouac"), "{\"format\": 7}");
+        var before = now().design();
+        robot.key(CONTROL, O).text(wrong.toString()).key(ENTER);
+        assertThat(now().foot().sentence()).contains("this design has format 7");
+        assertThat(now().design()).isSameAs(before);
+    }
+}
