@@ -68,6 +68,9 @@ final class Functions {
                 "shown",
                 newGlobalOverload("shown_number", STRING, DOUBLE),
                 newGlobalOverload("shown_whole", STRING, INT),
+                newGlobalOverload("shown_text", STRING, STRING),
+                newGlobalOverload("shown_yesno", STRING, BOOL),
+                newGlobalOverload("shown_date", STRING, CelTypes.DATE),
                 newGlobalOverload("shown_number_whole", STRING, DOUBLE, INT),
                 newGlobalOverload("shown_whole_whole", STRING, INT, INT)));
         all.add(function("year", newGlobalOverload("year_date", INT, CelTypes.DATE)));

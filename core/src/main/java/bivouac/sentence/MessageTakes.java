@@ -44,7 +44,7 @@ final class MessageTakes {
             free = name + n;
         }
         takes.add(new Take(new Name(free, free), Type.TEXT, Optional.empty()));
-        handOver.add(new Given(free, new Expression("string(" + expression + ")")));
+        handOver.add(new Given(free, new Expression("shown(" + expression + ")")));
         text.append("{takes.").append(free).append('}');
     }
 

@@ -96,6 +96,7 @@ class ExpressionsTest {
                 "shown(2.0) ~ 2",
                 "shown(1.25, 1) ~ 1.3",
                 "shown(1000000.0 * 1000000.0) ~ 1000000000000",
+                "shown(true) + shown(date('2026-01-02')) + shown('x') ~ yes2026-01-02x",
                 "year(date('2026-11-23')) ~ 2026",
                 "days(date('2026-11-23'), date('2026-12-01')) ~ 8",
                 "date('2026-01-01') < date('2026-01-02') ~ yes",

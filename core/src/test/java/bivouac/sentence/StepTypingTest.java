@@ -82,9 +82,9 @@ class StepTypingTest {
 
     @Test
     void what_a_message_reads_of_its_window_is_handed_over() {
-        var done = type(empty(), StepPath.of(0), "message `{me.shown} and {app.today}`");
+        var done = type(empty(), StepPath.of(0), "message `{me.shown}{date('2026-01-02')} and {app.today}`");
         var play = new Play(done.design()).does("press \"go\" of \"Desk\"").hasNoFault();
-        assertThat(play.seen()).singleElement().asString().endsWith("“ and 2026-11-23”");
+        assertThat(play.seen()).singleElement().asString().endsWith("“2026-01-02 and 2026-11-23”");
     }
 
     @Test
