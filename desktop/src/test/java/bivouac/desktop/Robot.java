@@ -11,8 +11,6 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.function.BooleanSupplier;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -91,13 +89,6 @@ final class Robot {
         return settle();
     }
 
-    Robot keyTimes(int times, KeyCode code) {
-        for (int i = 0; i < times; i++) {
-            key(code);
-        }
-        return this;
-    }
-
     /** Types a text where the keyboard is; it does not count as keys. */
     Robot text(String text) {
         for (int i = 0; i < text.length(); i++) {
@@ -170,18 +161,5 @@ final class Robot {
             Node owner = stage.getScene().getFocusOwner();
             return owner == null ? "" : String.valueOf(owner.getId());
         });
-    }
-
-    Robot until(String what, BooleanSupplier holds) {
-        try {
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> on(holds::getAsBoolean));
-        } catch (TimeoutException e) {
-            throw new AssertionError("It never came to be: " + what, e);
-        }
-        return this;
-    }
-
-    static boolean isOnInterfaceThread() {
-        return Platform.isFxApplicationThread();
     }
 }

@@ -86,10 +86,7 @@ public final class WindowView implements ScreenView {
 
     @Override
     public void show(Situation s) {
-        boolean same = shown != null
-                && shown.design() == s.design()
-                && shown.findings() == s.findings()
-                && shown.chosen().equals(s.chosen());
+        boolean same = shown != null && shown.looksLike(s);
         if (same && shown.program() == s.program()) {
             shown = s;
             return;

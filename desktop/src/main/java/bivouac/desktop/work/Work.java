@@ -55,21 +55,26 @@ public final class Work {
         this.here = here;
         this.today = today;
         this.history = new History(design);
-        this.acted = Rehearsal.start(NOTHING, today);
-        this.now = new Situation(
+        this.now = begun(design, file, true, Screen.OVERVIEW, Situation.Foot.QUIET);
+        compile(design);
+    }
+
+    /** A design just taken up: nothing compiled, nothing acted out, nothing to undo. */
+    private Situation begun(Design design, Optional<Path> file, boolean saved, Screen screen, Situation.Foot foot) {
+        acted = Rehearsal.start(NOTHING, today);
+        return new Situation(
                 design,
                 NOTHING,
                 List.of(),
                 acted,
                 Optional.empty(),
-                Screen.OVERVIEW,
+                screen,
                 first(design),
-                Situation.Foot.QUIET,
+                foot,
                 file,
-                true,
+                saved,
                 Optional.empty(),
                 Optional.empty());
-        compile(design);
     }
 
     private static Chosen first(Design design) {
@@ -293,20 +298,7 @@ public final class Work {
         if (!saved) {
             history.markUnsaved();
         }
-        acted = Rehearsal.start(NOTHING, today);
-        become(new Situation(
-                design,
-                NOTHING,
-                List.of(),
-                acted,
-                Optional.empty(),
-                now.screen(),
-                first(design),
-                new Situation.Foot(foot, false),
-                file,
-                saved,
-                Optional.empty(),
-                Optional.empty()));
+        become(begun(design, file, saved, now.screen(), new Situation.Foot(foot, false)));
         compile(design);
     }
 
