@@ -23,7 +23,7 @@ public final class ToolSpeeds {
     private ToolSpeeds() {}
 
     public static void main(String[] args) throws Exception {
-        long from = ProcessHandle.current().info().startInstant().orElseThrow().toEpochMilli();
+        long from = Long.getLong("bivouac.started");
         System.setProperty("bivouac.state", Files.createTempDirectory("state").toString());
         Design hut = DesignFile.read(Path.of(System.getProperty("bivouac.examples"), "ridge-hut.bivouac"));
         var started = new CompletableFuture<Void>();

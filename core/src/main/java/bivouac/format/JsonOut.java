@@ -50,19 +50,23 @@ final class JsonOut {
     }
 
     private static void write(StringBuilder out, Object value, int indent) {
-        String flat = flat(value);
-        boolean short1 = indent + flat.length() <= WIDTH && !flat.contains("\n");
         switch (value) {
-            case Members m when indent > 0 && short1 && isSmall(m) -> out.append(flat);
+            case Members m when indent > 0 && isSmall(m) && fits(flat(m), indent) -> out.append(flat(m));
             case Members m ->
                 block(out, '{', '}', m.values.entrySet().stream().toList(), indent, entry -> {
                     out.append(quoted(entry.getKey())).append(": ");
                     write(out, entry.getValue(), indent + 2);
                 });
-            case List<?> list when short1 && list.stream().allMatch(v -> v instanceof String) -> out.append(flat);
+            case List<?> list
+            when list.stream().allMatch(String.class::isInstance) && fits(flat(list), indent) -> out.append(flat(list));
             case List<?> list -> block(out, '[', ']', list, indent, v -> write(out, v, indent + 2));
-            default -> out.append(flat);
+            default -> out.append(flat(value));
         }
+    }
+
+    /** Only what is small is ever laid out flat to see: so writing takes time in proportion to the design. */
+    private static boolean fits(String flat, int indent) {
+        return indent + flat.length() <= WIDTH;
     }
 
     /** Whether it holds nothing that holds more, so that it reads well on one line. */

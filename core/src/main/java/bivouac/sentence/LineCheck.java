@@ -4,6 +4,7 @@ import bivouac.design.Expression;
 import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
 import bivouac.expression.Compiled;
+import bivouac.expression.Problem;
 import bivouac.machine.Program;
 import java.util.Optional;
 
@@ -12,32 +13,47 @@ public final class LineCheck {
 
     private LineCheck() {}
 
-    /** What is wrong with the expression that the line ends in, in plain words; empty if nothing is, or there is none. */
-    public static Optional<String> problem(Program program, ScriptPlace place, StepPath at, String line) {
-        return expression(line)
-                .filter(e -> !e.isBlank())
-                .map(e -> program.compileAt(place, at, new Expression(e)))
-                .filter(c -> !c.isRight())
-                .map(LineCheck::first);
-    }
-
-    private static String first(Compiled<?> compiled) {
-        String message = compiled.problems().getFirst().message();
-        String sentence = Character.toUpperCase(message.charAt(0)) + message.substring(1);
-        return sentence.endsWith("?") ? sentence : sentence + ".";
-    }
-
-    private static Optional<String> expression(String line) {
-        String lower = StepTyping.lower(line.stripLeading());
-        int arrow = line.lastIndexOf('←');
-        if (arrow >= 0) {
-            return Optional.of(line.substring(arrow + 1).strip());
+    /**
+     * What is wrong with the expression that the line ends in, in plain words and where in the line; empty if nothing
+     * is, or there is none.
+     */
+    public static Optional<Problem> problem(Program program, ScriptPlace place, StepPath at, String line) {
+        int from = expressionFrom(line);
+        String expression = from < 0 ? "" : line.substring(from).stripTrailing();
+        if (expression.isBlank()) {
+            return Optional.empty();
         }
-        for (String word : new String[] {"else if ", "if "}) {
-            if (lower.startsWith(word)) {
-                return Optional.of(line.stripLeading().substring(word.length()).strip());
+        Compiled<?> compiled = program.compileAt(place, at, new Expression(expression));
+        if (compiled.isRight()) {
+            return Optional.empty();
+        }
+        Problem first = compiled.problems().getFirst();
+        return Optional.of(new Problem(sentence(first.message()), from + first.from(), from + first.to()));
+    }
+
+    private static String sentence(String message) {
+        String begun = Character.toUpperCase(message.charAt(0)) + message.substring(1);
+        return begun.endsWith("?") ? begun : begun + ".";
+    }
+
+    /** Where the expression begins that a line ends in; -1 for none. */
+    private static int expressionFrom(String line) {
+        int begin = line.length() - line.stripLeading().length();
+        int arrow = line.lastIndexOf('←');
+        int from = -1;
+        if (arrow >= 0) {
+            from = arrow + 1;
+        } else {
+            String lower = StepTyping.lower(line.substring(begin));
+            for (String word : new String[] {"else if ", "if "}) {
+                if (from < 0 && lower.startsWith(word)) {
+                    from = begin + word.length();
+                }
             }
         }
-        return Optional.empty();
+        while (from >= 0 && from < line.length() && Character.isWhitespace(line.charAt(from))) {
+            from++;
+        }
+        return from;
     }
 }

@@ -41,11 +41,10 @@ public final class App {
     private final Work work;
     private final Frame frame;
     private final Files files;
-    private final ExecutorService background = Executors.newSingleThreadExecutor(task -> {
-        var thread = new Thread(task, "bivouac-background");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService background = thread("bivouac-background");
+    /** Keeps unsaved work on a thread of its own, so that findings never wait for a disk. */
+    private final ExecutorService keeping = thread("bivouac-journal");
+
     private final Runnable release;
     private Journal journal;
     private Optional<Path> journalOf = Optional.empty();
@@ -73,6 +72,14 @@ public final class App {
         stage.setOnCloseRequest(e -> {
             e.consume();
             files.leaving(this::close);
+        });
+    }
+
+    private static ExecutorService thread(String name) {
+        return Executors.newSingleThreadExecutor(task -> {
+            var thread = new Thread(task, name);
+            thread.setDaemon(true);
+            return thread;
         });
     }
 
@@ -126,6 +133,7 @@ public final class App {
         frame.dispose();
         journal.close();
         background.shutdown();
+        keeping.shutdown();
     }
 
     private void follow(Situation s) {
@@ -135,12 +143,16 @@ public final class App {
         }
         if (s.saved()) {
             if (offered) {
-                background.execute(journal::clear);
+                keeping.execute(journal::clear);
             }
         } else {
-            Journal keeping = journal;
+            Journal of = journal;
             Design design = s.design();
-            background.execute(() -> keeping.keep(design));
+            keeping.execute(() -> {
+                if (work.now().design() == design) {
+                    of.keep(design);
+                }
+            });
         }
     }
 

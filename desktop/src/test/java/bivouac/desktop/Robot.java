@@ -11,6 +11,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -117,6 +118,18 @@ final class Robot {
     Robot click(String id) {
         fx.clickOn(node(id));
         return settle();
+    }
+
+    /** Moves the mouse over a node of that id. */
+    Robot point(String id) {
+        fx.moveTo(node(id));
+        return settle();
+    }
+
+    /** Whether a node of that id is in a state, as style sheets name it. */
+    boolean has(String id, String state) {
+        Node node = node(id);
+        return on(() -> node.getPseudoClassStates().contains(PseudoClass.getPseudoClass(state)));
     }
 
     /** Clicks what stands under a text, in an open menu for example. */

@@ -49,6 +49,29 @@ class ScreensTest {
     }
 
     @Test
+    void pointing_at_a_card_dims_what_it_is_not_tied_to() {
+        robot.point("card-Guest card");
+        assertThat(robot.has("card-Guest card", "dimmed")).isFalse();
+        assertThat(robot.has("card-Register", "dimmed")).isFalse();
+        assertThat(robot.has("card-Arrival form", "dimmed")).isTrue();
+    }
+
+    @Test
+    void a_wrong_expression_is_underlined_while_it_is_typed() {
+        robot.key(CONTROL, DIGIT2);
+        robot.click("next-step").text("set app.guests ← app.gusts ");
+        var zigzag = (javafx.scene.shape.Path)
+                robot.on(() -> robot.stage().getScene().getRoot().lookupAll(".zigzag").stream()
+                        .filter(n ->
+                                !((javafx.scene.shape.Path) n).getElements().isEmpty())
+                        .findFirst()
+                        .orElseThrow());
+        double typed = robot.node("next-step").getBoundsInParent().getWidth();
+        assertThat(zigzag.getLayoutBounds().getMinX()).isGreaterThan(90);
+        assertThat(zigzag.getLayoutBounds().getMaxX()).isLessThan(typed);
+    }
+
+    @Test
     void a_question_over_the_tool_keeps_the_keyboard_until_it_is_left() {
         robot.key(CONTROL, K);
         assertThat(robot.focus()).isEqualTo("find-field");

@@ -36,6 +36,8 @@ final class Roster extends VBox {
     private static final PseudoClass HEADING = PseudoClass.getPseudoClass("heading");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
+    private static final double LINE = 25;
+
     private final Work work;
     private final TextField filter = new TextField();
     private final ListView<Line> list = new ListView<>();
@@ -63,6 +65,8 @@ final class Roster extends VBox {
         list.setId("roster-list");
         list.setAccessibleText("Windows");
         list.getStyleClass().add("roster-list");
+        // one height for all, so that a design of 500 windows is not measured line by line
+        list.setFixedCellSize(LINE);
         list.setCellFactory(l -> new Cell());
         list.setOnKeyPressed(e -> {
             if ((e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE)

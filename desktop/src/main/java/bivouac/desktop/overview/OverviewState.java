@@ -47,6 +47,18 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
     /** An ending that comes back; unused if no opener has a branch for it. */
     record Tag(String ending, boolean used) {}
 
+    /** The endings that come back from a card; used only if every opener has a branch for it. */
+    List<Tag> comingBack(int card) {
+        List<Line> into =
+                lines.stream().filter(l -> l.to() == card && l.from() >= 0).toList();
+        return into.isEmpty()
+                ? List.of()
+                : into.getFirst().endings().stream()
+                        .map(tag -> new Tag(tag.ending(), into.stream().allMatch(l -> l.endings()
+                                .contains(new Tag(tag.ending(), true)))))
+                        .toList();
+    }
+
     static OverviewState of(Design design) {
         List<FacedWindow> faces = design.windows().stream()
                 .filter(FacedWindow.class::isInstance)

@@ -1,5 +1,6 @@
 package bivouac.desktop.widget;
 
+import bivouac.expression.Problem;
 import bivouac.sentence.Completion;
 import java.util.List;
 import java.util.Optional;
@@ -23,13 +24,14 @@ public final class LineField extends VBox {
     }
 
     private final TextField field = new TextField();
+    private final Underline underlined = new Underline(field);
     private final VBox offers = new VBox();
     private final Label problem = Ui.wrapped("", "problem");
     private final Function<String, List<Completion.Offer>> completion;
     private final Finish finish;
     private Runnable cancel = () -> {};
     private Runnable up = () -> {};
-    private Function<String, Optional<String>> check = line -> Optional.empty();
+    private Function<String, Optional<Problem>> check = line -> Optional.empty();
     private List<Completion.Offer> shown = List.of();
     private int chosen;
     private boolean moved;
@@ -42,7 +44,7 @@ public final class LineField extends VBox {
         field.setAccessibleText(prompt);
         getStyleClass().add("line-field");
         offers.getStyleClass().add("offers");
-        getChildren().add(field);
+        getChildren().add(underlined);
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         field.textProperty().addListener((o, was, is) -> refresh());
         field.caretPositionProperty().addListener((o, was, is) -> refresh());
@@ -60,8 +62,8 @@ public final class LineField extends VBox {
         return this;
     }
 
-    /** Says what is wrong under the line while it is typed. */
-    public LineField checking(Function<String, Optional<String>> problem) {
+    /** Underlines what is wrong while the line is typed, and says why under it. */
+    public LineField checking(Function<String, Optional<Problem>> problem) {
         check = problem;
         return this;
     }
@@ -132,7 +134,13 @@ public final class LineField extends VBox {
         }
     }
 
+    private void say(Problem wrong) {
+        say(wrong.message());
+        underlined.show(wrong.from(), wrong.to());
+    }
+
     private void say(String why) {
+        underlined.show(0, 0);
         problem.setText(why);
         getChildren().remove(problem);
         if (!why.isEmpty()) {
@@ -159,7 +167,8 @@ public final class LineField extends VBox {
             say("");
         }
         if (typing) {
-            say(shown.isEmpty() ? check.apply(field.getText()).orElse("") : "");
+            Optional<Problem> wrong = shown.isEmpty() ? check.apply(field.getText()) : Optional.empty();
+            wrong.ifPresentOrElse(this::say, () -> say(""));
         }
     }
 

@@ -86,9 +86,9 @@ public final class WindowView implements ScreenView {
 
     @Override
     public void show(Situation s) {
-        boolean same = shown != null && shown.looksLike(s);
-        if (same && shown.program() == s.program()) {
+        if (shown != null && shown.looksLike(s)) {
             shown = s;
+            script.know(s);
             return;
         }
         boolean keepText = shown != null && shown.design() == s.design();

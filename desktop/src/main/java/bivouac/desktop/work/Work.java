@@ -40,11 +40,13 @@ public final class Work {
     private final LocalDate today;
     private final List<Consumer<Situation>> listeners = new ArrayList<>();
     private History history;
-    private Situation now;
+    private volatile Situation now;
     /** What the person last acted out; each change of the design is replayed on from here, so nothing is lost to one. */
     private Rehearsal acted;
 
-    private long changes;
+    /** Read by the background too, which leaves out what was overtaken. */
+    private volatile long changes;
+
     private CompletableFuture<Void> settled = CompletableFuture.completedFuture(null);
 
     /** What became of the background work on one design. */
@@ -166,10 +168,13 @@ public final class Work {
     }
 
     private void compile(Design design) {
-        long change = ++changes;
+        long change = changes + 1;
+        changes = change;
         Rehearsal before = acted;
-        settled = CompletableFuture.supplyAsync(() -> compiled(design, before), background)
-                .thenAcceptAsync(c -> arrive(change, before, c), here);
+        settled = CompletableFuture.supplyAsync(
+                        () -> change == changes ? Optional.of(compiled(design, before)) : Optional.<Compiled>empty(),
+                        background)
+                .thenAcceptAsync(c -> c.ifPresent(made -> arrive(change, before, made)), here);
     }
 
     private static Compiled compiled(Design design, Rehearsal before) {
@@ -190,7 +195,8 @@ public final class Work {
             become(new Situation(
                     now.design(),
                     c.program(),
-                    c.findings(),
+                    // the very same list where nothing else was found, so that screens see that they need no drawing
+                    c.findings().equals(now.findings()) ? now.findings() : c.findings(),
                     c.rehearsal(),
                     c.replayed(),
                     now.screen(),
