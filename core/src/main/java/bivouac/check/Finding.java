@@ -34,7 +34,8 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
         EXPRESSION,
         EMPTY_MESSAGE,
         DANGLING,
-        MISPLACED_STEP
+        MISPLACED_STEP,
+        FILTER
     }
 
     /**

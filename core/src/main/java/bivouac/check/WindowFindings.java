@@ -7,8 +7,8 @@ import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Manner;
-import bivouac.design.MessageBox;
 import bivouac.design.Part;
+import bivouac.design.ReadyMade;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
@@ -43,7 +43,7 @@ final class WindowFindings {
                         Place.window(name)));
             }
             switch (window) {
-                case MessageBox box -> box(found, box);
+                case ReadyMade ready -> ReadyMadeFindings.into(found, ready);
                 case FacedWindow face -> face(found, face, closed.contains(name));
             }
         }
@@ -60,35 +60,6 @@ final class WindowFindings {
                     "The application is to end with “" + name + "”, and there is no main window of that name.",
                     "It would never end by itself (D1).",
                     Place.APPLICATION));
-        }
-    }
-
-    private static void box(List<Finding> found, MessageBox box) {
-        String name = box.name().shown();
-        if (box.text().isBlank()) {
-            found.add(new Finding(
-                    Weight.WRONG,
-                    Kind.EMPTY_MESSAGE,
-                    name + " says nothing.",
-                    "A message box without a text tells nobody what happened or what to answer.",
-                    Place.window(name)));
-        }
-        if (box.answers().isEmpty()) {
-            found.add(new Finding(
-                    Weight.WRONG,
-                    Kind.NO_WAY_OUT,
-                    name + " has no button.",
-                    "It is always waited for (C7), so the application would hang.",
-                    Place.window(name)));
-        }
-        for (var marked : List.of(box.escape(), box.byDefault())) {
-            marked.filter(e -> box.ending(e).isEmpty())
-                    .ifPresent(e -> found.add(new Finding(
-                            Weight.WRONG,
-                            Kind.DANGLING,
-                            name + " has no button “" + e + "”, which Enter or Escape is to press.",
-                            "The key would do nothing.",
-                            Place.window(name))));
         }
     }
 

@@ -2,8 +2,13 @@ package bivouac.design;
 
 import java.util.List;
 
-/** What belongs to the application as a whole and to no window. */
-public record Application(String name, About about, List<Variable> variables, Script start, DepartureRule departure) {
+/**
+ * What belongs to the application as a whole and to no window.
+ *
+ * @param files what file dialogs show in a rehearsal
+ */
+public record Application(
+        String name, About about, List<Variable> variables, Script start, DepartureRule departure, PretendFiles files) {
 
     /** Facts for an about box; each may be empty. */
     public record About(String version, String rights, String comments, String link) {
@@ -14,23 +19,32 @@ public record Application(String name, About about, List<Variable> variables, Sc
         variables = List.copyOf(variables);
     }
 
+    /** One without pretend files of its own. */
+    public Application(String name, About about, List<Variable> variables, Script start, DepartureRule departure) {
+        this(name, about, variables, start, departure, PretendFiles.NONE);
+    }
+
     public Application named(String other) {
-        return new Application(other, about, variables, start, departure);
+        return new Application(other, about, variables, start, departure, files);
     }
 
     public Application about(About other) {
-        return new Application(name, other, variables, start, departure);
+        return new Application(name, other, variables, start, departure, files);
     }
 
     public Application holding(List<Variable> other) {
-        return new Application(name, about, other, start, departure);
+        return new Application(name, about, other, start, departure, files);
     }
 
     public Application starting(Script other) {
-        return new Application(name, about, variables, other, departure);
+        return new Application(name, about, variables, other, departure, files);
     }
 
     public Application departing(DepartureRule other) {
-        return new Application(name, about, variables, start, other);
+        return new Application(name, about, variables, start, other, files);
+    }
+
+    public Application pretending(PretendFiles other) {
+        return new Application(name, about, variables, start, departure, other);
     }
 }

@@ -34,7 +34,12 @@ abstract class DesignMapper {
         var app = design.application();
         scope = Optional.empty();
         var changed = new Application(
-                app.name(), app.about(), variables(app.variables()), script(app.start()), departure(app.departure()));
+                app.name(),
+                app.about(),
+                variables(app.variables()),
+                script(app.start()),
+                departure(app.departure()),
+                app.files());
         return new Design(changed, design.windows().stream().map(this::map).toList());
     }
 
@@ -58,6 +63,18 @@ abstract class DesignMapper {
                         box.answers(),
                         box.byDefault(),
                         box.escape());
+            }
+            case FileDialog dialog -> {
+                scope = Optional.of(dialog);
+                yield dialog.taking(takes(dialog.takes()))
+                        .titled(text(dialog.title()))
+                        .startingIn(text(dialog.startsIn()));
+            }
+            case Picker picker -> {
+                scope = Optional.of(picker);
+                yield picker.taking(takes(picker.takes()))
+                        .titled(text(picker.title()))
+                        .startingWith(picker.starts().map(this::expression));
             }
         };
     }

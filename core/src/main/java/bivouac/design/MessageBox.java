@@ -19,7 +19,7 @@ public record MessageBox(
         List<Answer> answers,
         Optional<String> byDefault,
         Optional<String> escape)
-        implements Window {
+        implements ReadyMade {
 
     /** What kind of message it is; it decides the icon. */
     public enum Severity {
@@ -51,7 +51,7 @@ public record MessageBox(
         return answers.stream().map(a -> Ending.of(a.ending())).toList();
     }
 
-    /** Where close box and Escape lead, if anywhere (C7). */
+    @Override
     public Optional<String> escapeEnding() {
         return escape.isEmpty() && answers.size() == 1
                 ? Optional.of(answers.getFirst().ending())

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Anything that opens. */
-public sealed interface Window permits FacedWindow, MessageBox {
+public sealed interface Window permits FacedWindow, ReadyMade {
 
     Name name();
 

@@ -3,6 +3,7 @@ package bivouac.format;
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.PretendFiles;
 import java.io.ByteArrayInputStream;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -28,7 +29,8 @@ public final class DesignFormat {
                 .putUnless(app.about().equals(Application.About.NOTHING), "about", about)
                 .list("variables", app.variables(), WindowFormat::write)
                 .put("start", StepFormat.write(app.start()))
-                .put("departure", write(app.departure()));
+                .put("departure", write(app.departure()))
+                .putUnless(app.files().equals(PretendFiles.NONE), "files", write(app.files()));
         return JsonOut.lay(new JsonOut.Members()
                 .put("format", VERSION)
                 .put("application", application)
@@ -86,9 +88,33 @@ public final class DesignFormat {
                 f.value("about", Application.About.NOTHING, DesignFormat::about),
                 f.list("variables", WindowFormat::variable),
                 StepFormat.script(f, "start"),
-                f.value("departure", new DepartureRule.LastWindow(), DesignFormat::departure));
+                f.value("departure", new DepartureRule.LastWindow(), DesignFormat::departure),
+                f.value("files", PretendFiles.NONE, DesignFormat::files));
         f.done();
         return application;
+    }
+
+    private static PretendFiles files(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        var files = new PretendFiles(
+                f.list("there", DesignFormat::path), f.list("unreadable", DesignFormat::path), f.yes("full", false));
+        f.done();
+        return files;
+    }
+
+    private static String path(Json json) throws Unreadable {
+        String path = Fields.asText(json);
+        if (!path.startsWith("/") || path.contains("//")) {
+            throw Unreadable.at(json.at(), "expected a path that begins with a slash, found “" + path + "”.");
+        }
+        return path;
+    }
+
+    private static JsonOut.Members write(PretendFiles files) {
+        return new JsonOut.Members()
+                .list("there", files.paths(), p -> p)
+                .list("unreadable", files.unreadable(), p -> p)
+                .putUnless(!files.full(), "full", true);
     }
 
     private static Application.About about(Json json) throws Unreadable {

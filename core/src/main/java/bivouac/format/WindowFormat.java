@@ -4,8 +4,8 @@ import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
 import bivouac.design.Menu;
-import bivouac.design.MessageBox;
 import bivouac.design.Name;
+import bivouac.design.ReadyMade;
 import bivouac.design.Script;
 import bivouac.design.Take;
 import bivouac.design.Variable;
@@ -24,9 +24,6 @@ final class WindowFormat {
 
     private static final Map<String, Fields.Reader<Window>> KINDS = kinds();
 
-    private static final Map<String, MessageBox.Severity> SEVERITIES =
-            words(MessageBox.Severity.values(), s -> s.word());
-
     private WindowFormat() {}
 
     private static Map<String, Fields.Reader<Window>> kinds() {
@@ -34,16 +31,8 @@ final class WindowFormat {
         for (FacedWindow.Kind kind : FacedWindow.Kind.values()) {
             kinds.put(kind.words(), json -> face(json, kind));
         }
-        kinds.put("message box", WindowFormat::box);
+        ReadyMadeFormat.into(kinds);
         return kinds;
-    }
-
-    private static <T> Map<String, T> words(T[] values, java.util.function.Function<T, String> word) {
-        var map = new LinkedHashMap<String, T>();
-        for (T value : values) {
-            map.put(word.apply(value), value);
-        }
-        return map;
     }
 
     static Window read(Json json) throws Unreadable {
@@ -53,7 +42,7 @@ final class WindowFormat {
     static JsonOut.Members write(Window window) {
         return switch (window) {
             case FacedWindow face -> write(face);
-            case MessageBox box -> write(box);
+            case ReadyMade ready -> ReadyMadeFormat.write(ready);
         };
     }
 
@@ -114,7 +103,7 @@ final class WindowFormat {
         };
     }
 
-    private static Take take(Json json) throws Unreadable {
+    static Take take(Json json) throws Unreadable {
         Fields f = Fields.of(json);
         var take = new Take(f.name(), TypeFormat.read(f.must("type")), f.expression("default"));
         f.done();
@@ -230,7 +219,7 @@ final class WindowFormat {
         return out;
     }
 
-    private static Object write(Take t) {
+    static Object write(Take t) {
         var out = new JsonOut.Members();
         write(out, t.name());
         return out.put("type", t.type().toString()).put("default", t.byDefault());
@@ -258,45 +247,5 @@ final class WindowFormat {
                     }
                 }));
         out.putUnless(ways.isEmpty(), "waysOut", members);
-    }
-
-    private static MessageBox box(Json json) throws Unreadable {
-        Fields f = Fields.of(json);
-        f.find("window");
-        Name name = f.name();
-        var box = new MessageBox(
-                name,
-                f.text("title", name.shown()),
-                f.value("severity", MessageBox.Severity.INFO, j -> Fields.oneOf(j, SEVERITIES)),
-                f.text("text", ""),
-                f.list("takes", WindowFormat::take),
-                f.list("buttons", j -> {
-                    Fields b = Fields.of(j);
-                    String text = b.text("text");
-                    var answer = new MessageBox.Answer(
-                            text, b.text("ending", MessageBox.Answer.of(text).ending()));
-                    b.done();
-                    return answer;
-                }),
-                f.optionalText("default"),
-                f.optionalText("escape"));
-        f.done();
-        return box;
-    }
-
-    private static JsonOut.Members write(MessageBox b) {
-        var out = new JsonOut.Members().put("window", b.kind());
-        write(out, b.name());
-        out.putUnless(b.title().equals(b.name().shown()), "title", b.title())
-                .putUnless(
-                        b.severity() == MessageBox.Severity.INFO,
-                        "severity",
-                        b.severity().word())
-                .putUnlessEmpty("text", b.text())
-                .list("takes", b.takes(), WindowFormat::write)
-                .list("buttons", b.answers(), a -> new JsonOut.Members()
-                        .put("text", a.text())
-                        .putUnless(MessageBox.Answer.of(a.text()).equals(a), "ending", a.ending()));
-        return out.put("default", b.byDefault()).put("escape", b.escape());
     }
 }

@@ -23,6 +23,12 @@ final class AskingOrder {
                 .findFirst();
     }
 
+    /** C3: it is a file dialog or picker, or owns one. */
+    boolean holdsWhatCannotBeTakenAway(Inst inst) {
+        return inst.plan.cannotBeTakenAway()
+                || run.instances.stream().anyMatch(i -> i.owner == inst && i.plan.cannotBeTakenAway());
+    }
+
     List<Inst> roots(Frame.OfRequest request) {
         if (!request.departure) {
             return List.of(request.target);

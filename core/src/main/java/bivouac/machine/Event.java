@@ -1,5 +1,7 @@
 package bivouac.machine;
 
+import java.util.List;
+
 /**
  * What comes from outside. Windows are meant by their position among the instances of the state in which the event
  * happens, parts by their number in their window; {@code bivouac.rehearsal} names them so that a trail can be kept.
@@ -22,6 +24,21 @@ public sealed interface Event {
 
     /** A button of a message box is pressed. */
     record Answer(int instance, int answer) implements OnWindow {}
+
+    /**
+     * Files or a folder are chosen in a file dialog (C8).
+     *
+     * @param paths absolute; on saving, one that need not be there
+     * @param filter the number of the filter that is on, among those offered
+     */
+    record Choose(int instance, List<String> paths, int filter) implements OnWindow {
+        public Choose {
+            paths = List.copyOf(paths);
+        }
+    }
+
+    /** A value is picked: a font as {@code Inter 12}, a colour as {@code #2f5d50}, a date as {@code 2026-11-23}. */
+    record Pick(int instance, String value) implements OnWindow {}
 
     record CloseBox(int instance) implements OnWindow {}
 

@@ -1,8 +1,13 @@
 package bivouac.machine;
 
+import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Part;
+import bivouac.design.Picker;
+import bivouac.design.PretendFiles;
+import bivouac.design.ReadyMade;
 import bivouac.design.Way;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
@@ -37,8 +42,14 @@ public final class Machine {
     public State start(LocalDate today, Consumer<Sighting> watch) {
         var run = new Run(program, watch);
         run.today = program.number(new Value.Date(today));
+        run.files = program.number(pretended(program.design()));
         begin(run, new int[run.kept.length]);
         return settle(run, false);
+    }
+
+    private static Value pretended(Design design) {
+        return new Value.Items(
+                PretendFiles.in(design).paths().stream().sorted().map(Value::of).toList());
     }
 
     private void begin(Run run, int[] kept) {
@@ -72,6 +83,7 @@ public final class Machine {
         if (event instanceof Event.StartAgain) {
             var again = new Run(program, watch);
             again.today = run.today;
+            again.files = run.files;
             begin(again, run.kept);
             return settle(again, false);
         }
@@ -80,7 +92,7 @@ public final class Machine {
     }
 
     private void take(Run run, Event event) {
-        var requests = new Requests(run);
+        var readyMade = new ReadyMadeEvents(run);
         switch (event) {
             case Event.Press(int i, int part) -> press(run, run.instances.get(i), part);
             case Event.Edit(int i, int part, String text) -> {
@@ -92,21 +104,15 @@ public final class Machine {
                 run.instances.get(i).plan.parts().get(part).tick(run.instances.get(i));
                 press(run, run.instances.get(i), part);
             }
-            case Event.Answer(int i, int answer) -> {
-                Inst box = run.instances.get(i);
-                requests.answer(box, answerEnding(box, answer));
-            }
+            case Event.Answer answer -> readyMade.take(run.instances.get(answer.instance()), answer);
+            case Event.Choose choose -> readyMade.take(run.instances.get(choose.instance()), choose);
+            case Event.Pick pick -> readyMade.take(run.instances.get(pick.instance()), pick);
             case Event.CloseBox(int i) -> leave(run, run.instances.get(i), Way.CLOSE_BOX);
             case Event.Escape(int i) -> leave(run, run.instances.get(i), Way.ESCAPE);
-            case Event.SessionEnds e -> requests.depart(0, 0, Way.SESSION_ENDING.words(), false);
+            case Event.SessionEnds e -> new Requests(run).depart(0, 0, Way.SESSION_ENDING.words(), false);
             case Event.Killed k -> kill(run);
             case Event.StartAgain s -> throw new IllegalStateException("begins a run of its own");
         }
-    }
-
-    private static int answerEnding(Inst box, int answer) {
-        return box.plan.endingNumber(
-                ((MessageBox) box.plan.window()).answers().get(answer).ending());
     }
 
     private static void press(Run run, Inst inst, int part) {
@@ -116,8 +122,8 @@ public final class Machine {
 
     private static void leave(Run run, Inst inst, Way way) {
         run.raise(inst);
-        if (inst.plan.isBox()) {
-            String ending = ((MessageBox) inst.plan.window()).escapeEnding().orElseThrow();
+        if (inst.plan.window() instanceof ReadyMade window) {
+            String ending = window.escapeEnding().orElseThrow();
             new Requests(run).answer(inst, inst.plan.endingNumber(ending));
             return;
         }
@@ -200,7 +206,7 @@ public final class Machine {
         Run run = StateLayout.open(program, state, null);
         var events = new ArrayList<Event>();
         for (int i = 0; i < run.instances.size(); i++) {
-            candidates(run.instances.get(i), i, events);
+            candidates(run, run.instances.get(i), i, events);
         }
         events.add(new Event.SessionEnds());
         events.add(new Event.Killed());
@@ -210,11 +216,9 @@ public final class Machine {
         return List.copyOf(events);
     }
 
-    private static void candidates(Inst inst, int i, List<Event> events) {
-        if (inst.plan.window() instanceof MessageBox box) {
-            for (int a = 0; a < box.answers().size(); a++) {
-                events.add(new Event.Answer(i, a));
-            }
+    private static void candidates(Run run, Inst inst, int i, List<Event> events) {
+        if (inst.plan.window() instanceof ReadyMade window) {
+            new ReadyMadeEvents(run).candidates(inst, window, i, events);
         }
         for (PartPlan part : inst.plan.parts()) {
             switch (part.part) {
@@ -264,10 +268,9 @@ public final class Machine {
             case Event.Edit(int i, int part, String text) ->
                 usable(run, inst, part, Part.TextField.class) || usable(run, inst, part, Part.NumberField.class);
             case Event.Tick(int i, int part) -> usable(run, inst, part, Part.TickBox.class);
-            case Event.Answer(int i, int answer) ->
-                inst.plan.window() instanceof MessageBox box
-                        && answer >= 0
-                        && answer < box.answers().size();
+            case Event.Answer answer -> ReadyMadeEvents.isPossible(inst, answer);
+            case Event.Choose choose -> new ReadyMadeEvents(run).isPossible(inst, choose);
+            case Event.Pick pick -> ReadyMadeEvents.isPossible(inst, pick);
             case Event.CloseBox(int i) -> leads(run, inst, Way.CLOSE_BOX);
             case Event.Escape(int i) -> leads(run, inst, Way.ESCAPE);
         };
@@ -291,8 +294,8 @@ public final class Machine {
     }
 
     private static boolean leads(Run run, Inst inst, Way way) {
-        if (inst.plan.window() instanceof MessageBox box) {
-            return box.escapeEnding().map(inst.plan::endingNumber).orElse(0) > 0;
+        if (inst.plan.window() instanceof ReadyMade window) {
+            return window.escapeEnding().map(inst.plan::endingNumber).orElse(0) > 0;
         }
         return switch (inst.plan.wayOut(way)) {
             case WindowPlan.WayPlan.Absent a -> false;
@@ -325,6 +328,8 @@ public final class Machine {
                     }
                     return Optional.empty();
                 });
+            case FileDialog dialog -> Optional.empty();
+            case Picker picker -> Optional.empty();
             case FacedWindow face ->
                 window.parts().stream()
                         .filter(p -> p.design() instanceof Part.Button b && b.isDefault())

@@ -149,11 +149,11 @@ final class Opening {
     }
 
     private void announce(Inst inst, boolean waits) {
-        if (inst.plan.isBox()) {
+        if (inst.plan.isReadyMade()) {
             run.see(new Sighting.Asked(
                     inst.which(),
                     inst.value(WindowPlan.TITLE).shown(),
-                    inst.value(WindowPlan.TEXT).shown()));
+                    inst.plan.isBox() ? inst.value(WindowPlan.TEXT).shown() : ""));
         } else {
             run.see(new Sighting.Opened(inst.which(), waits));
         }

@@ -1,7 +1,7 @@
 package bivouac.machine;
 
 import bivouac.design.FacedWindow;
-import bivouac.design.MessageBox;
+import bivouac.design.ReadyMade;
 import bivouac.design.Way;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
@@ -89,7 +89,7 @@ final class Requests {
             return;
         }
         Inst inst = next.get();
-        if (inst.askedBy != 0) {
+        if (inst.askedBy != 0 || asking.holdsWhatCannotBeTakenAway(inst)) {
             refuse(request, next);
             return;
         }
@@ -225,19 +225,19 @@ final class Requests {
     private void leave(Frame.OfRequest request, Inst inst) {
         inst.closing = true;
         inst.hidden = true;
-        if (inst.plan.isBox()) {
+        if (inst.plan.isReadyMade()) {
             inst.ending = escapeEnding(inst);
         } else if (inst.ending == 0) {
             inst.ending = Ways.endingOf(inst, Ways.wayFor(request, inst));
         }
         see(inst);
-        if (!inst.plan.isBox()) {
+        if (!inst.plan.isReadyMade()) {
             pushClosing(inst, FacedWindow.Moment.AFTER_CLOSING, Ways.wayFor(request, inst));
         }
     }
 
     private static int escapeEnding(Inst inst) {
-        return ((MessageBox) inst.plan.window())
+        return ((ReadyMade) inst.plan.window())
                 .escapeEnding()
                 .map(inst.plan::endingNumber)
                 .orElse(0);
@@ -356,7 +356,7 @@ final class Requests {
         run.see(new Sighting.Ended(code, run.program.value(request.saying).shown()));
     }
 
-    /** C7: a message box ends by a button, at once and unasked. */
+    /** C7, C8: a message box, file dialog or picker ends at once and unasked. */
     void answer(Inst box, int ending) {
         box.ending = ending;
         see(box);

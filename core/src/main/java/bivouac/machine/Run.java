@@ -35,6 +35,9 @@ final class Run {
 
     boolean faulted;
     int today;
+    /** The number of the list of pretend files that are there; they outlive a run, as files do. */
+    int files;
+
     final int[] variables;
     /** Kept variables as last saved (D6); the others' slots stay 0. */
     final int[] kept;
@@ -72,6 +75,13 @@ final class Run {
 
     LocalDate today() {
         return program.value(today) instanceof Value.Date(LocalDate date) ? date : LocalDate.EPOCH;
+    }
+
+    /** The paths of the pretend files that are there. */
+    List<String> files() {
+        return program.value(files) instanceof Value.Items(List<Value> paths)
+                ? paths.stream().map(Value::shown).toList()
+                : List.of();
     }
 
     void fault(Fault.Rule rule, String message, Optional<StepRef> where) {

@@ -9,18 +9,20 @@ import java.util.Optional;
  * What is to be seen at rest (E3), the windows from the lowest to the topmost.
  *
  * @param ended the exit code, if the application has ended
+ * @param files the paths of the pretend files that are there
  */
-public record Scene(List<OpenWindow> windows, Optional<Long> ended, boolean killed) {
+public record Scene(List<OpenWindow> windows, Optional<Long> ended, boolean killed, List<String> files) {
 
     public Scene {
         windows = List.copyOf(windows);
+        files = List.copyOf(files);
     }
 
     /**
      * One open window.
      *
      * @param instance its position in the state
-     * @param text of a message box, what it says
+     * @param text of a message box, what it says; of a file dialog, where it begins; of a picker, what it shows first
      * @param blockedBy in words, what blocks it
      */
     public record OpenWindow(

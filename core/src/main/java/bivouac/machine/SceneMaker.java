@@ -1,6 +1,6 @@
 package bivouac.machine;
 
-import bivouac.design.MessageBox;
+import bivouac.design.ReadyMade;
 import bivouac.design.Way;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
@@ -25,7 +25,7 @@ final class SceneMaker {
         Optional<Long> code = run.phase == Run.ENDED && run.program.value(run.exitCode) instanceof Value.Whole(long n)
                 ? Optional.of(n)
                 : Optional.empty();
-        return new Scene(windows, code, run.phase == Run.KILLED);
+        return new Scene(windows, code, run.phase == Run.KILLED, run.files());
     }
 
     private Scene.OpenWindow window(Inst inst) {
@@ -34,7 +34,7 @@ final class SceneMaker {
                 inst.which(),
                 inst.plan.window(),
                 or(() -> inst.plan.title(run, inst), ""),
-                inst.plan.isBox() ? inst.value(WindowPlan.TEXT).shown() : "",
+                inst.plan.isReadyMade() ? inst.value(WindowPlan.TEXT).shown() : "",
                 Optional.ofNullable(inst.owner).map(Inst::which),
                 inst.hidden,
                 blocking.of(inst),
@@ -44,8 +44,8 @@ final class SceneMaker {
     }
 
     private static boolean leads(Inst inst, Way way) {
-        return inst.plan.window() instanceof MessageBox box
-                ? box.escapeEnding().isPresent()
+        return inst.plan.window() instanceof ReadyMade window
+                ? window.escapeEnding().isPresent()
                 : !(inst.plan.wayOut(way) instanceof WindowPlan.WayPlan.Absent);
     }
 

@@ -211,7 +211,7 @@ final class ScriptPlanner {
         return switch (manner) {
             case Manner.WaitsForOwner w -> new Op.How.WaitsForOwner();
             case Manner.WaitsForApplication w -> new Op.How.WaitsForApplication();
-            case Manner.Alongside a -> window.isBox() ? new Op.How.WaitsForApplication() : new Op.How.Alongside();
+            case Manner.Alongside a -> window.isReadyMade() ? new Op.How.WaitsForApplication() : new Op.How.Alongside();
             case Manner.InPlace(String name, List<Given> gives) -> {
                 if (me.isEmpty()) {
                     linker.report(

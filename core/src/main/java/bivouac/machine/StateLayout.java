@@ -180,6 +180,7 @@ final class StateLayout {
             run.exitCode = slots.slot(run.exitCode, Values.RANGE);
             run.faulted = flag(run.faulted);
             run.today = slots.slot(run.today, Values.RANGE);
+            run.files = slots.slot(run.files, Values.RANGE);
             var variables = run.program.design().application().variables();
             for (int i = 0; i < run.variables.length; i++) {
                 run.variables[i] = slots.slot(run.variables[i], Values.RANGE);

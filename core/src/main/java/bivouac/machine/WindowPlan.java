@@ -3,9 +3,12 @@ package bivouac.machine;
 import bivouac.design.Braces;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.Instances;
 import bivouac.design.MessageBox;
 import bivouac.design.Part;
+import bivouac.design.Picker;
+import bivouac.design.ReadyMade;
 import bivouac.design.Take;
 import bivouac.design.Type;
 import bivouac.design.Variable;
@@ -29,7 +32,7 @@ final class WindowPlan {
     /** The slot of the title; 0 in it where the title is live. */
     static final int TITLE = 0;
 
-    /** The slot of a message box's text. */
+    /** The slot of a message box's text, a file dialog's first folder, or what a picker shows first. */
     static final int TEXT = 1;
 
     private static final int FIRST_TAKE = 2;
@@ -52,6 +55,7 @@ final class WindowPlan {
     private boolean mayFaultAtRest;
     private TextTemplate<Reading> title;
     private TextTemplate<Reading> text;
+    private Optional<Compiled<Reading>> pickerStart = Optional.empty();
 
     /** Where a way out leads in a program. */
     sealed interface WayPlan {
@@ -85,7 +89,12 @@ final class WindowPlan {
 
     void link(Linker linker) {
         title = linker.text(linker.at("title"), window.title());
-        text = linker.text(linker.at("text"), window instanceof MessageBox box ? box.text() : "");
+        text = linker.text(linker.at("text"), opensSaying());
+        if (window instanceof Picker picker) {
+            pickerStart = picker.starts()
+                    .map(e -> linker.expression(
+                            linker.at("what is picked first"), e, picker.of().type()));
+        }
         for (Take take : window.takes()) {
             takeDefaults.add(take.byDefault()
                     .map(e -> linker.expression(linker.at(take.name().shown()), e, take.type())));
@@ -138,6 +147,26 @@ final class WindowPlan {
 
     boolean isBox() {
         return window instanceof MessageBox;
+    }
+
+    /** Whether it is a message box, file dialog or picker: always waited for, and ended by its own events only. */
+    boolean isReadyMade() {
+        return window instanceof ReadyMade;
+    }
+
+    /** C3: a file dialog or picker cannot be taken away. */
+    boolean cannotBeTakenAway() {
+        return window instanceof FileDialog || window instanceof Picker;
+    }
+
+    /** What stands in the text slot: what a message box says, or where a file dialog begins. */
+    private String opensSaying() {
+        return switch (window) {
+            case MessageBox box -> box.text();
+            case FileDialog dialog -> dialog.startsIn();
+            case Picker picker -> "";
+            case FacedWindow face -> "";
+        };
     }
 
     int slots() {
@@ -253,9 +282,17 @@ final class WindowPlan {
         if (!titleLive) {
             inst.set(TITLE, Value.of(run.textOr(title, here)));
         }
-        if (isBox()) {
-            inst.set(TEXT, Value.of(run.textOr(text, here)));
+        if (isReadyMade()) {
+            inst.set(
+                    TEXT,
+                    pickerStart.isPresent()
+                            ? startValue(run, here, pickerStart, pickerType(), true)
+                            : Value.of(run.textOr(text, here)));
         }
+    }
+
+    private Type pickerType() {
+        return window instanceof Picker picker ? picker.of().type() : Type.TEXT;
     }
 
     private static Value startValue(

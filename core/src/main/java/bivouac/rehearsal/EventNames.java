@@ -1,10 +1,12 @@
 package bivouac.rehearsal;
 
+import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
 import bivouac.machine.Scene.OpenWindow;
 import bivouac.machine.Sighting.Which;
+import java.util.List;
 import java.util.Optional;
 
 /** Goes from an event in a scene to its name, and back. */
@@ -26,6 +28,15 @@ public final class EventNames {
                                 .answers()
                                 .get(answer)
                                 .ending());
+            case Event.Choose(int i, var paths, int filter) ->
+                new NamedEvent.Chose(
+                        which(scene, i),
+                        paths,
+                        ((FileDialog) window(scene, i).design())
+                                .offered()
+                                .get(filter)
+                                .label());
+            case Event.Pick(int i, String value) -> new NamedEvent.Picked(which(scene, i), value);
             case Event.CloseBox(int i) -> new NamedEvent.CloseBoxUsed(which(scene, i));
             case Event.Escape(int i) -> new NamedEvent.EscapePressed(which(scene, i));
             case Event.SessionEnds e -> new NamedEvent.SessionEnded();
@@ -44,6 +55,9 @@ public final class EventNames {
             case NamedEvent.Ticked(Which w, String part) ->
                 part(scene, w, part).map(p -> new Event.Tick(p.instance(), p.number()));
             case NamedEvent.Answered(Which w, String ending) -> answer(scene, w, ending);
+            case NamedEvent.Chose(Which w, var paths, String filter) -> choice(scene, w, paths, filter);
+            case NamedEvent.Picked(Which w, String value) ->
+                find(scene, w).map(o -> new Event.Pick(o.instance(), value));
             case NamedEvent.CloseBoxUsed(Which w) -> find(scene, w).map(o -> new Event.CloseBox(o.instance()));
             case NamedEvent.EscapePressed(Which w) -> find(scene, w).map(o -> new Event.Escape(o.instance()));
             case NamedEvent.SessionEnded s -> Optional.of(new Event.SessionEnds());
@@ -67,6 +81,19 @@ public final class EventNames {
                 for (int i = 0; i < box.answers().size(); i++) {
                     if (box.answers().get(i).ending().equals(ending)) {
                         return Optional.<Event>of(new Event.Answer(w.instance(), i));
+                    }
+                }
+            }
+            return Optional.empty();
+        });
+    }
+
+    private static Optional<Event> choice(Scene scene, Which which, List<String> paths, String filter) {
+        return find(scene, which).flatMap(w -> {
+            if (w.design() instanceof FileDialog dialog) {
+                for (int i = 0; i < dialog.offered().size(); i++) {
+                    if (dialog.offered().get(i).label().equals(filter)) {
+                        return Optional.<Event>of(new Event.Choose(w.instance(), paths, i));
                     }
                 }
             }

@@ -1,6 +1,8 @@
 package bivouac.rehearsal;
 
 import bivouac.machine.Sighting.Which;
+import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * An event by names, as it is kept. Windows are named by their shown name and which one it is, parts by their
@@ -33,6 +35,26 @@ public sealed interface NamedEvent {
         @Override
         public String toString() {
             return "answer " + TrailFile.quoted(ending) + TrailFile.of(window);
+        }
+    }
+
+    /** @param filter the label of the filter that is on */
+    record Chose(Which window, List<String> paths, String filter) implements NamedEvent {
+        public Chose {
+            paths = List.copyOf(paths);
+        }
+
+        @Override
+        public String toString() {
+            return "choose " + paths.stream().map(TrailFile::quoted).collect(Collectors.joining(", ")) + " as "
+                    + TrailFile.quoted(filter) + TrailFile.of(window);
+        }
+    }
+
+    record Picked(Which window, String value) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "pick " + TrailFile.quoted(value) + TrailFile.of(window);
         }
     }
 

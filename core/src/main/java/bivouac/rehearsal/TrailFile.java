@@ -19,6 +19,9 @@ public final class TrailFile {
     private static final Pattern TYPE = Pattern.compile("type " + NAME + " into " + NAME + OF);
     private static final Pattern TICK = Pattern.compile("tick " + NAME + OF);
     private static final Pattern ANSWER = Pattern.compile("answer " + NAME + OF);
+    private static final Pattern CHOOSE = Pattern.compile("choose (" + NAME + "(?:, " + NAME + ")*) as " + NAME + OF);
+    private static final Pattern ONE_NAME = Pattern.compile(NAME);
+    private static final Pattern PICK = Pattern.compile("pick " + NAME + OF);
     private static final Pattern CLOSE_BOX = Pattern.compile("close box" + OF);
     private static final Pattern ESCAPE = Pattern.compile("Escape" + OF);
 
@@ -91,6 +94,18 @@ public final class TrailFile {
         if (m.matches()) {
             return Optional.of(new NamedEvent.Answered(which(m, 2), text(m, 1)));
         }
+        m = CHOOSE.matcher(line);
+        if (m.matches()) {
+            var paths = ONE_NAME.matcher(m.group(1))
+                    .results()
+                    .map(r -> plain(r.group(1)))
+                    .toList();
+            return Optional.of(new NamedEvent.Chose(which(m, 5), paths, text(m, 4)));
+        }
+        m = PICK.matcher(line);
+        if (m.matches()) {
+            return Optional.of(new NamedEvent.Picked(which(m, 2), text(m, 1)));
+        }
         m = CLOSE_BOX.matcher(line);
         if (m.matches()) {
             return Optional.of(new NamedEvent.CloseBoxUsed(which(m, 1)));
@@ -105,7 +120,11 @@ public final class TrailFile {
     }
 
     private static String text(Matcher m, int group) {
-        String quoted = m.group(group);
+        return plain(m.group(group));
+    }
+
+    /** What a quoted text says. */
+    private static String plain(String quoted) {
         var out = new StringBuilder();
         for (int i = 0; i < quoted.length(); i++) {
             char c = quoted.charAt(i);

@@ -29,6 +29,9 @@ public final class TrailWords {
                 new Line(w.toString(), label(design, w, part), "“" + text + "” typed");
             case NamedEvent.Ticked(var w, String part) -> new Line(w.toString(), label(design, w, part), "ticked");
             case NamedEvent.Answered(var w, String ending) -> new Line(w.toString(), ending, "");
+            case NamedEvent.Chose(var w, var paths, String filter) ->
+                new Line(w.toString(), "chosen", String.join(", ", paths));
+            case NamedEvent.Picked(var w, String value) -> new Line(w.toString(), "picked", value);
             case NamedEvent.CloseBoxUsed(var w) -> new Line(w.toString(), "close box", "");
             case NamedEvent.EscapePressed(var w) -> new Line(w.toString(), "Escape", "");
             case NamedEvent.SessionEnded s -> new Line("", "The session ends", "");

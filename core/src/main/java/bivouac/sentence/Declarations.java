@@ -2,14 +2,15 @@ package bivouac.sentence;
 
 import bivouac.design.Ending;
 import bivouac.design.Expression;
+import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
 import bivouac.design.Take;
 import bivouac.design.Type;
+import bivouac.design.TypeText;
 import bivouac.design.Variable;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -18,9 +19,6 @@ import java.util.stream.Collectors;
  * by its reader to what it was; what cannot be read is said in a sentence.
  */
 public final class Declarations {
-
-    private static final Map<String, Type> TYPES = Map.of(
-            "text", Type.TEXT, "whole", Type.WHOLE, "number", Type.NUMBER, "yesno", Type.YESNO, "date", Type.DATE);
 
     private Declarations() {}
 
@@ -128,26 +126,81 @@ public final class Declarations {
         return answers;
     }
 
+    /** {@code Register: *.csv, *.json; Pictures: *.png}. */
+    public static String filters(FileDialog dialog) {
+        String named = dialog.filters().stream()
+                .map(f -> f.label() + ": " + String.join(", ", f.patterns()))
+                .collect(Collectors.joining("; "));
+        return dialog.allFiles() ? named : named + (named.isEmpty() ? "" : "; ") + "no other files";
+    }
+
+    /** Reads the filters back; {@code no other files} leaves “All files” out. */
+    public static FileDialog readFilters(String line, FileDialog before) throws Wrong {
+        var filters = new ArrayList<FileDialog.Filter>();
+        boolean all = true;
+        for (String one : line.split(";")) {
+            String words = one.strip();
+            int colon = words.indexOf(':');
+            if (words.equalsIgnoreCase("no other files")) {
+                all = false;
+            } else if (!words.isEmpty() && colon <= 0) {
+                throw new Wrong(
+                        "“" + words + "” is no filter; write for example Tables: *.csv, *.tsv; Pictures: *.png.");
+            } else if (!words.isEmpty()) {
+                var patterns = new Words(words.substring(colon + 1)).list();
+                filters.add(new FileDialog.Filter(words.substring(0, colon).strip(), patterns));
+            }
+        }
+        return before.filtering(filters, all);
+    }
+
     private static List<Item> items(String line) throws Wrong {
         var items = new ArrayList<Item>();
-        for (String one : Words.commas(line)) {
-            if (one.isBlank()) {
+        int at = 0;
+        while (at < line.length()) {
+            int end = at;
+            while (end < line.length() && line.charAt(end) != ':' && line.charAt(end) != ',') {
+                end++;
+            }
+            String name = line.substring(at, end).strip();
+            if (end == line.length() || line.charAt(end) == ',') {
+                if (!name.isEmpty()) {
+                    items.add(new Item(name, Type.TEXT, Optional.empty()));
+                }
+                at = end + 1;
                 continue;
             }
-            int colon = one.indexOf(':');
-            String name = (colon < 0 ? one : one.substring(0, colon)).strip();
-            String rest = colon < 0 ? "text" : one.substring(colon + 1).strip();
-            int equals = rest.indexOf('=');
-            String type = (equals < 0 ? rest : rest.substring(0, equals)).strip();
-            Optional<Expression> value = equals < 0
-                    ? Optional.empty()
-                    : Optional.of(new Expression(rest.substring(equals + 1).strip()));
-            if (!TYPES.containsKey(type)) {
-                throw new Wrong("“" + type + "” is no type; write for example " + name
-                        + ": text, whole, number, yesno or date.");
+            int from = end + 1;
+            while (from < line.length() && line.charAt(from) == ' ') {
+                from++;
             }
-            items.add(new Item(name, TYPES.get(type), value));
+            TypeText.Read read = type(line, from, name);
+            String rest = Words.commas(line.substring(read.end())).getFirst();
+            items.add(new Item(name, read.type(), value(rest, read.type())));
+            at = read.end() + rest.length() + 1;
         }
         return items;
+    }
+
+    private static TypeText.Read type(String line, int from, String name) throws Wrong {
+        var read = TypeText.at(line, from);
+        if (read.isEmpty()) {
+            String found = line.substring(from).split("[,=]", 2)[0].strip();
+            throw new Wrong(
+                    "“" + found + "” is no type; write for example " + name
+                            + ": text, whole, number, yesno, date, file, font, colour, choice of \"a\", \"b\" or list of text.");
+        }
+        return read.get();
+    }
+
+    private static Optional<Expression> value(String rest, Type type) throws Wrong {
+        String after = rest.strip();
+        if (after.isEmpty()) {
+            return Optional.empty();
+        }
+        if (!after.startsWith("=")) {
+            throw new Wrong("“" + after + "” after " + type + " means nothing; a value begins with =.");
+        }
+        return Optional.of(new Expression(after.substring(1).strip()));
     }
 }

@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * Turns a typed line into a step at its place: a new one, or one that replaces what stood there and keeps the scripts
@@ -121,18 +122,19 @@ public final class StepTyping {
 
     /** {@code open new dialog NAME}: makes the window where it is noticed to be missing, and opens it. */
     private Typed openNew(Words words) {
-        for (FacedWindow.Kind kind : FacedWindow.Kind.values()) {
+        for (NewWindow kind : NewWindow.all()) {
             if (words.take(kind.words())) {
                 Name name = Names.freeName(
                         words.isEmpty() ? kind.words() : words.rest(),
                         design.windows().stream().map(Window::name).toList());
-                FacedWindow made = FacedWindow.of(kind, name.shown());
+                Window made = kind.named(name);
                 Design more = design.adding(made);
                 return put(more, Step.Open.of(name.shown(), usualManner(Optional.of(made))), kind.words() + " " + name);
             }
         }
-        return new Typed.Unfinished(
-                "Say of which kind it is: open new dialog, child window or main window, and its name.");
+        return new Typed.Unfinished("Say of which kind it is, and its name: open new "
+                + NewWindow.all().stream().map(NewWindow::words).collect(Collectors.joining(", "))
+                + ".");
     }
 
     private static final List<String> OPEN_WORDS = List.of(" and wait", " alongside", " in place", " as ", " handing ");

@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
+import bivouac.design.Name;
+import bivouac.design.Type;
 import bivouac.format.DesignFile;
 import java.nio.file.Path;
 import java.util.List;
@@ -46,8 +49,33 @@ class DeclarationsTest {
     void a_type_that_is_none_is_said_with_what_would_be_one() {
         assertThatThrownBy(() -> Declarations.readTakes("bunk: integer", List.of()))
                 .isInstanceOf(Declarations.Wrong.class)
-                .hasMessage("“integer” is no type; write for example bunk: text, whole, number, yesno or date.");
+                .hasMessageStartingWith(
+                        "“integer” is no type; write for example bunk: text, whole, number, yesno, date");
         assertThatThrownBy(() -> Declarations.readEndings(" ; ")).hasMessageContaining("at least one ending");
+    }
+
+    @Test
+    void every_type_can_be_declared_commas_in_it_included() throws Exception {
+        String line =
+                "sort: choice of \"a\", \"b, c\" = \"a\", guests: list of row of (name: text, nights: whole), at: file";
+        var takes = Declarations.readTakes(line, List.of());
+        assertThat(takes).hasSize(3);
+        assertThat(takes.getFirst().type()).isEqualTo(new Type.ChoiceOf(List.of("a", "b, c")));
+        assertThat(Declarations.takes(takes)).isEqualTo(line);
+        assertThatThrownBy(() -> Declarations.readTakes("n: whole 3", List.of()))
+                .hasMessageContaining("begins with =");
+    }
+
+    @Test
+    void filters_read_back_as_they_were_written() throws Exception {
+        var dialog = FileDialog.of(Name.of("Table"), FileDialog.Asks.ONE);
+        String line = "Tables: *.csv, *.tsv; Texts: *.txt; no other files";
+        var read = Declarations.readFilters(line, dialog);
+        assertThat(read.filters()).hasSize(2);
+        assertThat(read.allFiles()).isFalse();
+        assertThat(Declarations.filters(read)).isEqualTo(line);
+        assertThat(Declarations.filters(Declarations.readFilters("", read))).isEmpty();
+        assertThatThrownBy(() -> Declarations.readFilters("*.csv", dialog)).hasMessageContaining("no filter");
     }
 
     @Test

@@ -6,6 +6,7 @@ import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.Given;
 import bivouac.design.Instances;
 import bivouac.design.Manner;
@@ -13,6 +14,8 @@ import bivouac.design.Menu;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
 import bivouac.design.Part;
+import bivouac.design.Picker;
+import bivouac.design.PretendFiles;
 import bivouac.design.Row;
 import bivouac.design.Script;
 import bivouac.design.Setting;
@@ -80,7 +83,7 @@ public final class RandomDesigns {
     public Design design() {
         var windows = new ArrayList<Window>();
         for (int i = 0; i < 1 + random.nextInt(5); i++) {
-            windows.add(random.nextInt(3) == 0 ? box() : face());
+            windows.add(random.nextInt(3) == 0 ? readyMade() : face());
         }
         var application = new Application(
                 word(),
@@ -93,7 +96,11 @@ public final class RandomDesigns {
                 pick(List.of(
                         new DepartureRule.LastWindow(),
                         new DepartureRule.OnlyWhenTold(),
-                        new DepartureRule.WithWindow(word()))));
+                        new DepartureRule.WithWindow(word()))),
+                random.nextBoolean()
+                        ? PretendFiles.NONE
+                        : new PretendFiles(
+                                List.of("/a/b.csv", "/c d/ü.txt"), List.of("/a/b.csv"), random.nextBoolean()));
         return new Design(application, windows);
     }
 
@@ -169,6 +176,28 @@ public final class RandomDesigns {
 
     private Setting setting() {
         return pick(List.of(Setting.YES, new Setting.Fixed(false), new Setting.Follows(expression())));
+    }
+
+    private Window readyMade() {
+        return switch (random.nextInt(3)) {
+            case 0 ->
+                new FileDialog(
+                        name(),
+                        pick(List.of(FileDialog.Asks.values())),
+                        word(),
+                        takes(),
+                        random.nextBoolean()
+                                ? List.of()
+                                : List.of(
+                                        new FileDialog.Filter(word(), List.of("*.csv", "a?b")),
+                                        new FileDialog.Filter(word(), List.of())),
+                        random.nextBoolean(),
+                        pick(List.of("", "txt")),
+                        word(),
+                        random.nextBoolean());
+            case 1 -> new Picker(name(), pick(List.of(Picker.Of.values())), word(), takes(), maybe(this::expression));
+            default -> box();
+        };
     }
 
     private MessageBox box() {

@@ -3,9 +3,11 @@ package bivouac.desktop.frame;
 import bivouac.check.Finding;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
 import bivouac.design.Names;
+import bivouac.design.Picker;
 import bivouac.design.Window;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.Ui;
@@ -14,6 +16,7 @@ import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import bivouac.sentence.NewWindow;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -88,7 +91,7 @@ final class Roster extends VBox {
     private void take() {
         List<Window> left = filtered();
         if (left.isEmpty()) {
-            add(FacedWindow.Kind.DIALOG);
+            add(NewWindow.all().getFirst());
         } else {
             choose(left.getFirst().name().shown());
         }
@@ -103,16 +106,13 @@ final class Roster extends VBox {
         }
     }
 
-    private void add(FacedWindow.Kind kind) {
+    private void add(NewWindow kind) {
         Design design = work.now().design();
         Name name = Names.freeName(
                 filter.getText().strip(),
                 design.windows().stream().map(Window::name).toList());
         filter.clear();
-        work.change(
-                design.adding(FacedWindow.of(kind, name.shown())),
-                kind.words() + " " + name + " added",
-                Chosen.window(name.shown()));
+        work.change(design.adding(kind.named(name)), kind.words() + " " + name + " added", Chosen.window(name.shown()));
         work.show(Screen.WINDOW);
     }
 
@@ -140,7 +140,8 @@ final class Roster extends VBox {
             lines.add(application());
         }
         Map<String, List<Window>> kinds = new LinkedHashMap<>();
-        for (String kind : List.of("Main window", "Child windows", "Dialogs", "Message boxes")) {
+        for (String kind :
+                List.of("Main window", "Child windows", "Dialogs", "Message boxes", "File dialogs", "Pickers")) {
             kinds.put(kind, new ArrayList<>());
         }
         List<Window> left = filtered();
@@ -194,16 +195,18 @@ final class Roster extends VBox {
                     case DIALOG -> "Dialogs";
                 };
             case MessageBox box -> "Message boxes";
+            case FileDialog dialog -> "File dialogs";
+            case Picker picker -> "Pickers";
         };
     }
 
     private void addNew(List<Line> lines) {
         String name = filter.getText().strip();
-        lines.add(new Line("", "Not there yet. Make it:", "", Optional.empty(), List.of(), false, () -> {}));
-        for (FacedWindow.Kind kind : List.of(FacedWindow.Kind.DIALOG, FacedWindow.Kind.CHILD, FacedWindow.Kind.MAIN)) {
-            String id = "add-" + kind.name().toLowerCase(Locale.ROOT);
-            var like = Optional.<Window>of(FacedWindow.of(kind, name));
-            lines.add(new Line(id, kind.words() + " “" + name + "”", "", like, List.of(), false, () -> add(kind)));
+        lines.add(new Line("", "Make “" + name + "” as a", "", Optional.empty(), List.of(), false, () -> {}));
+        for (NewWindow kind : NewWindow.all()) {
+            String id = "add-" + kind.words();
+            var like = Optional.of(kind.named(Name.of(name)));
+            lines.add(new Line(id, kind.words(), "", like, List.of(), false, () -> add(kind)));
         }
     }
 

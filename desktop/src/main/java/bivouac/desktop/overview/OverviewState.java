@@ -5,8 +5,8 @@ import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
 import bivouac.design.Manner;
-import bivouac.design.MessageBox;
 import bivouac.design.Part;
+import bivouac.design.ReadyMade;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -22,7 +22,7 @@ import java.util.Set;
 
 /**
  * What the Overview shows, without any node: cards in tiers, rows that open something, lines between them. A window
- * stands one tier right of the first thing that opens it; message boxes are folded into the rows that open them.
+ * stands one tier right of the first thing that opens it; message boxes, file dialogs and pickers are folded into the rows that open them.
  */
 record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) {
 
@@ -32,12 +32,12 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
     /**
      * A trigger that opens something.
      *
-     * @param folded message boxes that it opens
+     * @param folded message boxes, file dialogs and pickers that it opens
      * @param back windows that it opens which stand in no tier further right
      */
     record Row(ScriptPlace place, String name, String kind, List<Folded> folded, List<Back> back) {}
 
-    record Folded(MessageBox box) {}
+    record Folded(ReadyMade box) {}
 
     record Back(Window window, Manner manner) {}
 
@@ -152,7 +152,7 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
             var back = new ArrayList<Back>();
             for (Step.Open open : opens) {
                 switch (design.window(open.window()).orElse(null)) {
-                    case MessageBox box -> folded.add(new Folded(box));
+                    case ReadyMade ready -> folded.add(new Folded(ready));
                     case FacedWindow target
                     when tiers.get(open.window()) > tiers.get(name) ->
                         line(design, lines, numbers.get(name), rows.size(), open, numbers, tiers.get(name), tiers);

@@ -144,7 +144,7 @@ final class DeskView extends Pane {
             known.update(window);
             return known;
         }
-        var made = new DeskWindow(window, act, () -> blocked(window.which()));
+        var made = new DeskWindow(window, () -> shown.files(), act, () -> blocked(window.which()));
         windows.put(window.which(), made);
         Point2D place = places.computeIfAbsent(window.which(), w -> placeFor(window));
         made.relocate(place.getX(), place.getY());

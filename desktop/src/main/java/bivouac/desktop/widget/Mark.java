@@ -1,7 +1,9 @@
 package bivouac.desktop.widget;
 
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
+import bivouac.design.Picker;
 import bivouac.design.Window;
 import javafx.scene.layout.StackPane;
 import javafx.scene.shape.SVGPath;
@@ -41,6 +43,8 @@ public final class Mark extends StackPane {
                     case DIALOG -> "M0,4 H17 M0,8 H17";
                 };
             case MessageBox box -> "M0,4 H5 L8.5,9 L12,4 H17";
+            case FileDialog dialog -> "M0,2 H6 V5 H11 V8 H17";
+            case Picker picker -> "M0,5 H3 M7,5 H10 M14,5 H17";
         };
     }
 
@@ -55,6 +59,16 @@ public final class Mark extends StackPane {
                     case DIALOG -> "M0,0 H" + w + " M0,-4 H" + w;
                 };
             case MessageBox box -> "M0,-6 H20 L26,0 L32,-6 H" + w;
+            case FileDialog dialog -> "M0,-8 H24 V-4 H48 V0 H" + w;
+            case Picker picker -> dots(width);
         };
+    }
+
+    private static String dots(double width) {
+        var path = new StringBuilder();
+        for (double x = 0; x + 3 <= width; x += 9) {
+            path.append("M").append(x).append(",0 h3 ");
+        }
+        return path.toString();
     }
 }

@@ -14,7 +14,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /** A message box, drawn as it will look, with its texts edited in the drawing. */
 final class BoxPane {
@@ -29,8 +28,6 @@ final class BoxPane {
 
     Node draw(MessageBox box) {
         var title = new TextLine("face-title", "Title", box.title(), t -> change(box, b -> b.titled(t), "title"));
-        title.getStyleClass().add("face-title");
-        HBox.setHgrow(title, Priority.ALWAYS);
         var text = new TextLine("box-text", "Text", box.text(), t -> change(box, b -> b.saying(t), "text"));
         text.setPromptText("What does it say?");
         HBox.setHgrow(text, Priority.ALWAYS);
@@ -39,12 +36,8 @@ final class BoxPane {
         for (MessageBox.Answer answer : box.answers()) {
             buttons.getChildren().add(answer(box, answer));
         }
-        var body = Ui.styled(Ui.column(14, Ui.row(14, Severities.icon(box.severity()), text), buttons), "desk-body");
-        var window = Ui.styled(
-                new VBox(Ui.styled(Ui.row(8, title, Ui.styled(Ui.label("✕"), "close-sign")), "desk-title-bar"), body),
-                "desk-window",
-                "drawn");
-        window.setMaxWidth(400);
+        var window =
+                ReadyMadePane.frame(title, Ui.column(14, Ui.row(14, Severities.icon(box.severity()), text), buttons));
         return Ui.column(14, window, settings(box));
     }
 
@@ -84,16 +77,16 @@ final class BoxPane {
         return Ui.styled(
                 Ui.column(
                         6,
-                        line("Its buttons are", answers),
-                        line("It is of severity", severity),
-                        line(
+                        ReadyMadePane.line("Its buttons are", answers),
+                        ReadyMadePane.line("It is of severity", severity),
+                        ReadyMadePane.line(
                                 "Enter presses",
                                 key(
                                         box,
                                         "box-default",
                                         box.byDefault(),
                                         (b, e) -> b.answering(b.answers(), e, b.escape()))),
-                        line(
+                        ReadyMadePane.line(
                                 "Escape leads to",
                                 key(
                                         box,
@@ -122,18 +115,7 @@ final class BoxPane {
         return choice;
     }
 
-    private static Node line(String words, Node place) {
-        HBox.setHgrow(place, Priority.ALWAYS);
-        var label = Ui.label(words, "plain");
-        label.setPrefWidth(120);
-        return Ui.row(8, label, place);
-    }
-
     private String change(MessageBox box, UnaryOperator<MessageBox> edit, String what) {
-        String name = box.name().shown();
-        work.change(
-                work.now().design().changing(name, w -> w instanceof MessageBox b ? edit.apply(b) : w),
-                what + " of " + name + " changed");
-        return "";
+        return ReadyMadePane.change(work, box, edit.apply(box), what);
     }
 }

@@ -3,7 +3,9 @@ package bivouac.desktop.window;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
+import bivouac.design.Picker;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
@@ -41,6 +43,8 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
         return switch (window) {
             case FacedWindow face -> face(design, face);
             case MessageBox box -> box(design, box);
+            case FileDialog dialog -> picking(design, dialog, FileDialog.CANCELLED);
+            case Picker picker -> picking(design, picker, Picker.CANCELLED);
         };
     }
 
@@ -156,6 +160,22 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
         }
         String first = Sentences.line(steps.getFirst());
         return steps.size() == 1 ? first : first + ", and " + (steps.size() - 1) + " more";
+    }
+
+    /** C8: a person chooses, or cancels; nothing is asked first. */
+    private static WaysOutState picking(Design design, Window window, String cancelled) {
+        var groups = new ArrayList<Group>();
+        for (Ending ending : window.endings()) {
+            var rows = new ArrayList<Row>();
+            boolean cancels = ending.name().equals(cancelled);
+            rows.add(new Row(
+                    cancels ? "button Cancel" : "button that chooses", Optional.empty(), Optional.empty(), "nothing"));
+            if (cancels) {
+                rows.add(new Row("close box, Escape", Optional.empty(), Optional.empty(), "nothing"));
+            }
+            groups.add(new Group(ending, rows, receivers(design, window, ending.name())));
+        }
+        return new WaysOutState(groups, List.of(), "nothing");
     }
 
     private static WaysOutState box(Design design, MessageBox box) {

@@ -3,9 +3,9 @@ package bivouac.desktop.window;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
-import bivouac.design.MessageBox;
 import bivouac.design.Name;
 import bivouac.design.Names;
+import bivouac.design.ReadyMade;
 import bivouac.design.Removal;
 import bivouac.design.Renames;
 import bivouac.design.Window;
@@ -131,6 +131,6 @@ final class WindowBar {
         String also = touched.isEmpty() ? "" : "; left dangling: " + String.join(", ", touched);
         work.change(
                 Removal.window(design, name),
-                (window instanceof MessageBox ? "message box " : "") + name + " removed" + also);
+                (window instanceof ReadyMade r ? r.kind() + " " : "") + name + " removed" + also);
     }
 }

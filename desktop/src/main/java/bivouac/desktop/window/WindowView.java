@@ -1,8 +1,11 @@
 package bivouac.desktop.window;
 
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Part;
+import bivouac.design.Picker;
+import bivouac.design.ReadyMade;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
 import bivouac.design.Variable;
@@ -134,15 +137,25 @@ public final class WindowView implements ScreenView {
                 ScriptPlace place = shown.chosen().script().orElseGet(() -> usualPlace(f));
                 drawScript(place, Optional.of(f), part.or(() -> partOf(place, f)));
             }
-            case MessageBox box -> {
-                face.getChildren().add(new BoxPane(work).draw(box));
-                below.getChildren()
-                        .setAll(Ui.styled(
-                                Ui.wrapped(
-                                        "A message box runs no script of its own: what each answer does stands in the branches of its openers, at the right."),
-                                "empty"));
+            case ReadyMade ready -> {
+                face.getChildren().add(drawn(ready));
+                below.getChildren().setAll(Ui.styled(Ui.wrapped(noScript(ready)), "empty"));
             }
         }
+    }
+
+    private Node drawn(ReadyMade window) {
+        return switch (window) {
+            case MessageBox box -> new BoxPane(work).draw(box);
+            case FileDialog dialog -> new FileDialogPane(work).draw(dialog);
+            case Picker picker -> new PickerPane(work).draw(picker);
+        };
+    }
+
+    private static String noScript(ReadyMade window) {
+        String results = window instanceof MessageBox ? "each answer" : "each result";
+        return "A " + window.kind() + " runs no script of its own: what " + results
+                + " does stands in the branches of its openers, at the right.";
     }
 
     /** The script shown where none is chosen: the first trigger's, else what runs when the window has opened. */

@@ -1,0 +1,106 @@
+package bivouac.check;
+
+import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Place;
+import bivouac.check.Finding.Weight;
+import bivouac.design.FileDialog;
+import bivouac.design.MessageBox;
+import bivouac.design.Picker;
+import bivouac.design.ReadyMade;
+import java.util.HashSet;
+import java.util.List;
+
+/** What is wrong with message boxes and file dialogs by themselves. */
+final class ReadyMadeFindings {
+
+    private ReadyMadeFindings() {}
+
+    static void into(List<Finding> found, ReadyMade window) {
+        switch (window) {
+            case MessageBox box -> box(found, box);
+            case FileDialog dialog -> dialog(found, dialog);
+            case Picker picker -> {
+                // what it picks first is an expression, and checked as those are
+            }
+        }
+    }
+
+    private static void box(List<Finding> found, MessageBox box) {
+        String name = box.name().shown();
+        if (box.text().isBlank()) {
+            found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.EMPTY_MESSAGE,
+                    name + " says nothing.",
+                    "A message box without a text tells nobody what happened or what to answer.",
+                    Place.window(name)));
+        }
+        if (box.answers().isEmpty()) {
+            found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.NO_WAY_OUT,
+                    name + " has no button.",
+                    "It is always waited for (C7), so the application would hang.",
+                    Place.window(name)));
+        }
+        for (var marked : List.of(box.escape(), box.byDefault())) {
+            marked.filter(e -> box.ending(e).isEmpty())
+                    .ifPresent(e -> found.add(new Finding(
+                            Weight.WRONG,
+                            Kind.DANGLING,
+                            name + " has no button “" + e + "”, which Enter or Escape is to press.",
+                            "The key would do nothing.",
+                            Place.window(name))));
+        }
+    }
+
+    private static void dialog(List<Finding> found, FileDialog dialog) {
+        String name = dialog.name().shown();
+        var labels = new HashSet<String>();
+        for (FileDialog.Filter filter : dialog.offered()) {
+            filter.patterns().stream()
+                    .filter(p -> !FileDialog.Filter.isPattern(p))
+                    .forEach(p -> found.add(new Finding(
+                            Weight.WRONG,
+                            Kind.FILTER,
+                            "“" + p + "” in the filter “" + filter.label() + "” of " + name
+                                    + " is no pattern of file names.",
+                            "No file would be shown; a pattern is for example *.csv, without a folder.",
+                            Place.window(name))));
+            if (filter.patterns().isEmpty()) {
+                found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.FILTER,
+                        "The filter “" + filter.label() + "” of " + name + " has no pattern.",
+                        "No file would be shown; write for example: " + filter.label() + ": *.csv.",
+                        Place.window(name)));
+            }
+            if (!labels.add(filter.label())) {
+                found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.FILTER,
+                        "Two filters of " + name + " are called “" + filter.label() + "”.",
+                        "What comes back names the filter; nobody could tell which one was on.",
+                        Place.window(name)));
+            }
+        }
+        if (dialog.asks() == FileDialog.Asks.SAVE
+                && dialog.extension().isEmpty()
+                && dialog.offered().stream().allMatch(f -> f.extension().isEmpty())) {
+            found.add(new Finding(
+                    Weight.HINT,
+                    Kind.FILTER,
+                    name + " adds no extension to a name typed without one.",
+                    "The file would not be found by its kind later; give it a filter or an extension.",
+                    Place.window(name)));
+        }
+        if (!dialog.asksToReplace() && dialog.asks() == FileDialog.Asks.SAVE) {
+            found.add(new Finding(
+                    Weight.RISKY,
+                    Kind.FILTER,
+                    name + " does not ask before it replaces a file.",
+                    "A name typed twice would overwrite the first file without a word (C8).",
+                    Place.window(name)));
+        }
+    }
+}

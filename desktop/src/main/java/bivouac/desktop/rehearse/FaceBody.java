@@ -1,0 +1,219 @@
+package bivouac.desktop.rehearse;
+
+import bivouac.design.AccessKey;
+import bivouac.design.FacedWindow;
+import bivouac.design.Menu;
+import bivouac.design.Part;
+import bivouac.desktop.widget.Ui;
+import bivouac.machine.Event;
+import bivouac.machine.Machine;
+import bivouac.machine.Scene;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** A main window, child window or dialog on the desk: its menus and parts as real controls. */
+final class FaceBody implements DeskBody {
+
+    private final Consumer<Event> act;
+    private final Map<Integer, Region> controls = new HashMap<>();
+    private final Map<Integer, Node> fieldLabels = new HashMap<>();
+    private final Region node;
+    private Scene.OpenWindow shown;
+    private boolean updating;
+
+    FaceBody(Scene.OpenWindow window, FacedWindow face, Consumer<Event> act) {
+        this.act = act;
+        this.shown = window;
+        var body = face(face);
+        VBox.setVgrow(body, Priority.ALWAYS);
+        var all = new VBox();
+        if (!face.menus().isEmpty()) {
+            all.getChildren().add(menus(face));
+        }
+        all.getChildren().add(body);
+        all.setPrefWidth(Math.max(face.size().width(), face.of() == FacedWindow.Kind.MAIN ? 400 : 320));
+        all.setMinHeight(Math.max(face.size().height(), 96));
+        node = all;
+    }
+
+    private Region face(FacedWindow face) {
+        var body = Ui.styled(Ui.column(8), "desk-body");
+        int number = face.menus().stream().mapToInt(m -> m.commands().size()).sum();
+        for (var row : face.rows()) {
+            var line = Ui.row(8);
+            for (Part part : row.parts()) {
+                line.getChildren().addAll(nodes(part, number++));
+            }
+            if (row.parts().stream().allMatch(Part.Button.class::isInstance)) {
+                line.setAlignment(Pos.CENTER_RIGHT);
+            }
+            body.getChildren().add(line);
+        }
+        if (face.rows().isEmpty()) {
+            body.getChildren().add(Ui.label("This window has no parts yet.", "quiet"));
+        }
+        return body;
+    }
+
+    private Node menus(FacedWindow face) {
+        var bar = Ui.styled(Ui.row(2), "desk-menus");
+        int number = 0;
+        for (Menu menu : face.menus()) {
+            var button = new MenuButton(Mnemonics.of(menu.text()));
+            button.setMnemonicParsing(true);
+            button.setId("menu-" + AccessKey.without(menu.text()));
+            button.getStyleClass().add("desk-menu");
+            for (Part.MenuCommand command : menu.commands()) {
+                int part = number++;
+                var item = new MenuItem(AccessKey.without(command.text())
+                        + (command.shortcut().isEmpty() ? "" : "    " + command.shortcut()));
+                item.setId("command-" + command.name().expression());
+                item.setOnAction(e -> act.accept(new Event.Press(shown.instance(), part)));
+                button.getItems().add(item);
+            }
+            button.showingProperty().subscribe(open -> {
+                if (open) {
+                    enableItems(button, menu, face);
+                }
+            });
+            bar.getChildren().add(button);
+        }
+        return bar;
+    }
+
+    private void enableItems(MenuButton button, Menu menu, FacedWindow face) {
+        int first = face.parts().indexOf(menu.commands().getFirst());
+        for (int i = 0; i < button.getItems().size(); i++) {
+            Scene.SeenPart part = shown.parts().get(first + i);
+            button.getItems().get(i).setDisable(!part.enabled());
+            button.getItems().get(i).setVisible(part.visible());
+        }
+    }
+
+    private List<Node> nodes(Part part, int number) {
+        return switch (part) {
+            case Part.Caption c -> List.of(keep(number, Ui.wrapped("", "desk-caption")));
+            case Part.TextField f -> field(number, f.label());
+            case Part.NumberField f -> field(number, f.label());
+            case Part.TickBox b -> {
+                var box = new CheckBox();
+                box.setMnemonicParsing(true);
+                box.setOnAction(e -> act.accept(new Event.Tick(shown.instance(), number)));
+                yield List.of(keep(number, box));
+            }
+            case Part.Button b -> {
+                var button = Ui.button(
+                        "",
+                        "",
+                        () -> act.accept(new Event.Press(shown.instance(), number)),
+                        b.isDefault() ? "primary" : "secondary");
+                button.setMnemonicParsing(true);
+                yield List.of(keep(number, button));
+            }
+            case Part.MenuCommand m -> List.of();
+        };
+    }
+
+    private List<Node> field(int number, String text) {
+        var field = new TextField();
+        HBox.setHgrow(field, Priority.ALWAYS);
+        field.textProperty().subscribe((was, is) -> {
+            if (!updating) {
+                act.accept(new Event.Edit(shown.instance(), number, is));
+            }
+        });
+        var label = Ui.label(AccessKey.without(text), "desk-label");
+        label.setLabelFor(field);
+        fieldLabels.put(number, label);
+        return List.of(label, keep(number, field));
+    }
+
+    private Region keep(int number, Region control) {
+        controls.put(number, control);
+        return control;
+    }
+
+    @Override
+    public Region node() {
+        return node;
+    }
+
+    @Override
+    public void update(Scene.OpenWindow window) {
+        updating = true;
+        shown = window;
+        window.parts().forEach(this::update);
+        updating = false;
+    }
+
+    private void update(Scene.SeenPart part) {
+        Region control = controls.get(part.number());
+        if (control == null) {
+            return;
+        }
+        control.setId("part-" + part.design().name().expression());
+        switch (control) {
+            case TextField field -> {
+                if (!field.getText().equals(part.text())) {
+                    field.setText(part.text());
+                    field.end();
+                }
+            }
+            case CheckBox box -> {
+                box.setText(Mnemonics.of(part.text()));
+                box.setSelected(part.ticked());
+            }
+            case Button button -> button.setText(Mnemonics.of(part.text()));
+            case Label label -> label.setText(part.text());
+            default -> throw new IllegalStateException("no control of a part: " + control);
+        }
+        control.setDisable(!part.enabled());
+        show(control, part.visible());
+        Node label = fieldLabels.get(part.number());
+        if (label != null) {
+            show(label, part.visible());
+        }
+    }
+
+    private static void show(Node node, boolean visible) {
+        node.setVisible(visible);
+        node.setManaged(visible);
+    }
+
+    @Override
+    public Optional<Node> firstFocus() {
+        return controls.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(e -> (Node) e.getValue())
+                .filter(n -> !(n instanceof Label) && !n.isDisabled() && n.isVisible())
+                .findFirst();
+    }
+
+    @Override
+    public void enter() {
+        Machine.defaultButton(shown).ifPresent(n -> act.accept(new Event.Press(shown.instance(), n)));
+    }
+
+    @Override
+    public void focusPart(int number) {
+        Region control = controls.get(number);
+        if (control != null) {
+            control.requestFocus();
+        }
+    }
+}
