@@ -35,7 +35,8 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
         EMPTY_MESSAGE,
         DANGLING,
         MISPLACED_STEP,
-        FILTER
+        FILTER,
+        MESSAGE
     }
 
     /**

@@ -24,9 +24,27 @@ public final class Findings {
         NameFindings.into(found, design);
         WindowFindings.into(found, design);
         StepFindings.into(found, design);
+        messages(found, design);
         expressions(found, program);
         found.sort(java.util.Comparator.comparing(Finding::weight));
         return List.copyOf(found);
+    }
+
+    /** Of the house rules only those whose breaking can harm are findings; the rest is for the Messages screen. */
+    private static void messages(List<Finding> found, Design design) {
+        for (MessageRules.Kept kept : MessageRules.of(design)) {
+            if (kept.rule() == MessageRules.Rule.QUESTION || kept.rule() == MessageRules.Rule.SAFE_DEFAULT) {
+                kept.differ()
+                        .forEach(r -> found.add(new Finding(
+                                Weight.RISKY,
+                                Kind.MESSAGE,
+                                r.box() + ": " + r.sentence(),
+                                kept.rule() == MessageRules.Rule.QUESTION
+                                        ? "A person cannot tell what the buttons answer."
+                                        : "Enter is pressed without reading; let it be the answer that loses nothing.",
+                                Place.window(r.box()))));
+            }
+        }
     }
 
     private static void expressions(List<Finding> found, Program program) {

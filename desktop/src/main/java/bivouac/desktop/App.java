@@ -9,6 +9,7 @@ import bivouac.desktop.frame.NativeFiles;
 import bivouac.desktop.frame.Overlay;
 import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.frame.TypedFiles;
+import bivouac.desktop.messages.MessagesView;
 import bivouac.desktop.overview.OverviewView;
 import bivouac.desktop.rehearse.RehearsalView;
 import bivouac.desktop.window.WindowView;
@@ -93,6 +94,7 @@ public final class App {
             case OVERVIEW -> new OverviewView(work);
             case WINDOW -> new WindowView(work);
             case REHEARSAL -> new RehearsalView(work);
+            case MESSAGES -> new MessagesView(work, files::keepPicture);
         };
     }
 

@@ -128,7 +128,7 @@ class FileDialogsTest {
         write("open new file dialog to open Catch list");
         robot.key(CONTROL, DIGIT3);
         robot.click("part-go");
-        robot.click("file-name").text("nowhere.txt").key(ENTER);
+        robot.click("file-name").selectAll().text("nowhere.txt").key(ENTER);
         assertThat(robot.says("“/Home/Documents/nowhere.txt” is not there.")).isTrue();
         robot.click("file-cancel");
         assertThat(now().rehearsal().scene().windows()).hasSize(1);

@@ -132,6 +132,16 @@ final class Robot {
         return on(() -> node.getPseudoClassStates().contains(PseudoClass.getPseudoClass(state)));
     }
 
+    /** Gives a node of that id the keyboard, as Tab would, however far it is. */
+    Robot focus(String id) {
+        Node node = node(id);
+        on(() -> {
+            node.requestFocus();
+            return null;
+        });
+        return settle();
+    }
+
     /** Clicks what stands under a text, in an open menu for example. */
     Robot clickText(String text) {
         fx.clickOn(text);

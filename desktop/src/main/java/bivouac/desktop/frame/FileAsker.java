@@ -9,5 +9,8 @@ public interface FileAsker {
 
     void toOpen(Consumer<Path> chosen);
 
+    /** Asks where a picture is to be saved. */
+    void toSavePicture(String proposed, Consumer<Path> chosen);
+
     void toSave(Optional<Path> before, String proposed, Consumer<Path> chosen);
 }

@@ -4,9 +4,13 @@ import bivouac.design.Design;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Work;
 import bivouac.format.DesignFile;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.image.WritableImage;
+import javax.imageio.ImageIO;
 
 /** New, open, save, save as, and asking before unsaved work is lost, by every way of leaving it. */
 public final class Files {
@@ -69,6 +73,18 @@ public final class Files {
         if (work.save(file)) {
             then.run();
         }
+    }
+
+    /** Asks where a picture goes, and writes it there as PNG. */
+    public void keepPicture(WritableImage picture, String proposed) {
+        asker.toSavePicture(proposed, file -> {
+            try {
+                ImageIO.write(SwingFXUtils.fromFXImage(picture, null), "png", file.toFile());
+                work.say(file.getFileName() + " saved.");
+            } catch (IOException e) {
+                work.say("The picture could not be written to " + file + ": " + e.getMessage() + ".");
+            }
+        });
     }
 
     /** Does {@code then} at once, or after asking where there is unsaved work (C2: whatever the way out). */

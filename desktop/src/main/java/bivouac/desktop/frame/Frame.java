@@ -63,6 +63,7 @@ public final class Frame extends StackPane {
                 new Command("Overview", "Ctrl+1", () -> goTo(Screen.OVERVIEW)),
                 new Command("Window", "Ctrl+2", () -> goTo(Screen.WINDOW)),
                 new Command("Rehearsal", "Ctrl+3", () -> goTo(Screen.REHEARSAL)),
+                new Command("Messages", "Ctrl+5", () -> goTo(Screen.MESSAGES)),
                 Command.ofDesign("New design", "Ctrl+N", files::askNew),
                 Command.ofDesign("Open a design", "Ctrl+O", files::askOpen),
                 Command.ofDesign("Save", "Ctrl+S", () -> files.save(() -> {})),
@@ -135,12 +136,17 @@ public final class Frame extends StackPane {
         if (showing != s.screen()) {
             showing = s.screen();
             body.setCenter(screen(showing).node());
-            body.setLeft(showing == Screen.REHEARSAL ? null : roster);
+            body.setLeft(listsWindowsItself() ? null : roster);
         }
-        if (showing != Screen.REHEARSAL) {
+        if (!listsWindowsItself()) {
             roster.show(s);
         }
         screen(showing).show(s);
+    }
+
+    /** The roster costs room that these screens need. */
+    private boolean listsWindowsItself() {
+        return showing == Screen.REHEARSAL || showing == Screen.MESSAGES;
     }
 
     /** Done when the screen shown is drawn whole. */

@@ -32,7 +32,7 @@ public final class Look {
     }
 
     private static Stream<String> sheets() {
-        return Stream.of("controls.css", "frame.css", "desk.css", "window.css", "overview.css")
+        return Stream.of("controls.css", "frame.css", "desk.css", "window.css", "overview.css", "messages.css")
                 .map(Look::sheet);
     }
 

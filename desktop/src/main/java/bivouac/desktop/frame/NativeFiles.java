@@ -33,6 +33,15 @@ public final class NativeFiles implements FileAsker {
         tell(chooser.showSaveDialog(owner), chosen);
     }
 
+    @Override
+    public void toSavePicture(String proposed, Consumer<Path> chosen) {
+        var chooser = new FileChooser();
+        chooser.setTitle("Save the picture");
+        chooser.setInitialFileName(proposed);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PNG pictures", "*.png"));
+        tell(chooser.showSaveDialog(owner), chosen);
+    }
+
     private static FileChooser chooser(String title) {
         var chooser = new FileChooser();
         chooser.setTitle(title);

@@ -30,6 +30,11 @@ public final class TypedFiles implements FileAsker {
                 typed -> path(typed, chosen));
     }
 
+    @Override
+    public void toSavePicture(String proposed, Consumer<Path> chosen) {
+        overlay.prompt("Save the picture", "The path of the PNG file.", proposed, typed -> path(typed, chosen));
+    }
+
     private void path(String typed, Consumer<Path> chosen) {
         try {
             chosen.accept(Path.of(typed));

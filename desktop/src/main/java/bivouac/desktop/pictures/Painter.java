@@ -54,6 +54,8 @@ final class Painter {
         });
         picture("overview", () -> app.work().show(Screen.OVERVIEW));
         picture("window", this::chooseWindow);
+        picture("window-file-dialog", this::chooseFileDialog);
+        picture("messages", () -> app.work().show(Screen.MESSAGES));
         picture("rehearsal", this::rehearse);
         picture("rehearsal-dark", () -> Look.change(stage.getScene()));
         onInterface(() -> app.close());
@@ -75,6 +77,14 @@ final class Painter {
                                         .choose(Chosen.script(new ScriptPlace.AtPart(
                                                 f.name().shown(), p.name().expression()))),
                                 () -> app.work().choose(Chosen.window(f.name().shown()))));
+        app.work().show(Screen.WINDOW);
+    }
+
+    private void chooseFileDialog() {
+        design.windows().stream()
+                .filter(bivouac.design.FileDialog.class::isInstance)
+                .findFirst()
+                .ifPresent(d -> app.work().choose(Chosen.window(d.name().shown())));
         app.work().show(Screen.WINDOW);
     }
 

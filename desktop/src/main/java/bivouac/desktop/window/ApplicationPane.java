@@ -4,6 +4,8 @@ import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.desktop.widget.TextBlock;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;

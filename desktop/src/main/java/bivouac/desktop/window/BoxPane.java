@@ -2,6 +2,7 @@ package bivouac.desktop.window;
 
 import bivouac.design.MessageBox;
 import bivouac.desktop.widget.Severities;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;

@@ -9,6 +9,7 @@ import bivouac.design.Removal;
 import bivouac.design.Row;
 import bivouac.design.ScriptPlace;
 import bivouac.desktop.widget.LineField;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;

@@ -2,6 +2,7 @@ package bivouac.desktop.window;
 
 import bivouac.design.FileDialog;
 import bivouac.design.PretendFiles;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;

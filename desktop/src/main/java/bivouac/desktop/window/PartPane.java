@@ -9,6 +9,7 @@ import bivouac.design.Part;
 import bivouac.design.Renames;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Setting;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;

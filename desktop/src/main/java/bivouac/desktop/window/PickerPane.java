@@ -2,6 +2,7 @@ package bivouac.desktop.window;
 
 import bivouac.design.Expression;
 import bivouac.design.Picker;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Work;
 import java.util.Optional;

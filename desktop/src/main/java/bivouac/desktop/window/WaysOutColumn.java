@@ -7,6 +7,7 @@ import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;

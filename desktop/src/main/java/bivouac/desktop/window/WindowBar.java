@@ -10,6 +10,7 @@ import bivouac.design.Removal;
 import bivouac.design.Renames;
 import bivouac.design.Window;
 import bivouac.desktop.widget.Mark;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;

@@ -13,6 +13,8 @@ import bivouac.design.Window;
 import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.widget.Scrolling;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
@@ -78,6 +80,7 @@ public final class WindowView implements ScreenView {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add(style);
+        Scrolling.follow(scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         return scroll;
     }

@@ -1,0 +1,44 @@
+package bivouac.desktop.widget;
+
+import javafx.css.PseudoClass;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/** How a text edited in place is taken: when the keyboard leaves it or on request, and put back with Escape. */
+final class Taking {
+
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
+    private final TextInputControl control;
+    private final TextLine.Taker taker;
+    private String before;
+
+    Taking(TextInputControl control, TextLine.Taker taker) {
+        this.control = control;
+        this.taker = taker;
+        this.before = control.getText();
+        control.focusedProperty().subscribe((was, is) -> {
+            if (was && !is) {
+                take();
+            }
+        });
+        control.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE && !control.getText().equals(before)) {
+                control.setText(before);
+                e.consume();
+            }
+        });
+    }
+
+    void take() {
+        if (!control.getText().equals(before)) {
+            String was = before;
+            // before it is taken: that draws the screen anew, and so the keyboard leaves this text a second time
+            before = control.getText();
+            String why = taker.take(before);
+            before = why.isEmpty() ? before : was;
+            control.pseudoClassStateChanged(WRONG, !why.isEmpty());
+        }
+    }
+}

@@ -1,0 +1,21 @@
+package bivouac.desktop.widget;
+
+import javafx.scene.control.TextField;
+
+/** A text edited in place: taken with Enter or when the keyboard leaves it, put back with Escape. */
+public final class TextLine extends TextField {
+
+    /** Takes a text; answers why it cannot be taken, or an empty text. */
+    public interface Taker {
+        String take(String text);
+    }
+
+    public TextLine(String id, String accessible, String text, Taker taker) {
+        super(text);
+        setId(id);
+        setAccessibleText(accessible);
+        getStyleClass().add("in-place");
+        var taking = new Taking(this, taker);
+        setOnAction(e -> taking.take());
+    }
+}
