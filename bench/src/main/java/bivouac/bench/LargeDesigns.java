@@ -67,7 +67,7 @@ public final class LargeDesigns {
                 .living(Optional.of(new Instances.Single()), false)
                 .withRows(List.of(
                         Row.of(Part.TextField.of("name", "Name")),
-                        Row.of(Part.NumberField.of("number", "Number")),
+                        Row.of(Part.ValueField.of("number", "Number")),
                         Row.of(Part.TickBox.of("sure", "Sure")),
                         Row.of(
                                 Part.Caption.of("shown", "nothing yet"),
@@ -85,7 +85,7 @@ public final class LargeDesigns {
                 .taking(List.of(Take.of("start", Type.TEXT)))
                 .withRows(List.of(
                         Row.of(Part.TextField.of("text", "Text")),
-                        Row.of(Part.NumberField.of("number", "Number")),
+                        Row.of(Part.ValueField.of("number", "Number")),
                         Row.of(
                                 Part.Button.of("ok", "OK").triggering(Script.of(check)),
                                 Part.Button.of("cancel", "Cancel").triggering(Script.of(Step.Close.me("cancelled"))))))

@@ -36,7 +36,8 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
         DANGLING,
         MISPLACED_STEP,
         FILTER,
-        MESSAGE
+        MESSAGE,
+        PART
     }
 
     /**

@@ -6,11 +6,13 @@ import bivouac.check.Finding.Weight;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
+import bivouac.design.Given;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Take;
+import bivouac.design.Task;
 import bivouac.design.Window;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +28,7 @@ final class StepFindings {
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     switch (step) {
                         case Step.Open open -> open(found, design, open, place, path);
+                        case Step.RunTask run -> run(found, design, run, place, path);
                         case Step.StayOpen stay
                         when !isBeforeClosing(place) ->
                             found.add(new Finding(
@@ -83,35 +86,65 @@ final class StepFindings {
                     Place.step(place, path)));
             return;
         }
-        notHandedOver(found, open, window.get(), place, path);
-        branches(found, open, window.get(), place, path);
+        var opened = new Led(
+                window.get().name().shown(),
+                "opens",
+                window.get().takes(),
+                window.get().endings());
+        notHandedOver(found, opened, open.handOver(), place, path);
+        branches(found, opened, open, place, path);
+    }
+
+    /** What a step leads to: a window that it opens, or a task that it runs. */
+    private record Led(String name, String verb, List<Take> takes, List<Ending> endings) {}
+
+    private static void run(List<Finding> found, Design design, Step.RunTask run, ScriptPlace place, StepPath path) {
+        Optional<Task> task = design.application().task(run.task());
+        if (task.isEmpty()) {
+            found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.DANGLING,
+                    place.words() + " runs “" + run.task() + "”, and there is no task of that name.",
+                    "The rehearsal stops with a fault when it gets there; type run new " + run.task() + ".",
+                    Place.step(place, path)));
+            return;
+        }
+        var ran = new Led(
+                task.get().name().shown(),
+                "runs",
+                task.get().takes(),
+                task.get().endings());
+        notHandedOver(found, ran, run.handOver(), place, path);
+        branches(found, ran, run, place, path);
     }
 
     private static void notHandedOver(
-            List<Finding> found, Step.Open open, Window window, ScriptPlace place, StepPath path) {
-        for (Take take : window.takes()) {
-            boolean given = open.handOver().stream()
-                    .anyMatch(g -> g.name().equals(take.name().expression()));
+            List<Finding> found, Led led, List<Given> handOver, ScriptPlace place, StepPath path) {
+        for (Take take : led.takes()) {
+            boolean given =
+                    handOver.stream().anyMatch(g -> g.name().equals(take.name().expression()));
             if (take.byDefault().isEmpty() && !given) {
                 found.add(new Finding(
                         Weight.WRONG,
                         Kind.NOT_HANDED_OVER,
-                        place.words() + " opens " + window.name() + " without handing over “" + take.name() + "”.",
-                        window.name() + " takes a " + take.type() + " that has no default (O2).",
+                        place.words() + " " + led.verb() + " " + led.name() + " without handing over “" + take.name()
+                                + "”.",
+                        led.name() + " takes a " + take.type() + " that has no default (O2).",
                         Place.step(place, path)));
             }
         }
     }
 
     /** Never for a single ending that gives nothing: there is nothing to decide. */
-    private static void branches(List<Finding> found, Step.Open open, Window window, ScriptPlace place, StepPath path) {
-        List<Ending> endings = window.endings();
+    private static void branches(List<Finding> found, Led led, Step.Branching open, ScriptPlace place, StepPath path) {
+        List<Ending> endings = led.endings();
         for (Step.Branch branch : open.branches()) {
-            if (window.ending(branch.ending()).isEmpty() && !branch.ending().equals(bivouac.design.WaysOut.CLOSED)) {
+            boolean known = endings.stream().anyMatch(e -> e.name().equals(branch.ending()));
+            if (!known && !branch.ending().equals(bivouac.design.WaysOut.CLOSED)) {
                 found.add(new Finding(
                         Weight.WRONG,
                         Kind.DANGLING,
-                        place.words() + ": " + window.name() + " has no ending “" + branch.ending() + "”.",
+                        place.words() + ": " + led.name() + " has no ending “" + branch.ending() + "”.",
                         "The steps under it are never run.",
                         Place.step(place, path)));
             }
@@ -129,7 +162,7 @@ final class StepFindings {
                 found.add(new Finding(
                         Weight.RISKY,
                         Kind.MISSING_BRANCH,
-                        place.words() + " does not say what happens when " + window.name() + " ends " + ending.name()
+                        place.words() + " does not say what happens when " + led.name() + " ends " + ending.name()
                                 + ".",
                         why,
                         Place.step(place, path)));

@@ -44,7 +44,10 @@ final class WindowFindings {
             }
             switch (window) {
                 case ReadyMade ready -> ReadyMadeFindings.into(found, ready);
-                case FacedWindow face -> face(found, face, closed.contains(name));
+                case FacedWindow face -> {
+                    face(found, face, closed.contains(name));
+                    PartFindings.into(found, face);
+                }
             }
         }
     }

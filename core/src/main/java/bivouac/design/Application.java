@@ -6,9 +6,16 @@ import java.util.List;
  * What belongs to the application as a whole and to no window.
  *
  * @param files what file dialogs show in a rehearsal
+ * @param tasks its own work, which the design only names
  */
 public record Application(
-        String name, About about, List<Variable> variables, Script start, DepartureRule departure, PretendFiles files) {
+        String name,
+        About about,
+        List<Variable> variables,
+        Script start,
+        DepartureRule departure,
+        PretendFiles files,
+        List<Task> tasks) {
 
     /** Facts for an about box; each may be empty. */
     public record About(String version, String rights, String comments, String link) {
@@ -17,34 +24,43 @@ public record Application(
 
     public Application {
         variables = List.copyOf(variables);
+        tasks = List.copyOf(tasks);
     }
 
     /** One without pretend files of its own. */
     public Application(String name, About about, List<Variable> variables, Script start, DepartureRule departure) {
-        this(name, about, variables, start, departure, PretendFiles.NONE);
+        this(name, about, variables, start, departure, PretendFiles.NONE, List.of());
     }
 
     public Application named(String other) {
-        return new Application(other, about, variables, start, departure, files);
+        return new Application(other, about, variables, start, departure, files, tasks);
     }
 
     public Application about(About other) {
-        return new Application(name, other, variables, start, departure, files);
+        return new Application(name, other, variables, start, departure, files, tasks);
     }
 
     public Application holding(List<Variable> other) {
-        return new Application(name, about, other, start, departure, files);
+        return new Application(name, about, other, start, departure, files, tasks);
     }
 
     public Application starting(Script other) {
-        return new Application(name, about, variables, other, departure, files);
+        return new Application(name, about, variables, other, departure, files, tasks);
     }
 
     public Application departing(DepartureRule other) {
-        return new Application(name, about, variables, start, other, files);
+        return new Application(name, about, variables, start, other, files, tasks);
     }
 
     public Application pretending(PretendFiles other) {
-        return new Application(name, about, variables, start, departure, other);
+        return new Application(name, about, variables, start, departure, other, tasks);
+    }
+
+    public Application working(List<Task> other) {
+        return new Application(name, about, variables, start, departure, files, other);
+    }
+
+    public java.util.Optional<Task> task(String shownName) {
+        return tasks.stream().filter(t -> t.name().shown().equals(shownName)).findFirst();
     }
 }

@@ -64,4 +64,13 @@ public record Design(Application application, List<Window> windows) {
     public Map<ScriptPlace, Script> scripts() {
         return ScriptPlace.all(this);
     }
+
+    /** The endings that a step can branch on: those of the window that it opens, or of the task that it runs. */
+    public List<Ending> endingsOf(Step.Branching step) {
+        return switch (step) {
+            case Step.Open open -> window(open.window()).map(Window::endings).orElse(List.of());
+            case Step.RunTask run ->
+                application.task(run.task()).map(Task::endings).orElse(List.of());
+        };
+    }
 }

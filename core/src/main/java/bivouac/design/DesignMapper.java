@@ -39,8 +39,21 @@ abstract class DesignMapper {
                 variables(app.variables()),
                 script(app.start()),
                 departure(app.departure()),
-                app.files());
+                app.files(),
+                app.tasks().stream().map(this::task).toList());
         return new Design(changed, design.windows().stream().map(this::map).toList());
+    }
+
+    /** What a task gives is reckoned in the scope of the application. */
+    private Task task(Task task) {
+        return new Task(
+                task.name(),
+                takes(task.takes()),
+                task.outcomes().stream()
+                        .map(o -> new Task.Outcome(
+                                o.ending(), gives(o.samples()), o.writes().map(this::expression)))
+                        .toList(),
+                task.usually());
     }
 
     private DepartureRule departure(DepartureRule rule) {
@@ -116,18 +129,31 @@ abstract class DesignMapper {
         Setting on = setting(part.enabled());
         Setting seen = setting(part.visible());
         return switch (part) {
-            case Part.Caption c -> new Part.Caption(c.name(), text(c.text()), on, seen);
+            case Part.Caption c -> new Part.Caption(c.name(), text(c.text()), c.size(), on, seen);
+            case Part.Picture p -> new Part.Picture(p.name(), text(p.file()), on, seen);
+            case Part.Link l ->
+                new Part.Link(l.name(), text(l.text()), text(l.address()), script(l.followed()), on, seen);
             case Part.TextField f ->
                 new Part.TextField(
-                        f.name(), text(f.label()), text(f.starts()), f.longest(), script(f.changed()), on, seen);
-            case Part.NumberField f ->
-                new Part.NumberField(f.name(), text(f.label()), text(f.starts()), script(f.changed()), on, seen);
+                        f.name(),
+                        text(f.label()),
+                        text(f.starts()),
+                        f.longest(),
+                        f.entry(),
+                        script(f.changed()),
+                        on,
+                        seen);
+            case Part.ValueField f ->
+                new Part.ValueField(
+                        f.name(), text(f.label()), f.holds(), text(f.starts()), script(f.changed()), on, seen);
+            case Part.Choice c ->
+                new Part.Choice(c.name(), text(c.label()), c.items(), c.starts(), script(c.changed()), on, seen);
             case Part.TickBox b ->
                 new Part.TickBox(b.name(), text(b.text()), b.ticked(), script(b.changed()), on, seen);
             case Part.Button b ->
                 new Part.Button(b.name(), text(b.text()), b.isDefault(), script(b.pressed()), on, seen);
             case Part.MenuCommand m ->
-                new Part.MenuCommand(m.name(), text(m.text()), m.shortcut(), script(m.chosen()), on, seen);
+                new Part.MenuCommand(m.name(), text(m.text()), m.shortcut(), m.ticking(), script(m.chosen()), on, seen);
         };
     }
 
@@ -167,6 +193,19 @@ abstract class DesignMapper {
                 new Step.EndApplication(
                         e.code().map(this::expression), e.saying().map(this::text), script(e.refused()));
             case Step.Note(String text) -> new Step.Note(text(text));
+            case Step.NotThereYet n -> n;
+            case Step.StopTask s -> s;
+            case Step.RunTask r ->
+                new Step.RunTask(
+                        r.task(),
+                        r.background(),
+                        r.mayBeStopped(),
+                        gives(r.handOver()),
+                        r.as(),
+                        r.branches().stream()
+                                .map(b -> new Step.Branch(b.ending(), script(b.script())))
+                                .toList());
+            case Step.Reach r -> new Step.Reach(r.how(), target(r.target()));
             case Step.Off(Step inner) -> new Step.Off(step(inner));
         };
     }

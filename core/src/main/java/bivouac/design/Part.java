@@ -1,5 +1,7 @@
 package bivouac.design;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -12,6 +14,9 @@ public sealed interface Part {
     Setting enabled();
 
     Setting visible();
+
+    /** This part with other conditions for its use and its being seen. */
+    Part with(Setting enabled, Setting visible);
 
     /** This part with another name. */
     Part named(Name name);
@@ -37,15 +42,32 @@ public sealed interface Part {
     /** What a part's trigger is called, and its script. */
     record Trigger(String word, Script script) {}
 
+    /** How large a caption is, beside the others. */
+    enum TextSize {
+        SMALL,
+        NORMAL,
+        LARGE,
+        TITLE;
+
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
     /** A text on the window; with braces, a live one (P3). */
-    record Caption(Name name, String text, Setting enabled, Setting visible) implements Part {
+    record Caption(Name name, String text, TextSize size, Setting enabled, Setting visible) implements Part {
         public static Caption of(String name, String text) {
-            return new Caption(Name.of(name), text, Setting.YES, Setting.YES);
+            return new Caption(Name.of(name), text, TextSize.NORMAL, Setting.YES, Setting.YES);
+        }
+
+        @Override
+        public Caption with(Setting on, Setting seen) {
+            return new Caption(name, text, size, on, seen);
         }
 
         @Override
         public Caption named(Name other) {
-            return new Caption(other, text, enabled, visible);
+            return new Caption(other, text, size, enabled, visible);
         }
 
         @Override
@@ -64,8 +86,25 @@ public sealed interface Part {
         }
     }
 
+    /** How a text is typed. */
+    enum Entry {
+        ONE_LINE("one line"),
+        SEVERAL_LINES("several lines"),
+        HIDDEN("hidden characters");
+
+        private final String words;
+
+        Entry(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     /**
-     * A line of text that a person can change.
+     * A text that a person can change.
      *
      * @param label what stands before it
      * @param starts the text that it starts with; braces are read once, when the window opens
@@ -76,17 +115,31 @@ public sealed interface Part {
             String label,
             String starts,
             OptionalInt longest,
+            Entry entry,
             Script changed,
             Setting enabled,
             Setting visible)
             implements Part {
         public static TextField of(String name, String label) {
-            return new TextField(Name.of(name), label, "", OptionalInt.empty(), Script.EMPTY, Setting.YES, Setting.YES);
+            return new TextField(
+                    Name.of(name),
+                    label,
+                    "",
+                    OptionalInt.empty(),
+                    Entry.ONE_LINE,
+                    Script.EMPTY,
+                    Setting.YES,
+                    Setting.YES);
+        }
+
+        @Override
+        public TextField with(Setting on, Setting seen) {
+            return new TextField(name, label, starts, longest, entry, changed, on, seen);
         }
 
         @Override
         public TextField named(Name other) {
-            return new TextField(other, label, starts, longest, changed, enabled, visible);
+            return new TextField(other, label, starts, longest, entry, changed, enabled, visible);
         }
 
         @Override
@@ -96,7 +149,7 @@ public sealed interface Part {
 
         @Override
         public Part triggering(Script script) {
-            return new TextField(name, label, starts, longest, script, enabled, visible);
+            return new TextField(name, label, starts, longest, entry, script, enabled, visible);
         }
 
         @Override
@@ -110,16 +163,53 @@ public sealed interface Part {
         }
     }
 
-    /** A field for a number; it may hold text that is none (P4). {@code starts} as for {@link TextField}. */
-    record NumberField(Name name, String label, String starts, Script changed, Setting enabled, Setting visible)
+    /** What a value field is for. */
+    enum Holds {
+        NUMBER("number field", Type.NUMBER),
+        WHOLE("whole-number field", Type.WHOLE),
+        DATE("date field", Type.DATE);
+
+        private final String kind;
+        private final Type type;
+
+        Holds(String kind, Type type) {
+            this.kind = kind;
+            this.type = type;
+        }
+
+        public String kind() {
+            return kind;
+        }
+
+        /** The type of {@code me.PART}. */
+        public Type type() {
+            return type;
+        }
+    }
+
+    /**
+     * A field for a number, a whole number or a date; it may hold text that is none (P4). {@code starts} as for
+     * {@link TextField}.
+     */
+    record ValueField(
+            Name name, String label, Holds holds, String starts, Script changed, Setting enabled, Setting visible)
             implements Part {
-        public static NumberField of(String name, String label) {
-            return new NumberField(Name.of(name), label, "", Script.EMPTY, Setting.YES, Setting.YES);
+        public static ValueField of(String name, String label) {
+            return of(name, label, Holds.NUMBER);
+        }
+
+        public static ValueField of(String name, String label, Holds holds) {
+            return new ValueField(Name.of(name), label, holds, "", Script.EMPTY, Setting.YES, Setting.YES);
         }
 
         @Override
-        public NumberField named(Name other) {
-            return new NumberField(other, label, starts, changed, enabled, visible);
+        public ValueField with(Setting on, Setting seen) {
+            return new ValueField(name, label, holds, starts, changed, on, seen);
+        }
+
+        @Override
+        public ValueField named(Name other) {
+            return new ValueField(other, label, holds, starts, changed, enabled, visible);
         }
 
         @Override
@@ -129,12 +219,12 @@ public sealed interface Part {
 
         @Override
         public Part triggering(Script script) {
-            return new NumberField(name, label, starts, script, enabled, visible);
+            return new ValueField(name, label, holds, starts, script, enabled, visible);
         }
 
         @Override
         public String kind() {
-            return "number field";
+            return holds.kind();
         }
 
         @Override
@@ -143,11 +233,148 @@ public sealed interface Part {
         }
     }
 
+    /**
+     * One of a few texts (P4).
+     *
+     * @param items what can be chosen, in order
+     * @param starts the item chosen when the window opens; empty for none
+     */
+    record Choice(
+            Name name,
+            String label,
+            List<String> items,
+            String starts,
+            Script changed,
+            Setting enabled,
+            Setting visible)
+            implements Part {
+        public Choice {
+            items = List.copyOf(items);
+        }
+
+        public static Choice of(String name, String label, String... items) {
+            return new Choice(Name.of(name), label, List.of(items), "", Script.EMPTY, Setting.YES, Setting.YES);
+        }
+
+        @Override
+        public Choice with(Setting on, Setting seen) {
+            return new Choice(name, label, items, starts, changed, on, seen);
+        }
+
+        @Override
+        public Choice named(Name other) {
+            return new Choice(other, label, items, starts, changed, enabled, visible);
+        }
+
+        @Override
+        public Optional<Trigger> trigger() {
+            return Optional.of(new Trigger("chosen", changed));
+        }
+
+        @Override
+        public Part triggering(Script script) {
+            return new Choice(name, label, items, starts, script, enabled, visible);
+        }
+
+        @Override
+        public String kind() {
+            return "choice";
+        }
+
+        @Override
+        public String displayName() {
+            return textOr(label, name);
+        }
+    }
+
+    /**
+     * A text that leads somewhere when it is followed.
+     *
+     * @param address where it leads outside the application; empty for nowhere, then its script does all
+     */
+    record Link(Name name, String text, String address, Script followed, Setting enabled, Setting visible)
+            implements Part {
+        public static Link of(String name, String text, String address) {
+            return new Link(Name.of(name), text, address, Script.EMPTY, Setting.YES, Setting.YES);
+        }
+
+        @Override
+        public Link with(Setting on, Setting seen) {
+            return new Link(name, text, address, followed, on, seen);
+        }
+
+        @Override
+        public Link named(Name other) {
+            return new Link(other, text, address, followed, enabled, visible);
+        }
+
+        @Override
+        public Optional<Trigger> trigger() {
+            return Optional.of(new Trigger("followed", followed));
+        }
+
+        @Override
+        public Part triggering(Script script) {
+            return new Link(name, text, address, script, enabled, visible);
+        }
+
+        @Override
+        public String kind() {
+            return "link";
+        }
+
+        @Override
+        public String displayName() {
+            return textOr(text, name);
+        }
+    }
+
+    /**
+     * A picture.
+     *
+     * @param file its file beside the design, with slashes; holds braces
+     */
+    record Picture(Name name, String file, Setting enabled, Setting visible) implements Part {
+        public static Picture of(String name, String file) {
+            return new Picture(Name.of(name), file, Setting.YES, Setting.YES);
+        }
+
+        @Override
+        public Picture with(Setting on, Setting seen) {
+            return new Picture(name, file, on, seen);
+        }
+
+        @Override
+        public Picture named(Name other) {
+            return new Picture(other, file, enabled, visible);
+        }
+
+        @Override
+        public Optional<Trigger> trigger() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Part triggering(Script script) {
+            return this;
+        }
+
+        @Override
+        public String kind() {
+            return "picture";
+        }
+    }
+
     /** A yes or no that a person can tick. */
     record TickBox(Name name, String text, boolean ticked, Script changed, Setting enabled, Setting visible)
             implements Part {
         public static TickBox of(String name, String text) {
             return new TickBox(Name.of(name), text, false, Script.EMPTY, Setting.YES, Setting.YES);
+        }
+
+        @Override
+        public TickBox with(Setting on, Setting seen) {
+            return new TickBox(name, text, ticked, changed, on, seen);
         }
 
         @Override
@@ -189,6 +416,11 @@ public sealed interface Part {
         }
 
         @Override
+        public Button with(Setting on, Setting seen) {
+            return new Button(name, text, isDefault, pressed, on, seen);
+        }
+
+        @Override
         public Button named(Name other) {
             return new Button(other, text, isDefault, pressed, enabled, visible);
         }
@@ -218,20 +450,27 @@ public sealed interface Part {
      * A command in one of the window's menus.
      *
      * @param shortcut the keys that choose it, as {@code Ctrl+N}; empty for none
+     * @param ticking whether it carries a tick that choosing it turns over
      */
-    record MenuCommand(Name name, String text, String shortcut, Script chosen, Setting enabled, Setting visible)
+    record MenuCommand(
+            Name name, String text, String shortcut, boolean ticking, Script chosen, Setting enabled, Setting visible)
             implements Part {
         public MenuCommand {
             Objects.requireNonNull(shortcut, "shortcut");
         }
 
         public static MenuCommand of(String name, String text, String shortcut) {
-            return new MenuCommand(Name.of(name), text, shortcut, Script.EMPTY, Setting.YES, Setting.YES);
+            return new MenuCommand(Name.of(name), text, shortcut, false, Script.EMPTY, Setting.YES, Setting.YES);
+        }
+
+        @Override
+        public MenuCommand with(Setting on, Setting seen) {
+            return new MenuCommand(name, text, shortcut, ticking, chosen, on, seen);
         }
 
         @Override
         public MenuCommand named(Name other) {
-            return new MenuCommand(other, text, shortcut, chosen, enabled, visible);
+            return new MenuCommand(other, text, shortcut, ticking, chosen, enabled, visible);
         }
 
         @Override
@@ -241,7 +480,7 @@ public sealed interface Part {
 
         @Override
         public Part triggering(Script script) {
-            return new MenuCommand(name, text, shortcut, script, enabled, visible);
+            return new MenuCommand(name, text, shortcut, ticking, script, enabled, visible);
         }
 
         @Override

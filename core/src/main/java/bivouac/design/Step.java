@@ -18,6 +18,30 @@ public sealed interface Step {
     /** What is run when the window opened, or the task run, ends in {@code ending} (W4). */
     record Branch(String ending, Script script) {}
 
+    /** A step that waits for, or is told of, an ending, with a branch for each (W4). */
+    sealed interface Branching extends Step permits Open, RunTask {
+
+        List<Branch> branches();
+
+        Branching withBranches(List<Branch> other);
+
+        @Override
+        default List<Inner> inner() {
+            return branches().stream()
+                    .map(b -> new Inner("when " + b.ending(), b.script()))
+                    .toList();
+        }
+
+        @Override
+        default Step withInner(List<Script> scripts) {
+            var changed = new java.util.ArrayList<Branch>();
+            for (int i = 0; i < branches().size(); i++) {
+                changed.add(new Branch(branches().get(i).ending(), scripts.get(i)));
+            }
+            return withBranches(changed);
+        }
+    }
+
     /**
      * Opens a window (O1 to O9).
      *
@@ -32,7 +56,7 @@ public sealed interface Step {
             List<Given> handOver,
             Optional<String> as,
             List<Branch> branches)
-            implements Step {
+            implements Branching {
         public Open {
             handOver = List.copyOf(handOver);
             branches = List.copyOf(branches);
@@ -46,26 +70,51 @@ public sealed interface Step {
             return new Open(window, manner, ownedBy, List.of(values), as, branches);
         }
 
+        @Override
         public Open withBranches(List<Branch> other) {
             return new Open(window, manner, ownedBy, handOver, as, other);
         }
+    }
 
-        @Override
-        public List<Inner> inner() {
-            return branches.stream()
-                    .map(b -> new Inner("when " + b.ending(), b.script()))
-                    .toList();
+    /**
+     * Runs a task (W5).
+     *
+     * @param background whether other events go on meanwhile
+     * @param mayBeStopped whether it is no fault that its end arrives for nobody
+     */
+    record RunTask(
+            String task,
+            boolean background,
+            boolean mayBeStopped,
+            List<Given> handOver,
+            Optional<String> as,
+            List<Branch> branches)
+            implements Branching {
+        public RunTask {
+            handOver = List.copyOf(handOver);
+            branches = List.copyOf(branches);
+        }
+
+        public static RunTask of(String task, Branch... branches) {
+            return new RunTask(task, false, false, List.of(), Optional.empty(), List.of(branches));
+        }
+
+        public RunTask handing(Given... values) {
+            return new RunTask(task, background, mayBeStopped, List.of(values), as, branches);
+        }
+
+        public RunTask inBackground(boolean mayStop) {
+            return new RunTask(task, true, mayStop, handOver, as, branches);
         }
 
         @Override
-        public Step withInner(List<Script> scripts) {
-            var changed = new java.util.ArrayList<Branch>();
-            for (int i = 0; i < branches.size(); i++) {
-                changed.add(new Branch(branches.get(i).ending(), scripts.get(i)));
-            }
-            return withBranches(changed);
+        public RunTask withBranches(List<Branch> other) {
+            return new RunTask(task, background, mayBeStopped, handOver, as, other);
         }
     }
+
+    /** Lets the background runs of a task go (W5). */
+    record StopTask(String task) implements Plain {}
 
     /**
      * Requests a window to close (C1, C2).
@@ -162,6 +211,30 @@ public sealed interface Step {
 
     /** A text, with braces, that is seen in the trail. */
     record Note(String text) implements Plain {}
+
+    /** Says that what is wanted is not there yet, where a trigger would else be dead (need 2). */
+    record NotThereYet() implements Plain {}
+
+    /** Takes a window off the screen, or brings it back there or to the front (C9, R2). */
+    record Reach(How how, Target target) implements Plain {
+
+        /** What is done with the window. */
+        public enum How {
+            BRING_TO_FRONT("bring to front"),
+            HIDE("hide"),
+            SHOW("show");
+
+            private final String words;
+
+            How(String words) {
+                this.words = words;
+            }
+
+            public String words() {
+                return words;
+            }
+        }
+    }
 
     /** A step that is kept and does nothing. */
     record Off(Step step) implements Step {

@@ -30,7 +30,8 @@ public final class DesignFormat {
                 .list("variables", app.variables(), WindowFormat::write)
                 .put("start", StepFormat.write(app.start()))
                 .put("departure", write(app.departure()))
-                .putUnless(app.files().equals(PretendFiles.NONE), "files", write(app.files()));
+                .putUnless(app.files().equals(PretendFiles.NONE), "files", write(app.files()))
+                .list("tasks", app.tasks(), TaskFormat::write);
         return JsonOut.lay(new JsonOut.Members()
                 .put("format", VERSION)
                 .put("application", application)
@@ -89,7 +90,8 @@ public final class DesignFormat {
                 f.list("variables", WindowFormat::variable),
                 StepFormat.script(f, "start"),
                 f.value("departure", new DepartureRule.LastWindow(), DesignFormat::departure),
-                f.value("files", PretendFiles.NONE, DesignFormat::files));
+                f.value("files", PretendFiles.NONE, DesignFormat::files),
+                f.list("tasks", TaskFormat::read));
         f.done();
         return application;
     }

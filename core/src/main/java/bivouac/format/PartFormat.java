@@ -18,28 +18,48 @@ final class PartFormat {
         Part read(Fields fields, Name name, Setting enabled, Setting visible) throws Unreadable;
     }
 
+    private static final Fields.Reader<Part.TextSize> SIZE =
+            j -> Fields.oneOf(j, ReadyMadeFormat.words(Part.TextSize.values(), Part.TextSize::word));
+    private static final Fields.Reader<Part.Entry> ENTRY =
+            j -> Fields.oneOf(j, ReadyMadeFormat.words(Part.Entry.values(), Part.Entry::words));
     private static final Map<String, Kind> KINDS = kinds();
 
     private PartFormat() {}
 
     private static Map<String, Kind> kinds() {
         var kinds = new LinkedHashMap<String, Kind>();
-        kinds.put("caption", (f, name, on, seen) -> new Part.Caption(name, f.text("text", ""), on, seen));
-        kinds.put("text field", (f, name, on, seen) -> {
-            int longest = f.count("longest", 0, LONGEST_FIELD);
-            return new Part.TextField(
-                    name,
-                    f.text("label", ""),
-                    f.text("starts", ""),
-                    longest > 0 ? OptionalInt.of(longest) : OptionalInt.empty(),
-                    StepFormat.script(f, "changed"),
-                    on,
-                    seen);
-        });
         kinds.put(
-                "number field",
-                (f, name, on, seen) -> new Part.NumberField(
-                        name, f.text("label", ""), f.text("starts", ""), StepFormat.script(f, "changed"), on, seen));
+                "caption",
+                (f, name, on, seen) -> new Part.Caption(
+                        name, f.text("text", ""), f.value("size", Part.TextSize.NORMAL, SIZE), on, seen));
+        kinds.put("picture", (f, name, on, seen) -> new Part.Picture(name, f.text("file", ""), on, seen));
+        kinds.put(
+                "link",
+                (f, name, on, seen) -> new Part.Link(
+                        name, f.text("text", ""), f.text("address", ""), StepFormat.script(f, "followed"), on, seen));
+        kinds.put("text field", PartFormat::textField);
+        for (Part.Holds holds : Part.Holds.values()) {
+            kinds.put(
+                    holds.kind(),
+                    (f, name, on, seen) -> new Part.ValueField(
+                            name,
+                            f.text("label", ""),
+                            holds,
+                            f.text("starts", ""),
+                            StepFormat.script(f, "changed"),
+                            on,
+                            seen));
+        }
+        kinds.put(
+                "choice",
+                (f, name, on, seen) -> new Part.Choice(
+                        name,
+                        f.text("label", ""),
+                        f.list("items", Fields::asText),
+                        f.text("starts", ""),
+                        StepFormat.script(f, "chosen"),
+                        on,
+                        seen));
         kinds.put(
                 "tick box",
                 (f, name, on, seen) -> new Part.TickBox(
@@ -52,9 +72,28 @@ final class PartFormat {
         return kinds;
     }
 
+    private static Part.TextField textField(Fields f, Name name, Setting on, Setting seen) throws Unreadable {
+        int longest = f.count("longest", 0, LONGEST_FIELD);
+        return new Part.TextField(
+                name,
+                f.text("label", ""),
+                f.text("starts", ""),
+                longest > 0 ? OptionalInt.of(longest) : OptionalInt.empty(),
+                f.value("entry", Part.Entry.ONE_LINE, ENTRY),
+                StepFormat.script(f, "changed"),
+                on,
+                seen);
+    }
+
     private static Part.MenuCommand command(Fields f, Name name, Setting on, Setting seen) throws Unreadable {
         return new Part.MenuCommand(
-                name, f.text("text", ""), f.text("shortcut", ""), StepFormat.script(f, "chosen"), on, seen);
+                name,
+                f.text("text", ""),
+                f.text("shortcut", ""),
+                f.yes("ticking", false),
+                StepFormat.script(f, "chosen"),
+                on,
+                seen);
     }
 
     static Row row(Json json) throws Unreadable {
@@ -90,15 +129,31 @@ final class PartFormat {
         var out = new JsonOut.Members().put("part", part.kind());
         WindowFormat.write(out, part.name());
         switch (part) {
-            case Part.Caption c -> out.putUnlessEmpty("text", c.text());
+            case Part.Caption c ->
+                out.putUnlessEmpty("text", c.text())
+                        .putUnless(
+                                c.size() == Part.TextSize.NORMAL,
+                                "size",
+                                c.size().word());
+            case Part.Picture p -> out.putUnlessEmpty("file", p.file());
+            case Part.Link l -> out.putUnlessEmpty("text", l.text()).putUnlessEmpty("address", l.address());
             case Part.TextField f -> {
                 out.putUnlessEmpty("label", f.label()).putUnlessEmpty("starts", f.starts());
                 f.longest().ifPresent(n -> out.put("longest", n));
+                out.putUnless(
+                        f.entry() == Part.Entry.ONE_LINE, "entry", f.entry().words());
             }
-            case Part.NumberField f -> out.putUnlessEmpty("label", f.label()).putUnlessEmpty("starts", f.starts());
+            case Part.ValueField f -> out.putUnlessEmpty("label", f.label()).putUnlessEmpty("starts", f.starts());
+            case Part.Choice c ->
+                out.putUnlessEmpty("label", c.label())
+                        .list("items", c.items(), i -> i)
+                        .putUnlessEmpty("starts", c.starts());
             case Part.TickBox b -> out.putUnlessEmpty("text", b.text()).putUnless(!b.ticked(), "ticked", true);
             case Part.Button b -> out.putUnlessEmpty("text", b.text()).putUnless(!b.isDefault(), "default", true);
-            case Part.MenuCommand m -> out.putUnlessEmpty("text", m.text()).putUnlessEmpty("shortcut", m.shortcut());
+            case Part.MenuCommand m ->
+                out.putUnlessEmpty("text", m.text())
+                        .putUnlessEmpty("shortcut", m.shortcut())
+                        .putUnless(!m.ticking(), "ticking", true);
         }
         write(out, "enabled", part.enabled());
         write(out, "visible", part.visible());

@@ -18,7 +18,8 @@ final class ReadyMadeFormat {
 
     private ReadyMadeFormat() {}
 
-    private static <T> Map<String, T> words(T[] values, java.util.function.Function<T, String> word) {
+    /** What each word stands for. */
+    static <T> Map<String, T> words(T[] values, java.util.function.Function<T, String> word) {
         var map = new LinkedHashMap<String, T>();
         for (T value : values) {
             map.put(word.apply(value), value);

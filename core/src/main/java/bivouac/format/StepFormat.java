@@ -32,6 +32,12 @@ final class StepFormat {
                         json,
                         f -> new Step.EndApplication(
                                 f.expression("code"), f.optionalText("saying"), script(f, "when refused"))));
+        kinds.put("run", StepFormat::run);
+        kinds.put("stop task", json -> read(json, f -> new Step.StopTask(f.text("task"))));
+        kinds.put("not there yet", json -> read(json, f -> new Step.NotThereYet()));
+        for (Step.Reach.How how : Step.Reach.How.values()) {
+            kinds.put(how.words(), json -> read(json, f -> new Step.Reach(how, target(f.must("what")))));
+        }
         kinds.put("note", json -> read(json, f -> new Step.Note(f.text("text"))));
         return kinds;
     }
@@ -77,6 +83,18 @@ final class StepFormat {
                     f.optionalText("as"),
                     whens(f));
         });
+    }
+
+    private static Step run(Json json) throws Unreadable {
+        return read(
+                json,
+                f -> new Step.RunTask(
+                        f.text("task"),
+                        f.yes("background", false),
+                        f.yes("mayBeStopped", false),
+                        givens(f, "hand over"),
+                        f.optionalText("as"),
+                        whens(f)));
     }
 
     private static Manner manner(Fields f) throws Unreadable {
@@ -179,10 +197,16 @@ final class StepFormat {
                 o.ownedBy().ifPresent(t -> out.put("owned by", write(t)));
                 write(out, "hand over", o.handOver());
                 out.put("as", o.as());
-                var when = new JsonOut.Members();
-                o.branches().forEach(b -> when.put(b.ending(), write(b.script())));
-                yield out.putUnless(o.branches().isEmpty(), "when", when);
+                yield whens(out, o.branches());
             }
+            case Step.RunTask r -> {
+                out.put("step", "run").put("task", r.task());
+                out.putUnless(!r.background(), "background", true).putUnless(!r.mayBeStopped(), "mayBeStopped", true);
+                write(out, "hand over", r.handOver());
+                out.put("as", r.as());
+                yield whens(out, r.branches());
+            }
+            case Step.StopTask(String task) -> out.put("step", "stop task").put("task", task);
             case Step.Close c -> {
                 out.put("step", "close")
                         .putUnless(c.target() instanceof Target.Me, "what", write(c.target()))
@@ -200,8 +224,16 @@ final class StepFormat {
                                 .put("code", e.code())
                                 .put("saying", e.saying()),
                         e.refused());
+            case Step.NotThereYet n -> out.put("step", "not there yet");
+            case Step.Reach r -> out.put("step", r.how().words()).put("what", write(r.target()));
             case Step.Note(String text) -> out.put("step", "note").put("text", text);
         };
+    }
+
+    private static JsonOut.Members whens(JsonOut.Members out, List<Step.Branch> branches) {
+        var when = new JsonOut.Members();
+        branches.forEach(b -> when.put(b.ending(), write(b.script())));
+        return out.putUnless(branches.isEmpty(), "when", when);
     }
 
     private static JsonOut.Members refused(JsonOut.Members out, Script refused) {

@@ -133,14 +133,19 @@ final class WindowFormat {
 
     private static Ending ending(Json json) throws Unreadable {
         Fields f = Fields.of(json);
-        var ending = new Ending(f.text("name"), f.list("gives", g -> {
+        Ending ending = ending(f);
+        f.done();
+        return ending;
+    }
+
+    /** The members that say an ending; there may be more beside them. */
+    static Ending ending(Fields f) throws Unreadable {
+        return new Ending(f.text("name"), f.list("gives", g -> {
             Fields give = Fields.of(g);
             var read = new Ending.Give(give.name(), TypeFormat.read(give.must("type")));
             give.done();
             return read;
         }));
-        f.done();
-        return ending;
     }
 
     private static Map<Way, WayOut> waysOut(Fields f) throws Unreadable {
@@ -225,7 +230,7 @@ final class WindowFormat {
         return out.put("type", t.type().toString()).put("default", t.byDefault());
     }
 
-    private static Object write(Ending e) {
+    static JsonOut.Members write(Ending e) {
         return new JsonOut.Members().put("name", e.name()).list("gives", e.gives(), g -> {
             var give = new JsonOut.Members();
             write(give, g.name());

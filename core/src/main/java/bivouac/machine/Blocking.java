@@ -15,6 +15,12 @@ final class Blocking {
 
     /** What blocks a window; empty if nothing does. */
     Optional<Scene.Blocker> of(Inst inst) {
+        Optional<Frame.OfScript> working = Tasks.foreground(run);
+        if (working.isPresent()) {
+            return Optional.of(new Scene.Blocker(
+                    Optional.empty(),
+                    "blocked while “" + Tasks.task(working.get()).name() + "” runs"));
+        }
         Optional<Inst> waitedFor = byWaited(inst);
         if (waitedFor.isPresent()) {
             Sighting.Which which = waitedFor.get().which();
@@ -34,7 +40,10 @@ final class Blocking {
     }
 
     boolean isBlocked(Inst inst) {
-        return byWaited(inst).isPresent() || byScript(inst).isPresent() || byRequest(inst);
+        return Tasks.foreground(run).isPresent()
+                || byWaited(inst).isPresent()
+                || byScript(inst).isPresent()
+                || byRequest(inst);
     }
 
     private Optional<Inst> topmostWaited() {

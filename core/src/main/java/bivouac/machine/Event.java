@@ -13,7 +13,7 @@ public sealed interface Event {
         int instance();
     }
 
-    /** A button is pressed, or a menu command chosen (P2). Enter is this, of the default button. */
+    /** A button is pressed, a link followed, or a menu command chosen (P2). Enter is this, of the default button. */
     record Press(int instance, int part) implements OnWindow {}
 
     /** A field's text is changed by the person to {@code text}. Where events are listed, it stands for any text. */
@@ -21,6 +21,9 @@ public sealed interface Event {
 
     /** A tick box is ticked, or its tick taken away. */
     record Tick(int instance, int part) implements OnWindow {}
+
+    /** An item of a choice is chosen, by its number. */
+    record Select(int instance, int part, int item) implements OnWindow {}
 
     /** A button of a message box is pressed. */
     record Answer(int instance, int answer) implements OnWindow {}
@@ -43,6 +46,14 @@ public sealed interface Event {
     record CloseBox(int instance) implements OnWindow {}
 
     record Escape(int instance) implements OnWindow {}
+
+    /**
+     * A task ends in one of its endings (W5).
+     *
+     * @param place among the background tasks that run, in the state's order; -1 for the foreground task
+     * @param outcome the number of the ending, from 0
+     */
+    record TaskEnds(int place, int outcome) implements Event {}
 
     record SessionEnds() implements Event {}
 

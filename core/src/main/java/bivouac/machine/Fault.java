@@ -17,6 +17,8 @@ public record Fault(Rule rule, String message, Optional<StepRef> where) {
         X3,
         X5,
         X6,
-        X7
+        X7,
+        X8,
+        X9
     }
 }

@@ -17,6 +17,8 @@ sealed interface Frame {
         Inst awaits;
         /** It waits for the close request or departure that it asked for, which lies right above it (W6). */
         boolean awaitsRequest;
+        /** It waits for the task that its step runs (W5), on the stack or in the background. */
+        boolean awaitsTask;
 
         OfScript(ScriptPlan script, Inst me) {
             this.script = script;
@@ -26,7 +28,7 @@ sealed interface Frame {
         }
 
         boolean waits() {
-            return awaits != null || awaitsRequest;
+            return awaits != null || awaitsRequest || awaitsTask;
         }
     }
 

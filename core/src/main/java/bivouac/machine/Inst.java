@@ -73,6 +73,16 @@ final class Inst {
         System.arraycopy(slots, from, to, at, plan.slots());
     }
 
+    /** C9: it is off the screen, itself or with what owns it. */
+    boolean isHidden() {
+        for (Inst at = this; at != null; at = at.owner) {
+            if (at.hidden) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Whether {@code above} owns it, directly or through others. */
     boolean isOwnedBy(Inst above) {
         for (Inst at = owner; at != null; at = at.owner) {

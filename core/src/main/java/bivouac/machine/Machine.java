@@ -94,7 +94,11 @@ public final class Machine {
     private void take(Run run, Event event) {
         var readyMade = new ReadyMadeEvents(run);
         switch (event) {
-            case Event.Press(int i, int part) -> press(run, run.instances.get(i), part);
+            case Event.Press(int i, int part) -> follow(run, run.instances.get(i), part);
+            case Event.Select(int i, int part, int item) -> {
+                run.instances.get(i).plan.parts().get(part).select(run.instances.get(i), item);
+                press(run, run.instances.get(i), part);
+            }
             case Event.Edit(int i, int part, String text) -> {
                 PartPlan plan = run.instances.get(i).plan.parts().get(part);
                 plan.type(run.instances.get(i), text);
@@ -109,10 +113,21 @@ public final class Machine {
             case Event.Pick pick -> readyMade.take(run.instances.get(pick.instance()), pick);
             case Event.CloseBox(int i) -> leave(run, run.instances.get(i), Way.CLOSE_BOX);
             case Event.Escape(int i) -> leave(run, run.instances.get(i), Way.ESCAPE);
+            case Event.TaskEnds end -> new Tasks(run).end(end);
             case Event.SessionEnds e -> new Requests(run).depart(0, 0, Way.SESSION_ENDING.words(), false);
             case Event.Killed k -> kill(run);
             case Event.StartAgain s -> throw new IllegalStateException("begins a run of its own");
         }
+    }
+
+    /** A command with a tick turns it over, a link is followed; then the part's script runs. */
+    private static void follow(Run run, Inst inst, int part) {
+        PartPlan plan = inst.plan.parts().get(part);
+        if (plan.isTicking()) {
+            plan.tick(inst);
+        }
+        plan.address(run, inst).ifPresent(a -> run.see(new Sighting.LinkFollowed(a)));
+        press(run, inst, part);
     }
 
     private static void press(Run run, Inst inst, int part) {
@@ -140,6 +155,7 @@ public final class Machine {
         run.stacking.clear();
         run.stack.clear();
         run.dormant.clear();
+        run.background.clear();
         run.faulted = false;
         java.util.Arrays.fill(run.variables, 0);
         run.phase = Run.KILLED;
@@ -157,7 +173,8 @@ public final class Machine {
         if (run.phase == Run.RUNNING) {
             lookAtRest(run);
             boolean starts = run.instances.isEmpty() && !run.closedSomething;
-            if (!run.isSeen() && run.departure().isEmpty() && (seenBefore || starts || run.closedSomething)) {
+            boolean works = Tasks.foreground(run).isPresent() || !run.background.isEmpty();
+            if (!run.isSeen() && !works && run.departure().isEmpty() && (seenBefore || starts || run.closedSomething)) {
                 run.fault(Fault.Rule.X5, "nothing is to be seen, and the application still runs", Optional.empty());
             }
         } else {
@@ -185,7 +202,8 @@ public final class Machine {
         return program.design().application().departure() instanceof bivouac.design.DepartureRule.LastWindow
                 && run.closedSomething
                 && run.instances.isEmpty()
-                && run.stack.isEmpty();
+                && run.stack.isEmpty()
+                && run.background.isEmpty();
     }
 
     /** Live texts and conditions that have a fault are met now (E2, P3). */
@@ -208,6 +226,7 @@ public final class Machine {
         for (int i = 0; i < run.instances.size(); i++) {
             candidates(run, run.instances.get(i), i, events);
         }
+        events.addAll(new Tasks(run).events());
         events.add(new Event.SessionEnds());
         events.add(new Event.Killed());
         events.add(new Event.StartAgain());
@@ -224,10 +243,19 @@ public final class Machine {
             switch (part.part) {
                 case Part.Button b -> events.add(new Event.Press(i, part.number));
                 case Part.MenuCommand m -> events.add(new Event.Press(i, part.number));
+                case Part.Link l -> events.add(new Event.Press(i, part.number));
                 case Part.TextField f -> events.add(new Event.Edit(i, part.number, ""));
-                case Part.NumberField f -> events.add(new Event.Edit(i, part.number, ""));
+                case Part.ValueField f -> events.add(new Event.Edit(i, part.number, ""));
                 case Part.TickBox b -> events.add(new Event.Tick(i, part.number));
+                case Part.Choice c -> {
+                    for (int item = 0; item < c.items().size(); item++) {
+                        events.add(new Event.Select(i, part.number, item));
+                    }
+                }
                 case Part.Caption c -> {
+                    // gets no event
+                }
+                case Part.Picture p -> {
                     // gets no event
                 }
             }
@@ -249,14 +277,20 @@ public final class Machine {
         return switch (event) {
             case Event.StartAgain s -> run.phase != Run.RUNNING;
             case Event.Killed k -> run.phase == Run.RUNNING;
+            case Event.TaskEnds end -> run.phase == Run.RUNNING && new Tasks(run).isPossible(end);
             case Event.SessionEnds e ->
-                run.phase == Run.RUNNING && run.departure().isEmpty();
+                run.phase == Run.RUNNING
+                        && run.departure().isEmpty()
+                        && Tasks.foreground(run).isEmpty();
             case Event.OnWindow w -> {
-                if (run.phase != Run.RUNNING || w.instance() < 0 || w.instance() >= run.instances.size()) {
+                if (run.phase != Run.RUNNING
+                        || Tasks.foreground(run).isPresent()
+                        || w.instance() < 0
+                        || w.instance() >= run.instances.size()) {
                     yield false;
                 }
                 Inst inst = run.instances.get(w.instance());
-                yield !inst.hidden && fits(run, inst, w) && !blocking.isBlocked(inst);
+                yield !inst.isHidden() && fits(run, inst, w) && !blocking.isBlocked(inst);
             }
         };
     }
@@ -264,9 +298,14 @@ public final class Machine {
     private static boolean fits(Run run, Inst inst, Event.OnWindow event) {
         return switch (event) {
             case Event.Press(int i, int part) ->
-                usable(run, inst, part, Part.Button.class) || usable(run, inst, part, Part.MenuCommand.class);
+                usable(run, inst, part, Part.Button.class)
+                        || usable(run, inst, part, Part.MenuCommand.class)
+                        || usable(run, inst, part, Part.Link.class);
+            case Event.Select(int i, int part, int item) ->
+                usable(run, inst, part, Part.Choice.class)
+                        && inst.plan.parts().get(part).hasItem(item);
             case Event.Edit(int i, int part, String text) ->
-                usable(run, inst, part, Part.TextField.class) || usable(run, inst, part, Part.NumberField.class);
+                usable(run, inst, part, Part.TextField.class) || usable(run, inst, part, Part.ValueField.class);
             case Event.Tick(int i, int part) -> usable(run, inst, part, Part.TickBox.class);
             case Event.Answer answer -> ReadyMadeEvents.isPossible(inst, answer);
             case Event.Choose choose -> new ReadyMadeEvents(run).isPossible(inst, choose);

@@ -67,6 +67,36 @@ sealed interface Op {
             int refused)
             implements Op {}
 
+    /**
+     * Runs a task.
+     *
+     * @param takesSlot where what it takes is kept, for what it gives
+     * @param branches where each ending goes on, by its number from 0
+     */
+    record RunTask(
+            StepRef ref,
+            String name,
+            boolean background,
+            boolean mayBeStopped,
+            List<Hand> handOver,
+            int takesSlot,
+            int resultSlot,
+            List<Outcome> outcomes,
+            Map<Integer, Integer> branches,
+            int after)
+            implements Op {}
+
+    /** How a task can end: what it gives in a rehearsal, and the file that is there then. */
+    record Outcome(String ending, List<Hand> gives, Optional<Compiled<Reading>> writes) {}
+
+    record StopTask(StepRef ref, String task) implements Op {}
+
+    /** @param keptSlot where the instance is kept, if the target says so */
+    record Reach(StepRef ref, bivouac.design.Step.Reach.How how, Target target, int keptSlot) implements Op {}
+
+    /** @param what the trigger that leads nowhere yet, in words */
+    record NotThereYet(StepRef ref, String what) implements Op {}
+
     record Note(StepRef ref, TextTemplate<Reading> text) implements Op {}
 
     /** A step that cannot be run because something in it is wrong, as a finding says too. */

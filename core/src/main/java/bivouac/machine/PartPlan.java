@@ -31,6 +31,7 @@ final class PartPlan {
     private TextTemplate<Reading> text;
     private Optional<Compiled<Reading>> enabledIf = Optional.empty();
     private Optional<Compiled<Reading>> visibleIf = Optional.empty();
+    private Optional<TextTemplate<Reading>> address = Optional.empty();
     private ScriptPlan script;
 
     PartPlan(int number, Part part, int slot) {
@@ -41,15 +42,18 @@ final class PartPlan {
     }
 
     private static boolean isField(Part part) {
-        return part instanceof Part.TextField || part instanceof Part.NumberField;
+        return part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
     }
 
     /** The text that the part starts with or shows. */
     static String content(Part part) {
         return switch (part) {
             case Part.Caption c -> c.text();
+            case Part.Picture p -> p.file();
+            case Part.Link l -> l.text();
             case Part.TextField f -> f.starts();
-            case Part.NumberField f -> f.starts();
+            case Part.ValueField f -> f.starts();
+            case Part.Choice c -> c.starts();
             case Part.TickBox b -> b.text();
             case Part.Button b -> b.text();
             case Part.MenuCommand m -> m.text();
@@ -58,6 +62,9 @@ final class PartPlan {
 
     void link(Linker linker) {
         text = linker.text(linker.at(part, "text"), content(part));
+        if (part instanceof Part.Link link) {
+            address = Optional.of(linker.text(linker.at(part, "address"), link.address()));
+        }
         enabledIf = condition(linker, part.enabled(), "enabled");
         visibleIf = condition(linker, part.visible(), "visible");
         script = linker.script(part);
@@ -79,7 +86,9 @@ final class PartPlan {
         inst.set(slot + VISIBLE, fixed(part.visible()));
         if (part instanceof Part.TickBox box) {
             inst.set(slot, Value.of(box.ticked()));
-        } else if (!live) {
+        } else if (part instanceof Part.Choice choice) {
+            inst.set(slot, Value.of(choice.items().contains(choice.starts()) ? choice.starts() : ""));
+        } else if (!live && !isTicking()) {
             inst.set(slot, Value.of(run.textOr(text, new Reading(run, inst, null))));
         }
     }
@@ -90,7 +99,7 @@ final class PartPlan {
 
     /** What is typed in it or stands on it. */
     String text(Run run, Inst inst) {
-        boolean fixedText = part instanceof Part.TickBox && !live;
+        boolean fixedText = (part instanceof Part.TickBox || isTicking()) && !live;
         if (live || fixedText) {
             return run.deeper(() -> text.text(new Reading(run, inst, null)));
         }
@@ -98,11 +107,30 @@ final class PartPlan {
     }
 
     boolean ticked(Inst inst) {
-        return part instanceof Part.TickBox && inst.value(slot).equals(Value.YES);
+        return (part instanceof Part.TickBox || isTicking()) && inst.value(slot).equals(Value.YES);
+    }
+
+    /** A command with a tick: its slot holds the tick, and its text is fixed or live. */
+    boolean isTicking() {
+        return part instanceof Part.MenuCommand m && m.ticking();
+    }
+
+    /** Where a link leads, read as the window stands. */
+    Optional<String> address(Run run, Inst inst) {
+        return address.map(a -> run.textOr(a, new Reading(run, inst, null))).filter(a -> !a.isBlank());
     }
 
     void tick(Inst inst) {
         inst.set(slot, Value.of(!ticked(inst)));
+    }
+
+    boolean hasItem(int item) {
+        return part instanceof Part.Choice c && item >= 0 && item < c.items().size();
+    }
+
+    /** Chooses an item of a choice. */
+    void select(Inst inst, int item) {
+        inst.set(slot, Value.of(((Part.Choice) part).items().get(item)));
     }
 
     /** Puts a text that a person typed into it, no longer than the part's longest (P4). */
@@ -166,28 +194,82 @@ final class PartPlan {
         var all = new LinkedHashMap<String, Access>();
         Access content = textAccess(whose);
         switch (part) {
-            case Part.Caption c -> all.put("", content);
-            case Part.Button b -> all.put("", content);
-            case Part.MenuCommand m -> all.put("", content);
+            case Part.Caption c -> shown(all, content);
+            case Part.Button b -> shown(all, content);
+            case Part.Link l -> shown(all, content);
+            case Part.MenuCommand m -> {
+                if (m.ticking()) {
+                    all.put("", Access.readOnly(Type.TEXT, content.reader()));
+                    all.put(".text", Access.readOnly(Type.TEXT, content.reader()));
+                    all.put(".ticked", tick(whose));
+                } else {
+                    shown(all, content);
+                }
+            }
+            case Part.Picture p ->
+                all.put("", new Access(Type.Plain.FILE, content.reader(), content.writer(), content.mayFault()));
             case Part.TextField f -> all.put("", content);
             case Part.TickBox b -> {
-                Access.Writer write = (in, v) -> whose.in(in).set(slot, v);
-                all.put("", new Access(Type.YESNO, in -> whose.in(in).value(slot), Optional.of(write), false));
+                all.put("", tick(whose));
                 all.put(".text", Access.readOnly(Type.TEXT, content.reader()));
             }
-            case Part.NumberField f -> {
-                Access.Writer write = (in, v) -> whose.in(in).set(slot, Value.of(v.shown()));
-                all.put("", new Access(Type.NUMBER, in -> number(whose.in(in)), Optional.of(write), true));
-                all.put(".typed", content);
-                all.put(".given", new Access(Type.YESNO, in -> Value.of(given(whose.in(in))), Optional.empty(), false));
+            case Part.Choice c -> {
+                Access.Writer write = (in, v) -> choose(whose.in(in), v.shown());
+                all.put("", new Access(Type.TEXT, in -> chosen(whose.in(in)), Optional.of(write), true));
+                all.put(
+                        ".anyChosen",
+                        new Access(
+                                Type.YESNO,
+                                in -> Value.of(!whose.in(in).value(slot).shown().isEmpty()),
+                                Optional.empty(),
+                                false));
             }
-        }
-        if (part instanceof Part.Caption || part instanceof Part.Button || part instanceof Part.MenuCommand) {
-            all.put(".text", content);
+            case Part.ValueField f -> {
+                Access.Writer write = (in, v) -> whose.in(in).set(slot, Value.of(v.shown()));
+                all.put("", new Access(f.holds().type(), in -> held(f, whose.in(in)), Optional.of(write), true));
+                all.put(".typed", content);
+                all.put(
+                        ".given",
+                        new Access(
+                                Type.YESNO,
+                                in -> Value.of(held(f, text(whose.in(in))).isPresent()),
+                                Optional.empty(),
+                                false));
+            }
         }
         all.put(".enabled", flag(whose, ENABLED, part.enabled(), this::enabled));
         all.put(".visible", flag(whose, VISIBLE, part.visible(), this::visible));
         return all;
+    }
+
+    private static void shown(Map<String, Access> all, Access content) {
+        all.put("", content);
+        all.put(".text", content);
+    }
+
+    private Access tick(Whose whose) {
+        Access.Writer write = (in, v) -> whose.in(in).set(slot, v);
+        return new Access(Type.YESNO, in -> Value.of(ticked(whose.in(in))), Optional.of(write), false);
+    }
+
+    /** P4: a choice holds only its items; another text is a fault of the script that sets it. */
+    private void choose(Inst inst, String item) {
+        if (!item.isEmpty() && !((Part.Choice) part).items().contains(item)) {
+            throw new EvaluationFault(
+                    "“" + item + "” is no item of " + part.name().shown());
+        }
+        inst.set(slot, Value.of(item));
+    }
+
+    private Value chosen(Inst inst) {
+        if (text(inst).isEmpty()) {
+            throw new EvaluationFault("nothing is chosen in " + part.name().shown());
+        }
+        return inst.value(slot);
+    }
+
+    private String text(Inst inst) {
+        return inst.value(slot).shown();
     }
 
     private Access textAccess(Whose whose) {
@@ -207,17 +289,33 @@ final class PartPlan {
         return new Access(Type.YESNO, read, settable ? Optional.of(write) : Optional.empty(), !settable);
     }
 
-    private boolean given(Inst inst) {
-        return Texts.number(inst.value(slot).shown()).isPresent();
+    /** The value that a typed text is (V3), if it is one. */
+    private static Optional<Value> held(Part.ValueField field, String typed) {
+        return switch (field.holds()) {
+            case NUMBER -> {
+                var number = Texts.number(typed);
+                yield number.isPresent() ? Optional.of(new Value.Number(number.getAsDouble())) : Optional.empty();
+            }
+            case WHOLE -> {
+                var whole = Texts.whole(typed);
+                yield whole.isPresent() ? Optional.of(new Value.Whole(whole.getAsLong())) : Optional.empty();
+            }
+            case DATE -> Texts.date(typed).map(Value.Date::new);
+        };
     }
 
-    private Value number(Inst inst) {
-        String typed = inst.value(slot).shown();
-        var number = Texts.number(typed);
-        if (number.isEmpty()) {
-            throw new EvaluationFault(part.name().shown() + " holds “" + typed + "”, which is no number");
-        }
-        return new Value.Number(number.getAsDouble());
+    private Value held(Part.ValueField field, Inst inst) {
+        return held(field, text(inst))
+                .orElseThrow(() -> new EvaluationFault(
+                        part.name().shown() + " holds “" + text(inst) + "”, which is no " + noun(field.holds())));
+    }
+
+    private static String noun(Part.Holds holds) {
+        return switch (holds) {
+            case NUMBER -> "number";
+            case WHOLE -> "whole number";
+            case DATE -> "date";
+        };
     }
 
     /** Declared ranges of the part's slots, for {@link StateLayout}. */

@@ -195,6 +195,7 @@ final class Requests {
         run.stack.removeIf(f -> f != request);
         request.byScript = false;
         run.dormant.clear();
+        run.background.clear();
         run.instances.forEach(i -> i.askedBy = 0);
     }
 
@@ -287,6 +288,7 @@ final class Requests {
                 d.openerGoneNow = true;
             }
         }
+        new Tasks(run).windowGone(inst);
         forget(inst);
     }
 
@@ -295,13 +297,18 @@ final class Requests {
             i.owner = i.owner == gone ? null : i.owner;
             i.opener = i.opener == gone ? null : i.opener;
         });
+        run.background.forEach(s -> forget(s, gone));
         run.stack.forEach(f -> {
             if (f instanceof Frame.OfScript s) {
-                for (int i = 0; i < s.kept.length; i++) {
-                    s.kept[i] = s.kept[i] == gone ? null : s.kept[i];
-                }
+                forget(s, gone);
             }
         });
+    }
+
+    private static void forget(Frame.OfScript script, Inst gone) {
+        for (int i = 0; i < script.kept.length; i++) {
+            script.kept[i] = script.kept[i] == gone ? null : script.kept[i];
+        }
     }
 
     private void finish(Frame.OfRequest request) {

@@ -45,6 +45,8 @@ final class Run {
     final List<Inst> instances = new ArrayList<>();
     final List<Frame> stack = new ArrayList<>();
     final List<Frame.Dormant> dormant = new ArrayList<>();
+    /** Scripts that wait for a background task (W5), in a canonical order when at rest. */
+    final List<Frame.OfScript> background = new ArrayList<>();
     /** From the lowest to the topmost (S1). */
     final List<Inst> stacking = new ArrayList<>();
 
@@ -184,7 +186,7 @@ final class Run {
     /** Whether something of the application is to be seen (D8). */
     boolean isSeen() {
         for (Inst inst : instances) {
-            if (!inst.hidden) {
+            if (!inst.isHidden()) {
                 return true;
             }
         }

@@ -9,13 +9,16 @@ import java.util.Optional;
  * What is to be seen at rest (E3), the windows from the lowest to the topmost.
  *
  * @param ended the exit code, if the application has ended
+ * @param tasks those that can end now
  * @param files the paths of the pretend files that are there
  */
-public record Scene(List<OpenWindow> windows, Optional<Long> ended, boolean killed, List<String> files) {
+public record Scene(
+        List<OpenWindow> windows, Optional<Long> ended, boolean killed, List<String> files, List<Working> tasks) {
 
     public Scene {
         windows = List.copyOf(windows);
         files = List.copyOf(files);
+        tasks = List.copyOf(tasks);
     }
 
     /**
@@ -39,6 +42,18 @@ public record Scene(List<OpenWindow> windows, Optional<Long> ended, boolean kill
             List<SeenPart> parts) {
         public OpenWindow {
             parts = List.copyOf(parts);
+        }
+    }
+
+    /**
+     * A task that runs.
+     *
+     * @param place as {@link Event.TaskEnds} counts
+     * @param of the window whose script runs it; empty for the application
+     */
+    public record Working(int place, String task, Optional<Sighting.Which> of, List<String> endings) {
+        public Working {
+            endings = List.copyOf(endings);
         }
     }
 

@@ -25,7 +25,28 @@ final class SceneMaker {
         Optional<Long> code = run.phase == Run.ENDED && run.program.value(run.exitCode) instanceof Value.Whole(long n)
                 ? Optional.of(n)
                 : Optional.empty();
-        return new Scene(windows, code, run.phase == Run.KILLED, run.files());
+        return new Scene(windows, code, run.phase == Run.KILLED, run.files(), working());
+    }
+
+    private List<Scene.Working> working() {
+        Optional<Frame.OfScript> waiting = Tasks.foreground(run);
+        if (waiting.isPresent()) {
+            return List.of(working(waiting.get(), Tasks.FOREGROUND));
+        }
+        var all = new ArrayList<Scene.Working>();
+        for (int i = 0; i < run.background.size(); i++) {
+            all.add(working(run.background.get(i), i));
+        }
+        return all;
+    }
+
+    private static Scene.Working working(Frame.OfScript script, int place) {
+        Op.RunTask op = Tasks.task(script);
+        return new Scene.Working(
+                place,
+                op.name(),
+                Optional.ofNullable(script.me).map(Inst::which),
+                op.outcomes().stream().map(Op.Outcome::ending).toList());
     }
 
     private Scene.OpenWindow window(Inst inst) {
@@ -36,7 +57,7 @@ final class SceneMaker {
                 or(() -> inst.plan.title(run, inst), ""),
                 inst.plan.isReadyMade() ? inst.value(WindowPlan.TEXT).shown() : "",
                 Optional.ofNullable(inst.owner).map(Inst::which),
-                inst.hidden,
+                inst.isHidden(),
                 blocking.of(inst),
                 leads(inst, Way.CLOSE_BOX),
                 leads(inst, Way.ESCAPE),

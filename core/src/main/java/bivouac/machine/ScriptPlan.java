@@ -23,6 +23,11 @@ record ScriptPlan(int number, ScriptPlace place, Optional<WindowPlan> of, List<O
         return place instanceof ScriptPlace.AtMoment m && m.moment() == FacedWindow.Moment.BEFORE_CLOSING;
     }
 
+    /** Whether it runs its tasks in the foreground, whatever they say (W5). */
+    boolean isOfClosing() {
+        return isBeforeClosing() || isAfterClosing();
+    }
+
     boolean isAfterClosing() {
         return place instanceof ScriptPlace.AtMoment m && m.moment() == FacedWindow.Moment.AFTER_CLOSING;
     }

@@ -39,7 +39,7 @@ final class ScriptPlanner {
     }
 
     /** Names made so far, and instances kept, at one place of the script. */
-    private record Names(Map<String, Scopes.Local> values, Map<String, Kept> instances) {
+    record Names(Map<String, Scopes.Local> values, Map<String, Kept> instances) {
         Names with(Map<String, Scopes.Local> more) {
             var all = new HashMap<>(values);
             all.putAll(more);
@@ -53,7 +53,7 @@ final class ScriptPlanner {
         }
     }
 
-    private record Kept(int slot, WindowPlan window) {}
+    record Kept(int slot, WindowPlan window) {}
 
     ScriptPlan plan(Script script) {
         var values = new HashMap<String, Scopes.Local>();
@@ -68,21 +68,45 @@ final class ScriptPlanner {
         return program.keep(place, me, ops, locals);
     }
 
-    private Names steps(Script script, Optional<StepPath> outer, int inner, Names names) {
+    Names steps(Script script, Optional<StepPath> outer, int inner, Names names) {
         Names now = names;
         for (int i = 0; i < script.steps().size(); i++) {
             int number = i;
             StepPath path = outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number));
-            program.note(place, path, linkerScope(now));
+            program.note(place, path, scope(now));
             now = step(script.steps().get(i), path, now);
         }
         int end = script.steps().size();
-        program.note(place, outer.map(o -> o.into(inner, end)).orElseGet(() -> StepPath.of(end)), linkerScope(now));
+        program.note(place, outer.map(o -> o.into(inner, end)).orElseGet(() -> StepPath.of(end)), scope(now));
         return now;
     }
 
-    private Scopes.At linkerScope(Names names) {
+    Scopes.At scope(Names names) {
         return program.scopes().at(me, names.values());
+    }
+
+    // For those that plan a kind of step
+
+    /** Adds an operation; answers its place. */
+    int add(Op op) {
+        ops.add(op);
+        return ops.size() - 1;
+    }
+
+    void set(int at, Op op) {
+        ops.set(at, op);
+    }
+
+    /** Where the next operation will stand. */
+    int here() {
+        return ops.size();
+    }
+
+    /** Reserves local slots; answers the first. */
+    int allocate(int slots) {
+        int first = locals;
+        locals += slots;
+        return first;
     }
 
     private Names step(Step step, StepPath path, Names names) {
@@ -94,18 +118,24 @@ final class ScriptPlanner {
             case Step.Open open -> {
                 return open(open, ref, path, names);
             }
+            case Step.RunTask task -> {
+                return new TaskPlanner(this, program, linker).plan(task, ref, path, names);
+            }
+            case Step.StopTask(String task) -> ops.add(new Op.StopTask(ref, task));
             case Step.Close close -> close(close, ref, path, names);
             case Step.StayOpen stay -> ops.add(new Op.StayOpen(ref));
             case Step.SetValue(String what, var value) -> set(what, value, ref, names);
             case Step.If choice -> choice(choice, ref, path, names);
             case Step.EndApplication end -> end(end, ref, path, names);
+            case Step.NotThereYet n -> ops.add(new Op.NotThereYet(ref, what()));
+            case Step.Reach reach -> reach(reach, ref, names);
             case Step.Note(String text) ->
-                ops.add(new Op.Note(ref, linker.text(spot(ref, "note"), text, linkerScope(names))));
+                ops.add(new Op.Note(ref, linker.text(spot(ref, "note"), text, scope(names))));
         }
         return names;
     }
 
-    private static Linker.Spot spot(StepRef ref, String what) {
+    static Linker.Spot spot(StepRef ref, String what) {
         return new Linker.Spot(new Trouble.Where.InStep(ref), what);
     }
 
@@ -166,13 +196,13 @@ final class ScriptPlanner {
     }
 
     /** Compiles a branch that no ending leads to, so that what is wrong in it is found, and drops its operations. */
-    private void skip(Script script, StepPath path, int inner, Names names) {
+    void skip(Script script, StepPath path, int inner, Names names) {
         int from = ops.size();
         steps(script, Optional.of(path), inner, names);
         ops.subList(from, ops.size()).clear();
     }
 
-    private void patch(List<Integer> jumps, int to) {
+    void patch(List<Integer> jumps, int to) {
         for (int jump : jumps) {
             if (ops.get(jump) instanceof Op.Jump) {
                 ops.set(jump, new Op.Jump(to));
@@ -201,7 +231,7 @@ final class ScriptPlanner {
                         index,
                         take.name().shown(),
                         take.type(),
-                        linker.typed(spot(ref, take.name().shown()), given.value(), take.type(), linkerScope(names))));
+                        linker.typed(spot(ref, take.name().shown()), given.value(), take.type(), scope(names))));
             }
         }
         return List.copyOf(hands);
@@ -253,7 +283,7 @@ final class ScriptPlanner {
                         index,
                         give.name().shown(),
                         give.type(),
-                        linker.typed(spot(ref, give.name().shown()), value.value(), give.type(), linkerScope(names))));
+                        linker.typed(spot(ref, give.name().shown()), value.value(), give.type(), scope(names))));
             }
         }
         return List.copyOf(hands);
@@ -311,6 +341,42 @@ final class ScriptPlanner {
         return ops.size();
     }
 
+    /** What runs this script, in the words of its window. */
+    private String what() {
+        return me.flatMap(WindowPlan::face)
+                .filter(f -> place instanceof ScriptPlace.AtPart)
+                .flatMap(f -> f.part(((ScriptPlace.AtPart) place).part()))
+                .map(bivouac.design.Part::displayName)
+                .orElse("this");
+    }
+
+    private void reach(Step.Reach reach, StepRef ref, Names names) {
+        Optional<String> wrong = wrongTarget(reach.target(), names);
+        if (wrong.isPresent()) {
+            ops.add(new Op.Broken(ref, wrong.get()));
+            linker.report(spot(ref, reach.how().words()), "", List.of(new Problem(wrong.get(), 0, 1)));
+            return;
+        }
+        target(reach.target(), names);
+        int keptSlot = reach.target() instanceof Target.Kept(String name)
+                ? names.instances().get(name).slot()
+                : -1;
+        ops.add(new Op.Reach(ref, reach.how(), reach.target(), keptSlot));
+    }
+
+    /** Why a target can never be reached from here; empty if it can. */
+    private Optional<String> wrongTarget(Target target, Names names) {
+        return switch (target) {
+            case Target.Me m when me.isEmpty() -> Optional.of("a script of the application has no window of its own");
+            case Target.Kept(String name)
+            when !names.instances().containsKey(name) -> Optional.of("nothing is kept as “" + name + "” here");
+            case Target.Single(String name)
+            when target(target, names).isEmpty() ->
+                Optional.of("there is no window “" + name + "” of which there is one only");
+            default -> Optional.empty();
+        };
+    }
+
     private Optional<WindowPlan> target(Target target, Names names) {
         if (target instanceof Target.Opener) {
             me.ifPresent(WindowPlan::useOpener);
@@ -328,7 +394,7 @@ final class ScriptPlanner {
     }
 
     private void set(String path, bivouac.design.Expression value, StepRef ref, Names names) {
-        Scopes.At scope = linkerScope(names);
+        Scopes.At scope = scope(names);
         Optional<Access> access = scope.access(path.strip());
         if (access.isEmpty() || access.get().writer().isEmpty()) {
             String why = path.isBlank()
@@ -353,7 +419,7 @@ final class ScriptPlanner {
         var jumps = new ArrayList<Integer>();
         for (int i = 0; i < choice.cases().size(); i++) {
             Step.If.Case one = choice.cases().get(i);
-            var condition = linker.typed(spot(ref, "condition"), one.condition(), Type.YESNO, linkerScope(names));
+            var condition = linker.typed(spot(ref, "condition"), one.condition(), Type.YESNO, scope(names));
             int test = ops.size();
             ops.add(new Op.Jump(-1));
             steps(one.script(), Optional.of(path), i, names);
@@ -367,7 +433,7 @@ final class ScriptPlanner {
     }
 
     private void end(Step.EndApplication end, StepRef ref, StepPath path, Names names) {
-        Scopes.At scope = linkerScope(names);
+        Scopes.At scope = scope(names);
         var code = end.code().map(e -> linker.typed(spot(ref, "exit code"), e, Type.WHOLE, scope));
         var saying = end.saying().map(t -> linker.text(spot(ref, "saying"), t, scope));
         int at = ops.size();

@@ -47,6 +47,16 @@ final class Scripts {
         switch (op) {
             case Op.Open open -> open(open, frame);
             case Op.Close close -> close(close, frame);
+            case Op.RunTask task -> new Tasks(run).begin(task, frame);
+            case Op.StopTask stop -> {
+                new Tasks(run).stop(stop.task());
+                frame.pc++;
+            }
+            case Op.Reach reach -> reach(reach, frame);
+            case Op.NotThereYet n -> {
+                run.see(new Sighting.Noted(n.what() + " is not there yet."));
+                frame.pc++;
+            }
             case Op.StayOpen stay -> stayOpen(frame);
             case Op.Set set -> {
                 Value value = set.value().evaluate(here).as(set.access().type());
@@ -78,7 +88,7 @@ final class Scripts {
         if (frame.script.isAfterClosing()) {
             throw new StepFault(Fault.Rule.X3, "a script after closing closes nothing");
         }
-        Optional<Inst> target = target(op, frame);
+        Optional<Inst> target = target(op.target(), op.keptSlot(), frame);
         if (target.isEmpty()) {
             frame.pc = op.after();
             return;
@@ -97,14 +107,43 @@ final class Scripts {
         requests.requestByStep(target.get(), ending);
     }
 
+    /** C9, R2: hides a window, shows it again, or brings it to the front; one that is not open is fault X3 (R3). */
+    private void reach(Op.Reach op, Frame.OfScript frame) {
+        Inst inst = target(op.target(), op.keptSlot(), frame)
+                .orElseThrow(
+                        () -> new EvaluationFault("the window to " + op.how().words() + " is not open"));
+        if (frame.script.isAfterClosing()) {
+            throw new StepFault(Fault.Rule.X3, "a script after closing shows and hides nothing");
+        }
+        switch (op.how()) {
+            case HIDE -> hide(inst);
+            case SHOW -> inst.hidden = false;
+            case BRING_TO_FRONT -> {
+                inst.hidden = false;
+                run.raise(inst);
+                run.see(new Sighting.BroughtBack(inst.which()));
+            }
+        }
+        frame.pc++;
+    }
+
+    private void hide(Inst inst) {
+        boolean waitedFor =
+                run.instances.stream().anyMatch(i -> i.waits != Inst.WAITS_NOT && (i == inst || i.isOwnedBy(inst)));
+        if (waitedFor) {
+            throw new StepFault(Fault.Rule.X9, inst.which() + " is waited for, or owns a window that is");
+        }
+        inst.hidden = true;
+    }
+
     /** The window meant; empty if it is not open, which is no fault (R3). */
-    private Optional<Inst> target(Op.Close op, Frame.OfScript frame) {
+    private Optional<Inst> target(Target target, int keptSlot, Frame.OfScript frame) {
         Inst inst =
-                switch (op.target()) {
+                switch (target) {
                     case Target.Me m -> frame.me;
                     case Target.Owner o -> frame.me == null ? null : frame.me.owner;
                     case Target.Opener o -> frame.me == null ? null : frame.me.opener;
-                    case Target.Kept k -> frame.kept[op.keptSlot()];
+                    case Target.Kept k -> frame.kept[keptSlot];
                     case Target.Single(String name) ->
                         run.program
                                 .window(name)
@@ -188,6 +227,10 @@ final class Scripts {
             case Op.Open o -> Optional.of(o.ref());
             case Op.Close c -> Optional.of(c.ref());
             case Op.StayOpen s -> Optional.of(s.ref());
+            case Op.Reach r -> Optional.of(r.ref());
+            case Op.RunTask r -> Optional.of(r.ref());
+            case Op.StopTask s -> Optional.of(s.ref());
+            case Op.NotThereYet n -> Optional.of(n.ref());
             case Op.Set s -> Optional.of(s.ref());
             case Op.JumpUnless j -> Optional.of(j.ref());
             case Op.End e -> Optional.of(e.ref());

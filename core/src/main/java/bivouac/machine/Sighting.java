@@ -35,10 +35,26 @@ public sealed interface Sighting {
 
     record Noted(String text) implements Act {}
 
+    /** A link that leads outside the application was followed. */
+    record LinkFollowed(String address) implements Act {}
+
+    record TaskStarted(String task, List<Named> takes) implements Act {
+        public TaskStarted {
+            takes = List.copyOf(takes);
+        }
+    }
+
     record KeptSaved() implements Act {}
 
     /** @param saying what went to the error output; empty for nothing */
     record Ended(long code, String saying) implements Act {}
+
+    /** How a task ended, which is the event itself. */
+    record TaskEnded(String task, String ending, List<Named> gives) implements Explanation {
+        public TaskEnded {
+            gives = List.copyOf(gives);
+        }
+    }
 
     record BroughtBack(Which window) implements Explanation {}
 

@@ -84,7 +84,18 @@ final class StateLayout {
         if (ranked) {
             renumberRanks(instances);
         }
+        if (run.background.size() > 1) {
+            run.background.sort(BACKGROUND);
+        }
     }
+
+    /** Background scripts are a set: which began first is nothing that a rule can read. */
+    private static final Comparator<Frame.OfScript> BACKGROUND = Comparator.comparingInt(
+                    (Frame.OfScript f) -> f.script.number())
+            .thenComparingInt(f -> f.me == null ? -1 : f.me.plan.number)
+            .thenComparingInt(f -> f.me == null ? -1 : f.me.position)
+            .thenComparingInt(f -> f.pc)
+            .thenComparing(f -> f.locals, java.util.Arrays::compare);
 
     /** Most events open nothing, and then nothing has to be sorted. */
     private static boolean isInOrder(List<Inst> instances) {
@@ -190,6 +201,7 @@ final class StateLayout {
             }
             instances();
             frames();
+            background();
             dormant();
         }
 
@@ -256,6 +268,16 @@ final class StateLayout {
             }
         }
 
+        private void background() {
+            int count = slots.slot(run.background.size(), MOST);
+            for (int i = 0; i < count; i++) {
+                Frame.OfScript frame = script(reads() ? null : run.background.get(i));
+                if (reads()) {
+                    run.background.add(frame);
+                }
+            }
+        }
+
         private Frame.OfScript script(Frame.OfScript known) {
             int number = slots.slot(known == null ? 0 : known.script.number(), run.program.scriptCount());
             Inst me = reference(known == null ? null : known.me);
@@ -263,6 +285,7 @@ final class StateLayout {
             frame.pc = slots.slot(frame.pc, frame.script.ops().size());
             frame.awaits = reference(frame.awaits);
             frame.awaitsRequest = flag(frame.awaitsRequest);
+            frame.awaitsTask = flag(frame.awaitsTask);
             for (int i = 0; i < frame.locals.length; i++) {
                 frame.locals[i] = slots.slot(frame.locals[i], Values.RANGE);
                 frame.kept[i] = reference(frame.kept[i]);

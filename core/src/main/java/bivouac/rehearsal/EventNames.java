@@ -2,6 +2,7 @@ package bivouac.rehearsal;
 
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
+import bivouac.design.Part;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
 import bivouac.machine.Scene.OpenWindow;
@@ -28,6 +29,13 @@ public final class EventNames {
                                 .answers()
                                 .get(answer)
                                 .ending());
+            case Event.Select(int i, int part, int item) ->
+                new NamedEvent.Selected(
+                        which(scene, i),
+                        part(scene, i, part),
+                        ((Part.Choice) window(scene, i).parts().get(part).design())
+                                .items()
+                                .get(item));
             case Event.Choose(int i, var paths, int filter) ->
                 new NamedEvent.Chose(
                         which(scene, i),
@@ -39,6 +47,11 @@ public final class EventNames {
             case Event.Pick(int i, String value) -> new NamedEvent.Picked(which(scene, i), value);
             case Event.CloseBox(int i) -> new NamedEvent.CloseBoxUsed(which(scene, i));
             case Event.Escape(int i) -> new NamedEvent.EscapePressed(which(scene, i));
+            case Event.TaskEnds(int place, int outcome) -> {
+                Scene.Working task = working(scene, place);
+                yield new NamedEvent.TaskEnded(
+                        task.task(), task.of(), task.endings().get(outcome));
+            }
             case Event.SessionEnds e -> new NamedEvent.SessionEnded();
             case Event.Killed k -> new NamedEvent.ProcessKilled();
             case Event.StartAgain s -> new NamedEvent.StartedAgain();
@@ -54,12 +67,14 @@ public final class EventNames {
                 part(scene, w, part).map(p -> new Event.Edit(p.instance(), p.number(), text));
             case NamedEvent.Ticked(Which w, String part) ->
                 part(scene, w, part).map(p -> new Event.Tick(p.instance(), p.number()));
+            case NamedEvent.Selected(Which w, String part, String item) -> selection(scene, w, part, item);
             case NamedEvent.Answered(Which w, String ending) -> answer(scene, w, ending);
             case NamedEvent.Chose(Which w, var paths, String filter) -> choice(scene, w, paths, filter);
             case NamedEvent.Picked(Which w, String value) ->
                 find(scene, w).map(o -> new Event.Pick(o.instance(), value));
             case NamedEvent.CloseBoxUsed(Which w) -> find(scene, w).map(o -> new Event.CloseBox(o.instance()));
             case NamedEvent.EscapePressed(Which w) -> find(scene, w).map(o -> new Event.Escape(o.instance()));
+            case NamedEvent.TaskEnded(String task, var of, String ending) -> taskEnds(scene, task, of, ending);
             case NamedEvent.SessionEnded s -> Optional.of(new Event.SessionEnds());
             case NamedEvent.ProcessKilled k -> Optional.of(new Event.Killed());
             case NamedEvent.StartedAgain s -> Optional.of(new Event.StartAgain());
@@ -85,6 +100,33 @@ public final class EventNames {
                 }
             }
             return Optional.empty();
+        });
+    }
+
+    private static Scene.Working working(Scene scene, int place) {
+        return scene.tasks().stream()
+                .filter(t -> t.place() == place)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Optional<Event> taskEnds(Scene scene, String task, Optional<Which> of, String ending) {
+        return scene.tasks().stream()
+                .filter(t -> t.task().equals(task)
+                        && t.of().equals(of)
+                        && t.endings().contains(ending))
+                .findFirst()
+                .map(t -> new Event.TaskEnds(t.place(), t.endings().indexOf(ending)));
+    }
+
+    private static Optional<Event> selection(Scene scene, Which which, String part, String item) {
+        return part(scene, which, part).flatMap(p -> {
+            Part design =
+                    find(scene, which).orElseThrow().parts().get(p.number()).design();
+            int number = design instanceof Part.Choice c ? c.items().indexOf(item) : -1;
+            return number < 0
+                    ? Optional.<Event>empty()
+                    : Optional.of(new Event.Select(p.instance(), p.number(), number));
         });
     }
 

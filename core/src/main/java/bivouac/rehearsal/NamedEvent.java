@@ -2,6 +2,7 @@ package bivouac.rehearsal;
 
 import bivouac.machine.Sighting.Which;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -28,6 +29,13 @@ public sealed interface NamedEvent {
         @Override
         public String toString() {
             return "tick " + TrailFile.quoted(part) + TrailFile.of(window);
+        }
+    }
+
+    record Selected(Which window, String part, String item) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "select " + TrailFile.quoted(item) + " in " + TrailFile.quoted(part) + TrailFile.of(window);
         }
     }
 
@@ -69,6 +77,15 @@ public sealed interface NamedEvent {
         @Override
         public String toString() {
             return "Escape" + TrailFile.of(window);
+        }
+    }
+
+    /** @param of the window whose script runs the task; absent for the application */
+    record TaskEnded(String task, Optional<Which> of, String ending) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "task " + TrailFile.quoted(task) + " ends " + TrailFile.quoted(ending)
+                    + of.map(TrailFile::of).orElse("");
         }
     }
 

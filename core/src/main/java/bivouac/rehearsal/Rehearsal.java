@@ -150,4 +150,18 @@ public final class Rehearsal {
         Replay replay = replay(changed, today, events);
         return new Replay(replay.rehearsal().goTo(now), replay.stopped(), replay.lost());
     }
+
+    /** How the task that is waited for ends by itself here, if the design says how it usually does. */
+    public Optional<Event> usualEnding() {
+        var tasks = machine.program().design().application().tasks();
+        return scene().tasks().stream()
+                .filter(t -> t.place() < 0)
+                .flatMap(t -> tasks.stream()
+                        .filter(d -> d.name().shown().equals(t.task()))
+                        .flatMap(d -> d.usually().stream())
+                        .filter(t.endings()::contains)
+                        .map(u -> (Event)
+                                new Event.TaskEnds(t.place(), t.endings().indexOf(u))))
+                .findFirst();
+    }
 }

@@ -18,9 +18,11 @@ public final class TrailFile {
     private static final Pattern PRESS = Pattern.compile("press " + NAME + OF);
     private static final Pattern TYPE = Pattern.compile("type " + NAME + " into " + NAME + OF);
     private static final Pattern TICK = Pattern.compile("tick " + NAME + OF);
+    private static final Pattern SELECT = Pattern.compile("select " + NAME + " in " + NAME + OF);
     private static final Pattern ANSWER = Pattern.compile("answer " + NAME + OF);
     private static final Pattern CHOOSE = Pattern.compile("choose (" + NAME + "(?:, " + NAME + ")*) as " + NAME + OF);
     private static final Pattern ONE_NAME = Pattern.compile(NAME);
+    private static final Pattern TASK = Pattern.compile("task " + NAME + " ends " + NAME + "(?:" + OF + ")?");
     private static final Pattern PICK = Pattern.compile("pick " + NAME + OF);
     private static final Pattern CLOSE_BOX = Pattern.compile("close box" + OF);
     private static final Pattern ESCAPE = Pattern.compile("Escape" + OF);
@@ -90,6 +92,10 @@ public final class TrailFile {
         if (m.matches()) {
             return Optional.of(new NamedEvent.Ticked(which(m, 2), text(m, 1)));
         }
+        m = SELECT.matcher(line);
+        if (m.matches()) {
+            return Optional.of(new NamedEvent.Selected(which(m, 3), text(m, 2), text(m, 1)));
+        }
         m = ANSWER.matcher(line);
         if (m.matches()) {
             return Optional.of(new NamedEvent.Answered(which(m, 2), text(m, 1)));
@@ -101,6 +107,11 @@ public final class TrailFile {
                     .map(r -> plain(r.group(1)))
                     .toList();
             return Optional.of(new NamedEvent.Chose(which(m, 5), paths, text(m, 4)));
+        }
+        m = TASK.matcher(line);
+        if (m.matches()) {
+            Optional<Which> of = m.group(3) == null ? Optional.empty() : Optional.of(which(m, 3));
+            return Optional.of(new NamedEvent.TaskEnded(text(m, 1), of, text(m, 2)));
         }
         m = PICK.matcher(line);
         if (m.matches()) {

@@ -28,12 +28,15 @@ public final class TrailWords {
             case NamedEvent.Typed(var w, String part, String text) ->
                 new Line(w.toString(), label(design, w, part), "“" + text + "” typed");
             case NamedEvent.Ticked(var w, String part) -> new Line(w.toString(), label(design, w, part), "ticked");
+            case NamedEvent.Selected(var w, String part, String item) ->
+                new Line(w.toString(), label(design, w, part), "“" + item + "” chosen");
             case NamedEvent.Answered(var w, String ending) -> new Line(w.toString(), ending, "");
             case NamedEvent.Chose(var w, var paths, String filter) ->
                 new Line(w.toString(), "chosen", String.join(", ", paths));
             case NamedEvent.Picked(var w, String value) -> new Line(w.toString(), "picked", value);
             case NamedEvent.CloseBoxUsed(var w) -> new Line(w.toString(), "close box", "");
             case NamedEvent.EscapePressed(var w) -> new Line(w.toString(), "Escape", "");
+            case NamedEvent.TaskEnded(String task, var of, String ending) -> new Line(task, "ends " + ending, "");
             case NamedEvent.SessionEnded s -> new Line("", "The session ends", "");
             case NamedEvent.ProcessKilled k -> new Line("", "The process is killed", "");
             case NamedEvent.StartedAgain s -> new Line("", "Start again", "");
@@ -76,6 +79,12 @@ public final class TrailWords {
             case Sighting.Closed(var w, String ending, var gives) ->
                 Optional.of(w + (ending.isEmpty() ? " closes" : " ends " + ending) + values(gives));
             case Sighting.Noted(String text) -> Optional.of("notes “" + text + "”");
+            case Sighting.LinkFollowed(String address) -> Optional.of("follows the link to " + address);
+            case Sighting.TaskStarted(String task, var takes) -> Optional.of("runs " + task + values(takes));
+            case Sighting.TaskEnded(String task, String ending, var gives) ->
+                gives.isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(task + " gives " + values(gives).substring(6));
             case Sighting.KeptSaved k -> Optional.of("kept values saved");
             case Sighting.Ended(long code, String saying) ->
                 Optional.of("the application ends, exit code " + code

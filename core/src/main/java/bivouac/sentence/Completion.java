@@ -3,6 +3,7 @@ package bivouac.sentence;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Take;
 import bivouac.design.Window;
@@ -42,16 +43,38 @@ public final class Completion {
         Stream<Offer> offers;
         if (lower.startsWith("open ")) {
             offers = windows(design, line.substring(5), 5);
+        } else if (lower.startsWith("run ") && !lower.startsWith("run new")) {
+            offers = tasks(design, line.substring(4), 4);
+        } else if (lower.startsWith("stop task ")) {
+            offers = tasks(design, line.substring(10), 10);
+        } else if (reaches(lower) > 0) {
+            offers = windows(design, line.substring(reaches(lower)), reaches(lower));
         } else if (lower.startsWith("when ")) {
             offers = endingsOfOpened(design, place, at, line);
         } else if (lower.startsWith("close with ")) {
-            offers = endings(place.ofWindow().flatMap(design::window), line, 11);
+            offers = endings(
+                    place.ofWindow()
+                            .flatMap(design::window)
+                            .map(Window::endings)
+                            .orElse(List.of()),
+                    line,
+                    11);
         } else if (hasExpression(lower)) {
             offers = names(program.namesAt(place, at), line);
         } else {
             offers = beginnings(line);
         }
         return offers.limit(MOST).toList();
+    }
+
+    /** Where the window begins that a line hides, shows or brings to the front; 0 if it does none of these. */
+    private static int reaches(String line) {
+        for (var how : Step.Reach.How.values()) {
+            if (line.startsWith(how.words() + " ")) {
+                return how.words().length() + 1;
+            }
+        }
+        return 0;
     }
 
     private static boolean hasExpression(String line) {
@@ -79,7 +102,7 @@ public final class Completion {
                     case "ask" -> "ask `text` with Yes, No";
                     case "set" -> "set ";
                     case "note" -> "note `text`";
-                    case "stay open", "end the application", "else" -> word;
+                    case "stay open", "end the application", "else", "not there yet" -> word;
                     default -> word + " ";
                 };
         int from = text.indexOf("`text`") + 1;
@@ -96,9 +119,11 @@ public final class Completion {
 
     /** A window with what it has to be handed, the first value chosen. */
     private static Offer window(Window window, int from) {
-        String name = window.name().shown();
-        List<Take> needed =
-                window.takes().stream().filter(t -> t.byDefault().isEmpty()).toList();
+        return named(window.name().shown(), window.takes(), from);
+    }
+
+    private static Offer named(String name, List<Take> takes, int from) {
+        List<Take> needed = takes.stream().filter(t -> t.byDefault().isEmpty()).toList();
         if (needed.isEmpty()) {
             return Offer.of(name, from, name);
         }
@@ -115,19 +140,29 @@ public final class Completion {
     }
 
     private static Stream<Offer> endingsOfOpened(Design design, ScriptPlace place, StepPath at, String line) {
-        Optional<Window> opened = Stream.of(
+        List<Ending> endings = Stream.of(
                         at.last() > 0 ? Optional.of(at.next(-1)) : Optional.<StepPath>empty(), at.outer())
                 .flatMap(Optional::stream)
                 .flatMap(p -> p.in(place.in(design)).stream())
-                .filter(bivouac.design.Step.Open.class::isInstance)
+                .filter(Step.Branching.class::isInstance)
                 .findFirst()
-                .flatMap(s -> design.window(((bivouac.design.Step.Open) s).window()));
-        return endings(opened, line, 5);
+                .map(s -> design.endingsOf((Step.Branching) s))
+                .orElse(List.of());
+        return endings(endings, line, 5);
     }
 
-    private static Stream<Offer> endings(Optional<Window> window, String line, int from) {
+    /** A task with what it has to be handed, the first value chosen. */
+    private static Stream<Offer> tasks(Design design, String typed, int from) {
+        String wanted = StepTyping.lower(typed);
+        return design.application().tasks().stream()
+                .filter(t -> StepTyping.lower(t.name().shown()).contains(wanted)
+                        && !t.name().shown().equals(typed.strip()))
+                .map(t -> named(t.name().shown(), t.takes(), from));
+    }
+
+    private static Stream<Offer> endings(List<Ending> endings, String line, int from) {
         String wanted = StepTyping.lower(line.substring(Math.min(from, line.length())));
-        return window.map(Window::endings).orElse(List.of()).stream()
+        return endings.stream()
                 .map(Ending::name)
                 .filter(e -> StepTyping.lower(e).startsWith(wanted) && !e.equals(wanted))
                 .map(e -> Offer.of(e, from, e));

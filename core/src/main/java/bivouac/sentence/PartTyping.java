@@ -21,8 +21,18 @@ import java.util.stream.Stream;
  */
 public final class PartTyping {
 
-    private static final List<String> KINDS =
-            List.of("button", "caption", "text field", "number field", "tick box", "command");
+    private static final List<String> KINDS = List.of(
+            "button",
+            "caption",
+            "text field",
+            "number field",
+            "whole-number field",
+            "date field",
+            "choice",
+            "tick box",
+            "link",
+            "picture",
+            "command");
 
     private PartTyping() {}
 
@@ -59,7 +69,9 @@ public final class PartTyping {
         if (kind.get().equals("command")) {
             return command(design, face.get(), text);
         }
-        Name name = name(face.get(), as > 0 ? rest.substring(as + 4).strip() : AccessKey.without(text), kind.get());
+        String named =
+                text.split(kind.get().equals("choice") ? " of " : kind.get().equals("link") ? " to " : "\\z", 2)[0];
+        Name name = name(face.get(), as > 0 ? rest.substring(as + 4).strip() : AccessKey.without(named), kind.get());
         Part part = part(kind.get(), name, text);
         Design changed = design.changingFace(window, f -> f.withRows(place(f.rows(), part, beside)));
         return new Result.Added(changed, name.expression(), part.kind() + " " + name + " added");
@@ -93,11 +105,34 @@ public final class PartTyping {
                 switch (kind) {
                     case "caption" -> Part.Caption.of(n, text);
                     case "text field" -> Part.TextField.of(n, text);
-                    case "number field" -> Part.NumberField.of(n, text);
+                    case "number field" -> Part.ValueField.of(n, text);
+                    case "whole-number field" -> Part.ValueField.of(n, text, Part.Holds.WHOLE);
+                    case "date field" -> Part.ValueField.of(n, text, Part.Holds.DATE);
+                    case "choice" -> choice(n, text);
+                    case "link" -> link(n, text);
+                    case "picture" -> Part.Picture.of(n, text);
                     case "tick box" -> Part.TickBox.of(n, text);
                     default -> Part.Button.of(n, text);
                 };
         return made.named(name);
+    }
+
+    /** {@code choice Board of none, half, full}. */
+    private static Part choice(String name, String text) {
+        int of = text.indexOf(" of ");
+        String[] items = of < 0
+                ? new String[0]
+                : new Words(text.substring(of + 4)).list().toArray(String[]::new);
+        return Part.Choice.of(name, of < 0 ? text : text.substring(0, of).strip(), items);
+    }
+
+    /** {@code link Weather to https://…}. */
+    private static Part link(String name, String text) {
+        int to = text.lastIndexOf(" to ");
+        return Part.Link.of(
+                name,
+                to < 0 ? text : text.substring(0, to).strip(),
+                to < 0 ? "" : text.substring(to + 4).strip());
     }
 
     private static List<Row> place(List<Row> rows, Part part, boolean beside) {

@@ -5,7 +5,6 @@ import bivouac.design.Ending;
 import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
-import bivouac.design.Window;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -69,30 +68,24 @@ public final class ScriptLines {
         lines.add(new StepLine(path, steps(lines) + 1, indent, Sentences.of(step), off));
         Step inside = step instanceof Step.Off(Step kept) ? kept : step;
         switch (inside) {
-            case Step.Open open -> branches(lines, open, path, indent + 1, design);
+            case Step.Branching branching -> branches(lines, branching, path, indent + 1, design);
             case Step.If choice -> cases(lines, choice, path, indent, design);
             case Step.Close close -> refused(lines, close.refused(), path, indent + 1, design);
             case Step.EndApplication end -> refused(lines, end.refused(), path, indent + 1, design);
-            case Step.StayOpen s -> {
-                // one line
-            }
-            case Step.SetValue s -> {
-                // one line
-            }
-            case Step.Note n -> {
+            case Step.Plain p -> {
                 // one line
             }
             case Step.Off o -> throw new IllegalStateException("a step is switched off once");
         }
     }
 
-    private static void branches(List<Line> lines, Step.Open open, StepPath path, int indent, Design design) {
+    private static void branches(List<Line> lines, Step.Branching open, StepPath path, int indent, Design design) {
         for (int i = 0; i < open.branches().size(); i++) {
             Step.Branch branch = open.branches().get(i);
             lines.add(when(branch.ending(), path, i, indent, branch.script().isEmpty()));
             inner(lines, branch.script(), path, i, indent + 1, design);
         }
-        List<Ending> endings = design.window(open.window()).map(Window::endings).orElse(List.of());
+        List<Ending> endings = design.endingsOf(open);
         boolean nothingToDecide =
                 endings.size() == 1 && endings.getFirst().gives().isEmpty();
         for (Ending ending : nothingToDecide ? List.<Ending>of() : endings) {

@@ -43,6 +43,16 @@ public final class Sentences {
                 out.add(new Token.Keyword("note"));
                 out.add(new Token.Quoted(text));
             }
+            case Step.RunTask r -> run(out, r);
+            case Step.StopTask(String task) -> {
+                out.add(new Token.Keyword("stop task"));
+                out.add(new Token.ValueName(task));
+            }
+            case Step.NotThereYet n -> out.add(new Token.Keyword("not there yet"));
+            case Step.Reach r -> {
+                out.add(new Token.Keyword(r.how().words()));
+                target(out, r.target());
+            }
             case Step.Off(Step inner) -> out.addAll(of(inner));
         }
         return List.copyOf(out);
@@ -85,7 +95,16 @@ public final class Sentences {
 
     private static void close(List<Token> out, Step.Close c) {
         out.add(new Token.Keyword("close"));
-        switch (c.target()) {
+        target(out, c.target());
+        c.ending().ifPresent(e -> {
+            out.add(new Token.Plain("with"));
+            out.add(new Token.EndingName(e));
+        });
+        givens(out, "giving", c.gives());
+    }
+
+    private static void target(List<Token> out, Target target) {
+        switch (target) {
             case Target.Me m -> {
                 // its own window needs no naming
             }
@@ -97,11 +116,19 @@ public final class Sentences {
                 out.add(new Token.ValueName(name));
             }
         }
-        c.ending().ifPresent(e -> {
-            out.add(new Token.Plain("with"));
-            out.add(new Token.EndingName(e));
+    }
+
+    private static void run(List<Token> out, Step.RunTask r) {
+        out.add(new Token.Keyword("run"));
+        out.add(new Token.ValueName(r.task()));
+        if (r.background()) {
+            out.add(new Token.Plain(r.mayBeStopped() ? "in the background, may be stopped" : "in the background"));
+        }
+        r.as().ifPresent(name -> {
+            out.add(new Token.Plain("as"));
+            out.add(new Token.ValueName(name));
         });
-        givens(out, "giving", c.gives());
+        givens(out, "handing", r.handOver());
     }
 
     private static void givens(List<Token> out, String word, List<Given> givens) {

@@ -13,6 +13,7 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Target;
+import bivouac.design.Task;
 import bivouac.design.Window;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,6 +59,9 @@ public final class StepTyping {
         if (words.take("ask")) {
             return message(words, true);
         }
+        if (words.take("run new")) {
+            return runNew(words);
+        }
         if (words.take("open new")) {
             return openNew(words);
         }
@@ -91,6 +95,20 @@ public final class StepTyping {
         }
         if (words.take("end the application") || words.take("end")) {
             return Optional.of(end(words));
+        }
+        if (words.take("run")) {
+            return Optional.of(run(words));
+        }
+        if (words.take("stop task")) {
+            return Optional.of(new Step.StopTask(task(words, List.of())));
+        }
+        if (words.take("not there yet")) {
+            return Optional.of(new Step.NotThereYet());
+        }
+        for (Step.Reach.How how : Step.Reach.How.values()) {
+            if (words.take(how.words())) {
+                return Optional.of(new Step.Reach(how, words.isEmpty() ? new Target.Me() : target(words)));
+            }
         }
         if (words.take("note")) {
             return Optional.of(new Step.Note(words.quotedOrRest()));
@@ -181,6 +199,36 @@ public final class StepTyping {
                 design.windows().stream().map(w -> w.name().shown()).toList(), List.of(" with ", " giving ")));
     }
 
+    private static final List<String> RUN_WORDS = List.of(" in the background", " as ", " handing ");
+
+    private Step.RunTask run(Words words) {
+        String name = task(words, RUN_WORDS);
+        boolean background = words.take("in the background");
+        boolean mayBeStopped = background && (words.take(", may be stopped") || words.take("may be stopped"));
+        Optional<String> as = words.take("as") ? Optional.of(words.word()) : Optional.empty();
+        List<Given> hands = words.take("handing") ? words.givens() : List.of();
+        return new Step.RunTask(name, background, mayBeStopped, hands, as, List.of());
+    }
+
+    private String task(Words words, List<String> ends) {
+        return words.longestOf(
+                design.application().tasks().stream().map(t -> t.name().shown()).toList(), ends);
+    }
+
+    /** {@code run new NAME}: makes the task where it is noticed to be missing; it is done, or fails. */
+    private Typed runNew(Words words) {
+        if (words.isEmpty()) {
+            return new Typed.Unfinished("Name the work: run new write the register.");
+        }
+        Name name = Names.freeName(
+                words.rest(),
+                design.application().tasks().stream().map(Task::name).toList());
+        var tasks = new ArrayList<>(design.application().tasks());
+        tasks.add(Task.of(name.shown()));
+        Design more = design.with(design.application().working(tasks));
+        return put(more, Step.RunTask.of(name.shown()), "task " + name);
+    }
+
     private static Step end(Words words) {
         Optional<Expression> code = Optional.empty();
         if (words.take("code")) {
@@ -256,13 +304,13 @@ public final class StepTyping {
     // branches and cases
 
     private Typed when(Words words) {
-        Optional<StepPath> holder = holderBefore(s -> s instanceof Step.Open);
+        Optional<StepPath> holder = holderBefore(s -> s instanceof Step.Branching);
         if (holder.isEmpty()) {
-            return new Typed.Unfinished("“when” follows a step that opens a window.");
+            return new Typed.Unfinished("“when” follows a step that opens a window or runs a task.");
         }
         Script script = place.in(design);
-        var open = (Step.Open) holder.get().in(script).orElseThrow();
-        var endings = design.window(open.window()).map(Window::endings).orElse(List.of());
+        var open = (Step.Branching) holder.get().in(script).orElseThrow();
+        var endings = design.endingsOf(open);
         boolean nothing = words.rest().endsWith(" nothing");
         String ending = words.longestOf(endings.stream().map(e -> e.name()).toList(), List.of(" nothing"));
         if (open.branches().stream().anyMatch(b -> b.ending().equals(ending))) {
@@ -323,6 +371,7 @@ public final class StepTyping {
             when before instanceof Step.Open b ->
                 new Step.Open(
                         o.window(), keep(b.manner(), o.manner()), b.ownedBy(), o.handOver(), o.as(), b.branches());
+            case Step.RunTask r when before instanceof Step.RunTask b -> r.withBranches(b.branches());
             case Step.If i
             when before instanceof Step.If b -> {
                 var cases = new ArrayList<>(b.cases());
@@ -357,6 +406,13 @@ public final class StepTyping {
                 "stay open",
                 "end the application",
                 "note",
+                "run",
+                "run new",
+                "stop task",
+                "hide",
+                "show",
+                "bring to front",
+                "not there yet",
                 "else if",
                 "else",
                 "when");

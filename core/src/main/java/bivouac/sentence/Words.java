@@ -7,11 +7,11 @@ import java.util.Comparator;
 import java.util.List;
 
 /** Reads a typed line from left to right. Case does not matter in the words of a step; names are taken as they are. */
-final class Words {
+public final class Words {
 
     private String rest;
 
-    Words(String line) {
+    public Words(String line) {
         this.rest = line;
     }
 
@@ -101,7 +101,7 @@ final class Words {
     }
 
     /** What is left, at its commas. */
-    List<String> list() {
+    public List<String> list() {
         var items = new ArrayList<String>();
         for (String item : commas(rest)) {
             String name = item.strip().replaceAll("^[`\"“]|[`\"”]$", "");

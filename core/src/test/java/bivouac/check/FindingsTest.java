@@ -14,6 +14,7 @@ import bivouac.design.Take;
 import bivouac.design.Type;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
+import bivouac.machine.Play;
 import bivouac.machine.Program;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -157,5 +158,49 @@ class FindingsTest {
         assertThat(found(withMain(main("Desk", button("go", waits("Form", when("ok")))), form)
                         .design()))
                 .contains("Form, ok: “ok” gives n, and this step does not say what.");
+    }
+
+    @Test
+    void shortcuts_choices_pictures_and_links_are_looked_at() {
+        var commands = List.of(
+                Part.MenuCommand.of("a", "Save", "Ctrl+S"),
+                Part.MenuCommand.of("b", "Sort", "ctrl+s"),
+                Part.MenuCommand.of("c", "Fly", "Wing+Q"));
+        var window = Play.main(
+                        "Desk",
+                        Part.Choice.of("empty", "Empty"),
+                        Part.Choice.of("pen", "Pen", "a", "b"),
+                        Part.Picture.of("photo", "sound.wav"),
+                        Part.Picture.of("good", "{app.today}.png"),
+                        Part.Link.of("nowhere", "Nowhere", ""))
+                .withMenus(List.of(new bivouac.design.Menu("File", commands)));
+        assertThat(Findings.of(Program.of(Play.withMain(window).design())))
+                .extracting(Finding::what)
+                .contains(
+                        "“ctrl+s” of Sort on Desk is no shortcut.",
+                        "ctrl+s on Desk means both Save and Sort.",
+                        "“Wing+Q” of Fly on Desk is no shortcut.",
+                        "Empty on Desk offers nothing to choose.",
+                        "“sound.wav” of photo on Desk is no image.",
+                        "Nowhere on Desk leads nowhere.")
+                .noneMatch(w -> w.contains("good"));
+    }
+
+    @Test
+    void filters_of_file_dialogs_are_looked_at() {
+        var dialog = bivouac.design.FileDialog.of(bivouac.design.Name.of("Table"), bivouac.design.FileDialog.Asks.SAVE)
+                .filtering(
+                        List.of(
+                                new bivouac.design.FileDialog.Filter("Tables", List.of("/tables/*.csv")),
+                                new bivouac.design.FileDialog.Filter("Tables", List.of())),
+                        true)
+                .replacing(false);
+        assertThat(Findings.of(Program.of(Play.design().with(dialog).design())))
+                .extracting(Finding::what)
+                .contains(
+                        "“/tables/*.csv” in the filter “Tables” of Table is no pattern of file names.",
+                        "The filter “Tables” of Table has no pattern.",
+                        "Two filters of Table are called “Tables”.",
+                        "Table does not ask before it replaces a file.");
     }
 }

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 class RenamesTest {
 
     private static Design hut() throws Exception {
-        return DesignFile.read(Path.of("../examples/ridge-hut.bivouac"));
+        return DesignFile.read(Path.of("src/test/resources/first-hut.bivouac"));
     }
 
     @Test

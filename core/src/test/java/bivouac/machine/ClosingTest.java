@@ -143,7 +143,7 @@ class ClosingTest {
     void c6_a_fault_in_a_value_that_reaches_someone_refuses_and_one_that_reaches_nobody_is_not_made() {
         var form = dialog(
                         "Form",
-                        Part.NumberField.of("nights", "Nights"),
+                        Part.ValueField.of("nights", "Nights"),
                         button("ok", close("ok", Given.of("n", "me.nights"))))
                 .ending(List.of(Ending.of("ok", Ending.Give.of("n", Type.NUMBER)), Ending.of("cancelled")));
         withMain(

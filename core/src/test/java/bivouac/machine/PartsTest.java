@@ -20,7 +20,7 @@ class PartsTest {
         var desk = main(
                 "Desk",
                 Part.TextField.of("name", "Name"),
-                Part.NumberField.of("nights", "Nights"),
+                Part.ValueField.of("nights", "Nights"),
                 Part.TickBox.of("member", "Member"),
                 Part.Caption.of("shown", "-"),
                 button(
@@ -51,7 +51,7 @@ class PartsTest {
 
     @Test
     void p1_reading_a_number_field_that_holds_none_is_x3() {
-        withMain(main("Desk", Part.NumberField.of("n", "N"), button("go", set("me.title", "shown(me.n)"))))
+        withMain(main("Desk", Part.ValueField.of("n", "N"), button("go", set("me.title", "shown(me.n)"))))
                 .play()
                 .does("type \"two\" into \"n\" of \"Desk\"")
                 .does("press \"go\" of \"Desk\"")
@@ -123,7 +123,14 @@ class PartsTest {
     @Test
     void p4_a_field_never_holds_more_than_its_longest_length() {
         var field = new Part.TextField(
-                bivouac.design.Name.of("name"), "Name", "", OptionalInt.of(3), Script.EMPTY, Setting.YES, Setting.YES);
+                bivouac.design.Name.of("name"),
+                "Name",
+                "",
+                OptionalInt.of(3),
+                Part.Entry.ONE_LINE,
+                Script.EMPTY,
+                Setting.YES,
+                Setting.YES);
         withMain(main("Desk", field))
                 .play()
                 .does("type \"a𝄞cdef\" into \"name\" of \"Desk\"")

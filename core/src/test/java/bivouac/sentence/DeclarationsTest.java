@@ -18,7 +18,7 @@ class DeclarationsTest {
 
     @Test
     void what_is_written_is_read_back_for_every_window_of_the_example() throws Exception {
-        Design hut = DesignFile.read(Path.of("../examples/ridge-hut.bivouac"));
+        Design hut = DesignFile.read(Path.of("src/test/resources/first-hut.bivouac"));
         var app = hut.application();
         assertThat(Declarations.readVariables(Declarations.variables(app.variables()), app.variables()))
                 .isEqualTo(app.variables());
@@ -76,6 +76,20 @@ class DeclarationsTest {
         assertThat(Declarations.filters(read)).isEqualTo(line);
         assertThat(Declarations.filters(Declarations.readFilters("", read))).isEmpty();
         assertThatThrownBy(() -> Declarations.readFilters("*.csv", dialog)).hasMessageContaining("no filter");
+    }
+
+    @Test
+    void a_task_reads_back_as_it_was_written() throws Exception {
+        for (String line : List.of(
+                "write register taking at: file ends done writing takes.at; failed giving reason: text = \"no room\"; usually done",
+                "listen ends heard giving words: text, at: date = app.today; nothing",
+                "tidy up ends done; failed")) {
+            assertThat(Declarations.task(Declarations.readTask(line))).isEqualTo(line);
+        }
+        assertThat(Declarations.readTask("tidy up").endings()).hasSize(2);
+        assertThatThrownBy(() -> Declarations.readTask("a ends done; usually never"))
+                .hasMessage("“never” is no ending of a.");
+        assertThatThrownBy(() -> Declarations.readTask(" ")).hasMessageContaining("needs a name");
     }
 
     @Test

@@ -71,10 +71,22 @@ class PartTypingTest {
     }
 
     @Test
+    void a_choice_is_typed_with_its_items_and_a_link_with_where_it_leads() {
+        add("choice Board of none, half, full", "link Weather to https://weather.example", "date field Arrives");
+        assertThat(desk().part("board")).containsInstanceOf(bivouac.design.Part.Choice.class);
+        assertThat(((bivouac.design.Part.Choice) desk().part("board").orElseThrow()).items())
+                .containsExactly("none", "half", "full");
+        assertThat(((bivouac.design.Part.Link) desk().part("weather").orElseThrow()).address())
+                .isEqualTo("https://weather.example");
+        assertThat(desk().part("arrives").orElseThrow().kind()).isEqualTo("date field");
+    }
+
+    @Test
     void what_is_no_part_is_said() {
         assertThat(PartTyping.add(design, "Desk", "slider Volume"))
                 .isEqualTo(new PartTyping.Result.Unfinished(
-                        "A part begins with button, caption, text field, number field, tick box, command."));
+                        "A part begins with button, caption, text field, number field, whole-number field, date field, "
+                                + "choice, tick box, link, picture, command."));
         assertThat(PartTyping.offers("t"))
                 .extracting(Completion.Offer::shown)
                 .containsExactly("text field", "tick box");

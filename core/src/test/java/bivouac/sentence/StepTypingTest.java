@@ -51,6 +51,14 @@ class StepTypingTest {
                 "if app.today == date(\"2026-01-01\")",
                 "end the application code 3 saying `No radio.`",
                 "note `{me.shown} kept`",
+                "run fetch in the background as got handing at ← \"/a\"",
+                "run fetch in the background, may be stopped",
+                "run fetch",
+                "stop task fetch",
+                "hide Plan",
+                "show owner",
+                "bring to front Plan",
+                "not there yet",
             })
     void a_sentence_reads_as_it_was_typed(String line) {
         var done = type(empty(), StepPath.of(0), line);
@@ -59,7 +67,7 @@ class StepTypingTest {
 
     @Test
     void every_step_of_the_example_reads_back_to_itself() throws Exception {
-        Design hut = DesignFile.read(Path.of("../examples/ridge-hut.bivouac"));
+        Design hut = DesignFile.read(Path.of("src/test/resources/first-hut.bivouac"));
         hut.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     var typed = new StepTyping(hut, place, path, true).read(Sentences.line(step));
@@ -153,5 +161,27 @@ class StepTypingTest {
                         "open Arrival form and wait, for the application",
                         " when ok nothing, on purpose",
                         " when cancelled no branch");
+    }
+
+    @Test
+    void a_task_that_is_missing_is_made_where_it_is_noticed_and_answered() {
+        var made = type(empty(), StepPath.of(0), "run new fetch the mail");
+        assertThat(made.design().application().task("fetch the mail")).isPresent();
+        var answered = type(made.design(), made.next(), "when failed");
+        Step step = PRESSED.in(answered.design()).steps().getFirst();
+        assertThat(((Step.RunTask) step).branches()).hasSize(1);
+        assertThat(Completion.offers(Program.of(answered.design()), PRESSED, StepPath.of(1), "run fet"))
+                .extracting(Completion.Offer::shown)
+                .containsExactly("fetch the mail");
+    }
+
+    @Test
+    void every_kind_of_window_is_made_where_it_is_noticed() {
+        for (NewWindow kind : NewWindow.all()) {
+            var done = type(empty(), StepPath.of(0), "open new " + kind.words() + " Boat shed");
+            assertThat(done.design().window("Boat shed")).as(kind.words()).hasValueSatisfying(w -> assertThat(
+                            w.getClass())
+                    .isEqualTo(kind.named(bivouac.design.Name.of("x")).getClass()));
+        }
     }
 }

@@ -22,6 +22,7 @@ import bivouac.design.Setting;
 import bivouac.design.Step;
 import bivouac.design.Take;
 import bivouac.design.Target;
+import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Way;
@@ -100,7 +101,8 @@ public final class RandomDesigns {
                 random.nextBoolean()
                         ? PretendFiles.NONE
                         : new PretendFiles(
-                                List.of("/a/b.csv", "/c d/ü.txt"), List.of("/a/b.csv"), random.nextBoolean()));
+                                List.of("/a/b.csv", "/c d/ü.txt"), List.of("/a/b.csv"), random.nextBoolean()),
+                random.nextBoolean() ? List.of() : List.of(task()));
         return new Design(application, windows);
     }
 
@@ -153,29 +155,55 @@ public final class RandomDesigns {
     }
 
     private Part part() {
-        return switch (random.nextInt(5)) {
-            case 0 -> new Part.Caption(name(), word(), setting(), setting());
+        return switch (random.nextInt(8)) {
+            case 0 -> new Part.Caption(name(), word(), pick(List.of(Part.TextSize.values())), setting(), setting());
             case 1 ->
                 new Part.TextField(
                         name(),
                         word(),
                         word(),
                         random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(1 + random.nextInt(50)),
+                        pick(List.of(Part.Entry.values())),
                         script(1),
                         setting(),
                         setting());
-            case 2 -> new Part.NumberField(name(), word(), word(), script(1), setting(), setting());
+            case 2 ->
+                new Part.ValueField(
+                        name(), word(), pick(List.of(Part.Holds.values())), word(), script(1), setting(), setting());
             case 3 -> new Part.TickBox(name(), word(), random.nextBoolean(), script(1), setting(), setting());
+            case 4 ->
+                new Part.Choice(
+                        name(),
+                        word(),
+                        random.nextBoolean() ? List.of() : List.of("a", word()),
+                        pick(List.of("", "a")),
+                        script(1),
+                        setting(),
+                        setting());
+            case 5 -> new Part.Link(name(), word(), word(), script(1), setting(), setting());
+            case 6 -> new Part.Picture(name(), word(), setting(), setting());
             default -> new Part.Button(name(), word(), random.nextBoolean(), script(2), setting(), setting());
         };
     }
 
     private Part.MenuCommand command() {
-        return new Part.MenuCommand(name(), word(), pick(List.of("", "Ctrl+N")), script(2), setting(), setting());
+        return new Part.MenuCommand(
+                name(), word(), pick(List.of("", "Ctrl+N")), random.nextBoolean(), script(2), setting(), setting());
     }
 
     private Setting setting() {
         return pick(List.of(Setting.YES, new Setting.Fixed(false), new Setting.Follows(expression())));
+    }
+
+    private Task task() {
+        return new Task(
+                Name.of("work"),
+                takes(),
+                List.of(
+                        new Task.Outcome(
+                                Ending.of("done", Ending.Give.of("x", type(1))), givens(), maybe(this::expression)),
+                        Task.Outcome.of(word())),
+                maybe(() -> "done"));
     }
 
     private Window readyMade() {
@@ -222,13 +250,25 @@ public final class RandomDesigns {
     }
 
     private Step step(int deep) {
-        return switch (random.nextInt(deep > 0 ? 7 : 5)) {
+        return switch (random.nextInt(deep > 0 ? 11 : 8)) {
             case 0 -> new Step.Close(target(), maybe(this::word), givens(), Script.EMPTY);
             case 1 -> new Step.StayOpen();
             case 2 -> new Step.SetValue(pick(List.of("app.n", "me.title", "me.a", "nothing")), expression());
             case 3 -> new Step.Note(word());
-            case 4 -> new Step.EndApplication(maybe(this::expression), maybe(this::word), script(deep - 1));
-            case 5 ->
+            case 4 ->
+                new Step.EndApplication(maybe(this::expression), maybe(this::word), script(Math.max(0, deep - 1)));
+            case 5 -> new Step.NotThereYet();
+            case 6 -> new Step.Reach(pick(List.of(Step.Reach.How.values())), target());
+            case 7 -> new Step.StopTask(pick(List.of("work", "none")));
+            case 8 ->
+                new Step.RunTask(
+                        pick(List.of("work", "none")),
+                        random.nextBoolean(),
+                        random.nextBoolean(),
+                        givens(),
+                        maybe(() -> "kept"),
+                        random.nextBoolean() ? List.of() : List.of(new Step.Branch("done", script(deep - 1))));
+            case 9 ->
                 new Step.If(
                         List.of(
                                 new Step.If.Case(expression(), script(deep - 1)),

@@ -24,7 +24,7 @@ class MessagesTest {
 
     @BeforeEach
     void open() throws Exception {
-        robot = Robot.open(DesignFile.read(Path.of("../examples/ridge-hut.bivouac")), folder);
+        robot = Robot.open(DesignFile.read(Path.of("../core/src/test/resources/first-hut.bivouac")), folder);
         robot.key(CONTROL, DIGIT5);
     }
 

@@ -23,7 +23,7 @@ class MouseTest {
 
     @BeforeEach
     void open() throws Exception {
-        robot = Robot.open(DesignFile.read(Path.of("../examples/ridge-hut.bivouac")), folder);
+        robot = Robot.open(DesignFile.read(Path.of("../core/src/test/resources/first-hut.bivouac")), folder);
     }
 
     @AfterEach

@@ -56,6 +56,11 @@ final class Walls {
         if (app.variables().isEmpty()) {
             start.getChildren().add(Ui.label("none", "quiet"));
         }
+        if (!app.tasks().isEmpty()) {
+            start.getChildren().add(Ui.label("Tasks", "wall-head"));
+            app.tasks()
+                    .forEach(t -> start.getChildren().add(Ui.shortened(t.name().shown(), "plain")));
+        }
         start.getChildren().add(Ui.label("Start script", "wall-head"));
         ScriptLines.of(app.start(), s.design())
                 .forEach(l -> start.getChildren().add(new TokenFlow(l.tokens(), w -> null)));

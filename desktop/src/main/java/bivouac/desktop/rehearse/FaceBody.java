@@ -17,10 +17,16 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.PasswordField;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -80,8 +86,9 @@ final class FaceBody implements DeskBody {
             button.getStyleClass().add("desk-menu");
             for (Part.MenuCommand command : menu.commands()) {
                 int part = number++;
-                var item = new MenuItem(AccessKey.without(command.text())
-                        + (command.shortcut().isEmpty() ? "" : "    " + command.shortcut()));
+                String text = AccessKey.without(command.text())
+                        + (command.shortcut().isEmpty() ? "" : "    " + command.shortcut());
+                var item = command.ticking() ? new CheckMenuItem(text) : new MenuItem(text);
                 item.setId("command-" + command.name().expression());
                 item.setOnAction(e -> act.accept(new Event.Press(shown.instance(), part)));
                 button.getItems().add(item);
@@ -102,14 +109,28 @@ final class FaceBody implements DeskBody {
             Scene.SeenPart part = shown.parts().get(first + i);
             button.getItems().get(i).setDisable(!part.enabled());
             button.getItems().get(i).setVisible(part.visible());
+            if (button.getItems().get(i) instanceof CheckMenuItem tick) {
+                tick.setSelected(part.ticked());
+            }
         }
     }
 
     private List<Node> nodes(Part part, int number) {
         return switch (part) {
-            case Part.Caption c -> List.of(keep(number, Ui.wrapped("", "desk-caption")));
-            case Part.TextField f -> field(number, f.label());
-            case Part.NumberField f -> field(number, f.label());
+            case Part.Caption c ->
+                List.of(keep(
+                        number,
+                        Ui.wrapped("", "desk-caption", "size-" + c.size().word())));
+            case Part.Picture p -> List.of(keep(number, Ui.label("", "desk-picture")));
+            case Part.Link l -> {
+                var link = new Hyperlink();
+                link.getStyleClass().add("desk-link");
+                link.setOnAction(e -> act.accept(new Event.Press(shown.instance(), number)));
+                yield List.of(keep(number, link));
+            }
+            case Part.TextField f -> field(number, f.label(), input(f.entry()));
+            case Part.ValueField f -> field(number, f.label(), new TextField());
+            case Part.Choice c -> choice(number, c);
             case Part.TickBox b -> {
                 var box = new CheckBox();
                 box.setMnemonicParsing(true);
@@ -129,18 +150,47 @@ final class FaceBody implements DeskBody {
         };
     }
 
-    private List<Node> field(int number, String text) {
-        var field = new TextField();
+    private static TextInputControl input(Part.Entry entry) {
+        return switch (entry) {
+            case ONE_LINE -> new TextField();
+            case HIDDEN -> new PasswordField();
+            case SEVERAL_LINES -> {
+                var area = new TextArea();
+                area.setPrefRowCount(3);
+                area.setWrapText(true);
+                yield area;
+            }
+        };
+    }
+
+    private List<Node> field(int number, String text, TextInputControl field) {
         HBox.setHgrow(field, Priority.ALWAYS);
         field.textProperty().subscribe((was, is) -> {
             if (!updating) {
                 act.accept(new Event.Edit(shown.instance(), number, is));
             }
         });
+        return labelled(number, text, field);
+    }
+
+    private List<Node> choice(int number, Part.Choice part) {
+        var box = new ComboBox<String>();
+        box.getItems().setAll(part.items());
+        box.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(box, Priority.ALWAYS);
+        box.getSelectionModel().selectedIndexProperty().subscribe((was, is) -> {
+            if (!updating && is.intValue() >= 0) {
+                act.accept(new Event.Select(shown.instance(), number, is.intValue()));
+            }
+        });
+        return labelled(number, part.label(), box);
+    }
+
+    private List<Node> labelled(int number, String text, Region control) {
         var label = Ui.label(AccessKey.without(text), "desk-label");
-        label.setLabelFor(field);
+        label.setLabelFor(control);
         fieldLabels.put(number, label);
-        return List.of(label, keep(number, field));
+        return List.of(label, keep(number, control));
     }
 
     private Region keep(int number, Region control) {
@@ -168,18 +218,24 @@ final class FaceBody implements DeskBody {
         }
         control.setId("part-" + part.design().name().expression());
         switch (control) {
-            case TextField field -> {
+            case TextInputControl field -> {
                 if (!field.getText().equals(part.text())) {
                     field.setText(part.text());
                     field.end();
                 }
             }
+            case ComboBox<?> box ->
+                box.getSelectionModel()
+                        .select(((Part.Choice) part.design()).items().indexOf(part.text()));
+            case Hyperlink link -> link.setText(AccessKey.without(part.text()));
             case CheckBox box -> {
                 box.setText(Mnemonics.of(part.text()));
                 box.setSelected(part.ticked());
             }
             case Button button -> button.setText(Mnemonics.of(part.text()));
-            case Label label -> label.setText(part.text());
+            case Label label ->
+                label.setText(
+                        part.design() instanceof Part.Picture && part.text().isBlank() ? "(no picture)" : part.text());
             default -> throw new IllegalStateException("no control of a part: " + control);
         }
         control.setDisable(!part.enabled());

@@ -40,8 +40,15 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                 groups.add(new Group(window.which().toString(), rows));
             }
         }
+        List<Row> own = possible.stream()
+                .filter(Event.TaskEnds.class::isInstance)
+                .map(e -> row(rehearsal, scene, null, e, next))
+                .toList();
+        if (!own.isEmpty()) {
+            groups.add(new Group("By the application", own));
+        }
         List<Row> system = possible.stream()
-                .filter(e -> !(e instanceof Event.OnWindow))
+                .filter(e -> !(e instanceof Event.OnWindow) && !(e instanceof Event.TaskEnds))
                 .map(e -> row(rehearsal, scene, null, e, next))
                 .toList();
         groups.add(new Group("By the system", system));

@@ -23,6 +23,7 @@ public final class RehearsalView implements ScreenView {
     private final TrailList trail;
     private final DeskView desk;
     private final NextList next;
+    private final TaskStrip tasks = new TaskStrip(this::act);
     private final Label where = Ui.label("", "strong");
     private final Label replayed = Ui.wrapped("", "problem");
     private final Button back;
@@ -42,7 +43,8 @@ public final class RehearsalView implements ScreenView {
         next = new NextList(this::choose);
         root.setTop(bar());
         root.setLeft(trailColumn());
-        root.setCenter(desk);
+        VBox.setVgrow(desk, Priority.ALWAYS);
+        root.setCenter(new VBox(desk, tasks));
         root.setRight(nextColumn());
         root.getStyleClass().add("rehearsal");
     }
@@ -104,6 +106,7 @@ public final class RehearsalView implements ScreenView {
         replayed.setVisible(s.replayed().isPresent());
         trail.show(s.program().design(), rehearsal);
         desk.show(rehearsal.scene());
+        tasks.show(rehearsal.scene());
         next.show(NextEvents.of(rehearsal));
     }
 

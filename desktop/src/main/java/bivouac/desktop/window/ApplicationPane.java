@@ -4,13 +4,19 @@ import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.PretendFiles;
+import bivouac.design.Task;
 import bivouac.desktop.widget.TextBlock;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.HBox;
@@ -37,6 +43,8 @@ final class ApplicationPane {
                         6,
                         line("It is called", text("app-name", app.name(), (a, t) -> a.named(t))),
                         line("Its values", variables(app)),
+                        line("Its tasks", tasks(app)),
+                        line("Its files", files(app)),
                         line("It ends", departure(s.design())),
                         Ui.label("About", "card-head-small"),
                         line(
@@ -103,6 +111,56 @@ final class ApplicationPane {
             }
         });
         block.setPromptText("count: whole = 0, kept name: text = \"\"");
+        return block;
+    }
+
+    /** One task a line. */
+    private Node tasks(Application app) {
+        String now = app.tasks().stream().map(Declarations::task).collect(Collectors.joining("\n"));
+        var block = new TextBlock("app-tasks", "Tasks of the application, one a line", now, t -> {
+            try {
+                var tasks = new ArrayList<Task>();
+                for (String one : t.split("\n")) {
+                    if (!one.isBlank()) {
+                        tasks.add(Declarations.readTask(one.strip()));
+                    }
+                }
+                return change(a -> a.working(tasks), "tasks of the application changed");
+            } catch (Declarations.Wrong e) {
+                work.say(e.getMessage());
+                return e.getMessage();
+            }
+        });
+        block.setPromptText(
+                "write list taking at: file ends done writing takes.at; failed giving reason: text = \"disk full\"");
+        return block;
+    }
+
+    /** The pretend files of the rehearsal, one path a line. */
+    private Node files(Application app) {
+        var block = new TextBlock(
+                "app-files",
+                "Pretend files, one path a line",
+                String.join("\n", app.files().paths()),
+                t -> {
+                    List<String> paths = t.lines()
+                            .map(String::strip)
+                            .filter(p -> !p.isEmpty())
+                            .toList();
+                    Optional<String> wrong = paths.stream()
+                            .filter(p -> !p.startsWith("/") || p.contains("//"))
+                            .findFirst();
+                    if (wrong.isPresent()) {
+                        String why = "“" + wrong.get() + "” is no path; a path begins with a slash: /Home/list.csv.";
+                        work.say(why);
+                        return why;
+                    }
+                    return change(
+                            a -> a.pretending(new PretendFiles(
+                                    paths, a.files().unreadable(), a.files().full())),
+                            "pretend files changed");
+                });
+        block.setPromptText("a small tree with a file for each filter; or /Home/list.csv");
         return block;
     }
 

@@ -21,6 +21,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -138,9 +139,18 @@ final class FacePane {
         Node look =
                 switch (part) {
                     case Part.Caption c ->
-                        Ui.wrapped(c.text().isBlank() ? "(empty caption)" : c.text(), "desk-caption");
+                        Ui.wrapped(
+                                c.text().isBlank() ? "(empty caption)" : c.text(),
+                                "desk-caption",
+                                "size-" + c.size().word());
+                    case Part.Picture p ->
+                        Ui.label(p.file().isBlank() ? "(no picture yet)" : "picture " + p.file(), "desk-picture");
+                    case Part.Link l -> Ui.label(AccessKey.without(l.text()), "desk-link");
+                    case Part.TextField f when f.entry() == Part.Entry.SEVERAL_LINES -> area(f);
                     case Part.TextField f -> field(f.label(), f.starts());
-                    case Part.NumberField f -> field(f.label(), f.starts());
+                    case Part.ValueField f -> field(f.label(), f.starts());
+                    case Part.Choice c ->
+                        field(c.label(), (c.starts().isEmpty() ? String.join(" · ", c.items()) : c.starts()) + "  ▾");
                     case Part.TickBox b -> {
                         var box = new CheckBox(AccessKey.without(b.text()));
                         box.setSelected(b.ticked());
@@ -155,13 +165,21 @@ final class FacePane {
                         Ui.styled(
                                 Ui.row(
                                         6,
-                                        Ui.label(AccessKey.without(m.text()), "plain"),
+                                        Ui.label((m.ticking() ? "✓ " : "") + AccessKey.without(m.text()), "plain"),
                                         Ui.label(m.shortcut(), m.shortcut().isEmpty() ? "quiet" : "key")),
                                 "face-command");
                 };
         look.setMouseTransparent(true);
         look.setFocusTraversable(false);
         return look;
+    }
+
+    private static Node area(Part.TextField f) {
+        var area = new TextArea(f.starts());
+        area.setPrefRowCount(2);
+        area.setFocusTraversable(false);
+        HBox.setHgrow(area, Priority.ALWAYS);
+        return Ui.row(8, Ui.label(AccessKey.without(f.label()), "desk-label"), area);
     }
 
     private static Node field(String label, String starts) {

@@ -13,11 +13,13 @@ import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;
+import bivouac.sentence.Words;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -37,74 +39,150 @@ final class PartPane extends VBox {
         getStyleClass().add("part-pane");
         getChildren().add(line("It is a " + part.kind() + ", called", rename(face)));
         switch (part) {
-            case Part.Caption c ->
-                text("It shows", "text", c.text(), t -> new Part.Caption(c.name(), t, c.enabled(), c.visible()));
-            case Part.Button b -> {
-                text(
-                        "On it stands",
-                        "text",
-                        b.text(),
-                        t -> new Part.Button(b.name(), t, b.isDefault(), b.pressed(), b.enabled(), b.visible()));
-                tick(
-                        "Enter presses it",
-                        "default",
-                        b.isDefault(),
-                        new Part.Button(b.name(), b.text(), !b.isDefault(), b.pressed(), b.enabled(), b.visible()));
-            }
-            case Part.TickBox b -> {
-                text(
-                        "Beside it stands",
-                        "text",
-                        b.text(),
-                        t -> new Part.TickBox(b.name(), t, b.ticked(), b.changed(), b.enabled(), b.visible()));
-                tick(
-                        "It starts ticked",
-                        "ticked",
-                        b.ticked(),
-                        new Part.TickBox(b.name(), b.text(), !b.ticked(), b.changed(), b.enabled(), b.visible()));
-            }
-            case Part.TextField f -> {
-                text(
-                        "Before it stands",
-                        "label",
-                        f.label(),
-                        t -> new Part.TextField(
-                                f.name(), t, f.starts(), f.longest(), f.changed(), f.enabled(), f.visible()));
-                text(
-                        "It starts with",
-                        "starts",
-                        f.starts(),
-                        t -> new Part.TextField(
-                                f.name(), f.label(), t, f.longest(), f.changed(), f.enabled(), f.visible()));
-                longest(f);
-            }
-            case Part.NumberField f -> {
-                text(
-                        "Before it stands",
-                        "label",
-                        f.label(),
-                        t -> new Part.NumberField(f.name(), t, f.starts(), f.changed(), f.enabled(), f.visible()));
-                text(
-                        "It starts with",
-                        "starts",
-                        f.starts(),
-                        t -> new Part.NumberField(f.name(), f.label(), t, f.changed(), f.enabled(), f.visible()));
-            }
-            case Part.MenuCommand m -> {
-                text(
-                        "In the menu stands",
-                        "text",
-                        m.text(),
-                        t -> new Part.MenuCommand(m.name(), t, m.shortcut(), m.chosen(), m.enabled(), m.visible()));
-                text(
-                        "Its shortcut is",
-                        "shortcut",
-                        m.shortcut(),
-                        t -> new Part.MenuCommand(m.name(), m.text(), t, m.chosen(), m.enabled(), m.visible()));
-            }
+            case Part.Caption c -> caption(c);
+            case Part.Picture p ->
+                text("Its file is", "file", p.file(), t -> new Part.Picture(p.name(), t, p.enabled(), p.visible()));
+            case Part.Link l -> link(l);
+            case Part.Button b -> button(b);
+            case Part.TickBox b -> tickBox(b);
+            case Part.TextField f -> textField(f);
+            case Part.ValueField f -> valueField(f);
+            case Part.Choice c -> choice(c);
+            case Part.MenuCommand m -> command(m);
         }
-        setting("It can be used when", "enabled", part.enabled(), s -> withSettings(part, s, part.visible()));
-        setting("It is seen when", "visible", part.visible(), s -> withSettings(part, part.enabled(), s));
+        setting("It can be used when", "enabled", part.enabled(), s -> part.with(s, part.visible()));
+        setting("It is seen when", "visible", part.visible(), s -> part.with(part.enabled(), s));
+    }
+
+    private void caption(Part.Caption c) {
+        text("It shows", "text", c.text(), t -> new Part.Caption(c.name(), t, c.size(), c.enabled(), c.visible()));
+        oneOf(
+                "Its size is",
+                "size",
+                Part.TextSize.values(),
+                Part.TextSize::word,
+                c.size(),
+                s -> new Part.Caption(c.name(), c.text(), s, c.enabled(), c.visible()));
+    }
+
+    private void link(Part.Link l) {
+        text(
+                "On it stands",
+                "text",
+                l.text(),
+                t -> new Part.Link(l.name(), t, l.address(), l.followed(), l.enabled(), l.visible()));
+        text(
+                "It leads to",
+                "address",
+                l.address(),
+                t -> new Part.Link(l.name(), l.text(), t, l.followed(), l.enabled(), l.visible()));
+    }
+
+    private void button(Part.Button b) {
+        text(
+                "On it stands",
+                "text",
+                b.text(),
+                t -> new Part.Button(b.name(), t, b.isDefault(), b.pressed(), b.enabled(), b.visible()));
+        tick(
+                "Enter presses it",
+                "default",
+                b.isDefault(),
+                new Part.Button(b.name(), b.text(), !b.isDefault(), b.pressed(), b.enabled(), b.visible()));
+    }
+
+    private void tickBox(Part.TickBox b) {
+        text(
+                "Beside it stands",
+                "text",
+                b.text(),
+                t -> new Part.TickBox(b.name(), t, b.ticked(), b.changed(), b.enabled(), b.visible()));
+        tick(
+                "It starts ticked",
+                "ticked",
+                b.ticked(),
+                new Part.TickBox(b.name(), b.text(), !b.ticked(), b.changed(), b.enabled(), b.visible()));
+    }
+
+    private void textField(Part.TextField f) {
+        text("Before it stands", "label", f.label(), t -> textField(f, t, f.starts(), f.longest(), f.entry()));
+        text("It starts with", "starts", f.starts(), t -> textField(f, f.label(), t, f.longest(), f.entry()));
+        oneOf(
+                "It is typed in",
+                "entry",
+                Part.Entry.values(),
+                Part.Entry::words,
+                f.entry(),
+                e -> textField(f, f.label(), f.starts(), f.longest(), e));
+        longest(f);
+    }
+
+    private static Part textField(
+            Part.TextField f, String label, String starts, OptionalInt longest, Part.Entry entry) {
+        return new Part.TextField(f.name(), label, starts, longest, entry, f.changed(), f.enabled(), f.visible());
+    }
+
+    private void valueField(Part.ValueField f) {
+        text(
+                "Before it stands",
+                "label",
+                f.label(),
+                t -> new Part.ValueField(f.name(), t, f.holds(), f.starts(), f.changed(), f.enabled(), f.visible()));
+        text(
+                "It starts with",
+                "starts",
+                f.starts(),
+                t -> new Part.ValueField(f.name(), f.label(), f.holds(), t, f.changed(), f.enabled(), f.visible()));
+        oneOf(
+                "It is a",
+                "holds",
+                Part.Holds.values(),
+                Part.Holds::kind,
+                f.holds(),
+                h -> new Part.ValueField(f.name(), f.label(), h, f.starts(), f.changed(), f.enabled(), f.visible()));
+    }
+
+    private void choice(Part.Choice c) {
+        text("Before it stands", "label", c.label(), t -> choice(c, t, c.items(), c.starts()));
+        text(
+                "One can choose",
+                "items",
+                String.join(", ", c.items()),
+                t -> choice(c, c.label(), new Words(t).list(), c.starts()));
+        text("At first chosen", "starts", c.starts(), t -> choice(c, c.label(), c.items(), t.strip()));
+    }
+
+    private static Part choice(Part.Choice c, String label, java.util.List<String> items, String starts) {
+        return new Part.Choice(c.name(), label, items, starts, c.changed(), c.enabled(), c.visible());
+    }
+
+    private void command(Part.MenuCommand m) {
+        text("In the menu stands", "text", m.text(), t -> command(m, t, m.shortcut(), m.ticking()));
+        text("Its shortcut is", "shortcut", m.shortcut(), t -> command(m, m.text(), t, m.ticking()));
+        tick("It carries a tick", "ticking", m.ticking(), command(m, m.text(), m.shortcut(), !m.ticking()));
+    }
+
+    private static Part command(Part.MenuCommand m, String text, String shortcut, boolean ticking) {
+        return new Part.MenuCommand(m.name(), text, shortcut, ticking, m.chosen(), m.enabled(), m.visible());
+    }
+
+    private <T> void oneOf(
+            String words,
+            String what,
+            T[] values,
+            java.util.function.Function<T, String> word,
+            T now,
+            java.util.function.Function<T, Part> change) {
+        var choice = new ChoiceBox<String>();
+        choice.setId("part-" + what);
+        choice.setAccessibleText(words);
+        for (T value : values) {
+            choice.getItems().add(word.apply(value));
+        }
+        choice.setValue(word.apply(now));
+        choice.setOnAction(
+                e -> take(change.apply(values[choice.getSelectionModel().getSelectedIndex()]), what));
+        getChildren().add(line(words, choice));
     }
 
     private Node line(String words, Node place) {
@@ -162,9 +240,7 @@ final class PartPane extends VBox {
                 return "no number";
             }
             OptionalInt longest = none ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(t.strip()));
-            take(
-                    new Part.TextField(f.name(), f.label(), f.starts(), longest, f.changed(), f.enabled(), f.visible()),
-                    "longest length");
+            take(textField(f, f.label(), f.starts(), longest, f.entry()), "longest length");
             return "";
         })));
     }
@@ -186,18 +262,6 @@ final class PartPane extends VBox {
             take(change.apply(other), what);
             return "";
         })));
-    }
-
-    private static Part withSettings(Part part, Setting on, Setting seen) {
-        return switch (part) {
-            case Part.Caption c -> new Part.Caption(c.name(), c.text(), on, seen);
-            case Part.TextField f ->
-                new Part.TextField(f.name(), f.label(), f.starts(), f.longest(), f.changed(), on, seen);
-            case Part.NumberField f -> new Part.NumberField(f.name(), f.label(), f.starts(), f.changed(), on, seen);
-            case Part.TickBox b -> new Part.TickBox(b.name(), b.text(), b.ticked(), b.changed(), on, seen);
-            case Part.Button b -> new Part.Button(b.name(), b.text(), b.isDefault(), b.pressed(), on, seen);
-            case Part.MenuCommand m -> new Part.MenuCommand(m.name(), m.text(), m.shortcut(), m.chosen(), on, seen);
-        };
     }
 
     private void take(Part other, String what) {

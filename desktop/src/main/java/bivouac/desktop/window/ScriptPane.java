@@ -256,7 +256,7 @@ final class ScriptPane extends VBox {
     /** Begins typing in a branch, and writes the branch first where there is none. */
     private void enter(ScriptLines.BranchLine line, Script script) {
         if (line.isMissing()) {
-            var open = (Step.Open) line.step().in(script).orElseThrow();
+            var open = (Step.Branching) line.step().in(script).orElseThrow();
             var branches = new java.util.ArrayList<>(open.branches());
             branches.add(new Step.Branch(line.ending(), Script.EMPTY));
             editing = Optional.of(new Editing(line.step().into(branches.size() - 1, 0), false));
@@ -270,7 +270,7 @@ final class ScriptPane extends VBox {
         Step holder = line.step().in(script).orElseThrow();
         Step changed =
                 switch (holder) {
-                    case Step.Open o -> {
+                    case Step.Branching o -> {
                         var branches = new java.util.ArrayList<>(o.branches());
                         branches.remove(line.inner());
                         yield o.withBranches(branches);

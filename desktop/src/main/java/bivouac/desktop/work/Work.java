@@ -268,6 +268,7 @@ public final class Work {
                     event instanceof Event.Edit edit
                             ? now.rehearsal().type(edit)
                             : now.rehearsal().act(event));
+            now.rehearsal().usualEnding().ifPresent(this::act);
         }
     }
 

@@ -14,7 +14,7 @@ class OverviewStateTest {
 
     @BeforeEach
     void make() throws Exception {
-        state = OverviewState.of(DesignFile.read(Path.of("../examples/ridge-hut.bivouac")));
+        state = OverviewState.of(DesignFile.read(Path.of("../core/src/test/resources/first-hut.bivouac")));
     }
 
     @Test

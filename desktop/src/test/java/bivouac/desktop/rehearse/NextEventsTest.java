@@ -16,7 +16,8 @@ class NextEventsTest {
     private static Rehearsal start() {
         try {
             return Rehearsal.start(
-                    Program.of(DesignFile.read(Path.of("../examples/ridge-hut.bivouac"))), LocalDate.of(2026, 11, 23));
+                    Program.of(DesignFile.read(Path.of("../core/src/test/resources/first-hut.bivouac"))),
+                    LocalDate.of(2026, 11, 23));
         } catch (bivouac.format.Unreadable e) {
             throw new AssertionError(e);
         }

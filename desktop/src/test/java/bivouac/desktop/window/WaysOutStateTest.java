@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 class WaysOutStateTest {
 
     private static Design hut() throws Exception {
-        return DesignFile.read(Path.of("../examples/ridge-hut.bivouac"));
+        return DesignFile.read(Path.of("../core/src/test/resources/first-hut.bivouac"));
     }
 
     @Test

@@ -39,7 +39,7 @@ class WorkTest {
 
     @BeforeEach
     void begin() throws Exception {
-        hut = DesignFile.read(Path.of("../examples/ridge-hut.bivouac"));
+        hut = DesignFile.read(Path.of("../core/src/test/resources/first-hut.bivouac"));
         work = new Work(hut, Optional.empty(), LocalDate.of(2026, 11, 23), background::add, here);
         arrive();
         work.listen(listener);

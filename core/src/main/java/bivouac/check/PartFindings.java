@@ -1,0 +1,114 @@
+package bivouac.check;
+
+import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Place;
+import bivouac.check.Finding.Weight;
+import bivouac.design.Braces;
+import bivouac.design.FacedWindow;
+import bivouac.design.Part;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Pattern;
+
+/** What is wrong with single parts: shortcuts, choices, pictures, links. */
+final class PartFindings {
+
+    private static final Pattern SHORTCUT = Pattern.compile(
+            "((Ctrl|Alt|Meta)\\+)+(Shift\\+)?([A-Z0-9]|F([1-9]|1[0-2])|Delete|Insert|Home|End|Left|Right|Up|Down|Enter|Plus|Minus)"
+                    + "|(Shift\\+)?(F([1-9]|1[0-2])|Delete|Insert)");
+    private static final Pattern IMAGE =
+            Pattern.compile(".*\\.(png|jpg|jpeg|gif|bmp|svg|ico)", Pattern.CASE_INSENSITIVE);
+
+    private PartFindings() {}
+
+    static void into(List<Finding> found, FacedWindow face) {
+        String window = face.name().shown();
+        Map<String, Part> shortcuts = new HashMap<>();
+        for (Part part : face.parts()) {
+            switch (part) {
+                case Part.MenuCommand m -> shortcut(found, window, m, shortcuts);
+                case Part.Choice c -> choice(found, window, c);
+                case Part.Picture p -> picture(found, window, p);
+                case Part.Link l -> link(found, window, l);
+                default -> {
+                    // nothing of its own to look at
+                }
+            }
+        }
+    }
+
+    private static void shortcut(List<Finding> found, String window, Part.MenuCommand m, Map<String, Part> before) {
+        if (m.shortcut().isEmpty()) {
+            return;
+        }
+        if (!SHORTCUT.matcher(m.shortcut()).matches()) {
+            found.add(finding(
+                    Weight.WRONG,
+                    window,
+                    m,
+                    "“" + m.shortcut() + "” of " + m.displayName() + " on " + window + " is no shortcut.",
+                    "No keys would choose it; write for example Ctrl+S, Ctrl+Shift+S or F5."));
+        }
+        Part other = before.putIfAbsent(m.shortcut().toLowerCase(Locale.ROOT), m);
+        if (other != null) {
+            found.add(finding(
+                    Weight.WRONG,
+                    window,
+                    m,
+                    m.shortcut() + " on " + window + " means both " + other.displayName() + " and " + m.displayName()
+                            + ".",
+                    "Only the first would ever be chosen; give one another shortcut."));
+        }
+    }
+
+    private static void choice(List<Finding> found, String window, Part.Choice c) {
+        if (c.items().isEmpty()) {
+            found.add(finding(
+                    Weight.WRONG,
+                    window,
+                    c,
+                    c.displayName() + " on " + window + " offers nothing to choose.",
+                    "A choice without items can never hold one; list them, for example: single, double."));
+        } else if (!c.starts().isEmpty() && !c.items().contains(c.starts())) {
+            found.add(finding(
+                    Weight.WRONG,
+                    window,
+                    c,
+                    c.displayName() + " on " + window + " starts with “" + c.starts()
+                            + "”, which is none of its items.",
+                    "A choice holds only its items (P4), so nothing would be chosen."));
+        }
+    }
+
+    private static void picture(List<Finding> found, String window, Part.Picture p) {
+        boolean read = Braces.isLive(p.file());
+        if (!read && (p.file().isBlank() || !IMAGE.matcher(p.file()).matches())) {
+            found.add(finding(
+                    p.file().isBlank() ? Weight.HINT : Weight.WRONG,
+                    window,
+                    p,
+                    p.file().isBlank()
+                            ? p.displayName() + " on " + window + " has no picture yet."
+                            : "“" + p.file() + "” of " + p.displayName() + " on " + window + " is no image.",
+                    "An empty frame would be shown; name a PNG, JPEG, GIF or SVG file beside the design."));
+        }
+    }
+
+    private static void link(List<Finding> found, String window, Part.Link l) {
+        if (l.address().isBlank() && l.followed().doesNothing()) {
+            found.add(new Finding(
+                    Weight.RISKY,
+                    Kind.DEAD_TRIGGER,
+                    l.displayName() + " on " + window + " leads nowhere.",
+                    "Give it an address, or write what happens when it is followed.",
+                    Place.part(window, l.name().expression())));
+        }
+    }
+
+    private static Finding finding(Weight weight, String window, Part part, String what, String why) {
+        return new Finding(
+                weight, Kind.PART, what, why, Place.part(window, part.name().expression()));
+    }
+}

@@ -1,0 +1,146 @@
+package bivouac.machine;
+
+import bivouac.design.Ending;
+import bivouac.design.Given;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Take;
+import bivouac.design.Task;
+import bivouac.design.Type;
+import bivouac.expression.Problem;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Plans the steps that run tasks, with a branch for each ending (W4, W5). */
+final class TaskPlanner {
+
+    private final ScriptPlanner script;
+    private final Program program;
+    private final Linker linker;
+
+    TaskPlanner(ScriptPlanner script, Program program, Linker linker) {
+        this.script = script;
+        this.program = program;
+        this.linker = linker;
+    }
+
+    ScriptPlanner.Names plan(Step.RunTask step, StepRef ref, StepPath path, ScriptPlanner.Names names) {
+        Optional<Task> found = program.design().application().task(step.task());
+        if (found.isEmpty()) {
+            script.add(new Op.Broken(
+                    ref, step.task().isBlank() ? "no task is named here" : "there is no task “" + step.task() + "”"));
+            for (int i = 0; i < step.branches().size(); i++) {
+                script.skip(step.branches().get(i).script(), path, i, names);
+            }
+            return names;
+        }
+        Task task = found.get();
+        int takesSlot = script.allocate(task.takes().size());
+        int resultSlot = script.allocate(
+                task.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0));
+        List<Op.Hand> hands = handOver(step, task, ref, names);
+        List<Op.Outcome> outcomes = outcomes(task, takesSlot);
+        int at = script.add(new Op.Broken(ref, ""));
+        var branches = new LinkedHashMap<Integer, Integer>();
+        var jumps = new ArrayList<Integer>();
+        for (int i = 0; i < step.branches().size(); i++) {
+            Step.Branch branch = step.branches().get(i);
+            ScriptPlanner.Names inside = names;
+            int number = task.endings().stream().map(Ending::name).toList().indexOf(branch.ending());
+            if (number >= 0) {
+                branches.putIfAbsent(number, script.here());
+                List<Ending.Give> gives = task.endings().get(number).gives();
+                inside = inside.with(Scopes.results("result", gives, resultSlot));
+                if (step.as().isPresent()) {
+                    inside = inside.with(Scopes.results(step.as().get(), gives, resultSlot));
+                }
+            }
+            script.steps(branch.script(), Optional.of(path), i, inside);
+            jumps.add(script.add(new Op.Jump(-1)));
+        }
+        int after = script.here();
+        script.patch(jumps, after);
+        script.set(
+                at,
+                new Op.RunTask(
+                        ref,
+                        task.name().shown(),
+                        step.background(),
+                        step.mayBeStopped(),
+                        hands,
+                        takesSlot,
+                        resultSlot,
+                        outcomes,
+                        Map.copyOf(branches),
+                        after));
+        return names;
+    }
+
+    private List<Op.Hand> handOver(Step.RunTask step, Task task, StepRef ref, ScriptPlanner.Names names) {
+        var hands = new ArrayList<Op.Hand>();
+        for (Given given : step.handOver()) {
+            if (task.takes().stream().noneMatch(t -> t.name().expression().equals(given.name()))) {
+                linker.report(
+                        ScriptPlanner.spot(ref, given.name()),
+                        given.value().source(),
+                        List.of(new Problem(task.name() + " takes no “" + given.name() + "”", 0, 1)));
+            }
+        }
+        for (int i = 0; i < task.takes().size(); i++) {
+            Take take = task.takes().get(i);
+            int index = i;
+            step.handOver().stream()
+                    .filter(g -> g.name().equals(take.name().expression()))
+                    .map(Given::value)
+                    .findFirst()
+                    .or(take::byDefault)
+                    .ifPresent(value -> hands.add(new Op.Hand(
+                            index,
+                            take.name().shown(),
+                            take.type(),
+                            linker.typed(
+                                    ScriptPlanner.spot(ref, take.name().shown()),
+                                    value,
+                                    take.type(),
+                                    script.scope(names)))));
+        }
+        return List.copyOf(hands);
+    }
+
+    /** What each ending gives, in the scope of the application and of what the task was handed. */
+    private List<Op.Outcome> outcomes(Task task, int takesSlot) {
+        var takes = new LinkedHashMap<String, Scopes.Local>();
+        for (int i = 0; i < task.takes().size(); i++) {
+            Take take = task.takes().get(i);
+            takes.put("takes." + take.name().expression(), new Scopes.Local(take.type(), takesSlot + i));
+        }
+        Scopes.At scope = program.scopes().at(Optional.empty(), takes);
+        return task.outcomes().stream().map(o -> outcome(task, o, scope)).toList();
+    }
+
+    private Op.Outcome outcome(Task task, Task.Outcome outcome, Scopes.At scope) {
+        var spot = new Linker.Spot(
+                new Trouble.Where.InApplication(),
+                task.name() + ", " + outcome.ending().name());
+        var gives = new ArrayList<Op.Hand>();
+        for (int i = 0; i < outcome.ending().gives().size(); i++) {
+            Ending.Give give = outcome.ending().gives().get(i);
+            int index = i;
+            outcome.samples().stream()
+                    .filter(g -> g.name().equals(give.name().expression()))
+                    .findFirst()
+                    .ifPresent(g -> gives.add(new Op.Hand(
+                            index,
+                            give.name().shown(),
+                            give.type(),
+                            linker.typed(spot, g.value(), give.type(), scope))));
+        }
+        return new Op.Outcome(
+                outcome.ending().name(),
+                List.copyOf(gives),
+                outcome.writes().map(w -> linker.typed(spot, w, Type.Plain.FILE, scope)));
+    }
+}

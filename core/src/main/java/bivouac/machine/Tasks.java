@@ -1,0 +1,167 @@
+package bivouac.machine;
+
+import bivouac.expression.Compiled;
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.Value;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Tasks that run: how they begin, how they end, and what becomes of them when their window goes (W5). */
+final class Tasks {
+
+    /** The place of the foreground task among those that run. */
+    static final int FOREGROUND = -1;
+
+    private final Run run;
+
+    Tasks(Run run) {
+        this.run = run;
+    }
+
+    /** The script that waits for a foreground task, if one does: then nothing else can happen. */
+    static Optional<Frame.OfScript> foreground(Run run) {
+        return run.top() instanceof Frame.OfScript s && s.awaitsTask ? Optional.of(s) : Optional.empty();
+    }
+
+    static Op.RunTask task(Frame.OfScript script) {
+        return (Op.RunTask) script.script.ops().get(script.pc);
+    }
+
+    /** Begins the task of a step of the script on top. */
+    void begin(Op.RunTask op, Frame.OfScript frame) {
+        boolean background = op.background() && !frame.script.isOfClosing();
+        if (background && isRunning(op, frame)) {
+            throw new StepFault(Fault.Rule.X8, "“" + op.name() + "” of this step still runs");
+        }
+        var takes = new ArrayList<Sighting.Named>();
+        var here = new Reading(run, frame.me, frame);
+        var values = new ArrayList<Value>();
+        for (Op.Hand hand : op.handOver()) {
+            Value value = hand.value().evaluate(here).as(hand.type());
+            values.add(value);
+            takes.add(new Sighting.Named(hand.name(), value));
+        }
+        for (int i = 0; i < values.size(); i++) {
+            frame.locals[op.takesSlot() + op.handOver().get(i).index()] = run.program.number(values.get(i));
+        }
+        run.see(new Sighting.TaskStarted(op.name(), takes));
+        frame.awaitsTask = true;
+        if (background) {
+            run.drop(frame);
+            run.background.add(frame);
+        }
+    }
+
+    private boolean isRunning(Op.RunTask op, Frame.OfScript frame) {
+        return run.background.stream().anyMatch(b -> b.me == frame.me && task(b) == op);
+    }
+
+    /** Everything that can end now: the foreground task alone, else each in the background. */
+    List<Event> events() {
+        var events = new ArrayList<Event>();
+        Optional<Frame.OfScript> waiting = foreground(run);
+        if (waiting.isPresent()) {
+            ends(waiting.get(), FOREGROUND, events);
+        } else {
+            for (int i = 0; i < run.background.size(); i++) {
+                ends(run.background.get(i), i, events);
+            }
+        }
+        return events;
+    }
+
+    private static void ends(Frame.OfScript frame, int place, List<Event> events) {
+        for (int i = 0; i < task(frame).outcomes().size(); i++) {
+            events.add(new Event.TaskEnds(place, i));
+        }
+    }
+
+    boolean isPossible(Event.TaskEnds event) {
+        Optional<Frame.OfScript> frame = frame(event.place());
+        return frame.isPresent()
+                && event.outcome() >= 0
+                && event.outcome() < task(frame.get()).outcomes().size();
+    }
+
+    Optional<Frame.OfScript> frame(int place) {
+        Optional<Frame.OfScript> waiting = foreground(run);
+        if (place == FOREGROUND) {
+            return waiting;
+        }
+        return waiting.isEmpty() && place >= 0 && place < run.background.size()
+                ? Optional.of(run.background.get(place))
+                : Optional.empty();
+    }
+
+    /** A task ends: its values are made, and its script goes on in the branch of that ending, or after the step. */
+    void end(Event.TaskEnds event) {
+        Frame.OfScript frame = frame(event.place()).orElseThrow();
+        Op.RunTask op = task(frame);
+        Op.Outcome outcome = op.outcomes().get(event.outcome());
+        var here = new Reading(run, null, frame);
+        var gives = new ArrayList<Sighting.Named>();
+        for (Op.Hand hand : outcome.gives()) {
+            Value value = sample(hand, here, op);
+            frame.locals[op.resultSlot() + hand.index()] = run.program.number(value);
+            gives.add(new Sighting.Named(hand.name(), value));
+        }
+        outcome.writes().ifPresent(path -> write(path, here, op));
+        run.see(new Sighting.TaskEnded(op.name(), outcome.ending(), gives));
+        if (run.background.remove(frame)) {
+            run.stack.add(frame);
+        }
+        frame.awaitsTask = false;
+        frame.pc = op.branches().getOrDefault(event.outcome(), op.after());
+    }
+
+    private Value sample(Op.Hand hand, Reading here, Op.RunTask op) {
+        try {
+            return hand.value().evaluate(here).as(hand.type());
+        } catch (EvaluationFault fault) {
+            run.fault(Fault.Rule.X3, op.name() + ", " + hand.name() + ": " + fault.getMessage(), Optional.of(op.ref()));
+            return Value.startOf(hand.type(), run.today());
+        }
+    }
+
+    /** C8: a file that was written is there from then on. */
+    private void write(Compiled<Reading> where, Reading here, Op.RunTask op) {
+        String path;
+        try {
+            path = where.evaluate(here).shown();
+        } catch (EvaluationFault fault) {
+            run.fault(Fault.Rule.X3, op.name() + ", writing: " + fault.getMessage(), Optional.of(op.ref()));
+            return;
+        }
+        List<String> there = run.files();
+        if (!path.isBlank() && !there.contains(path)) {
+            var more = new ArrayList<>(there);
+            more.add(path);
+            run.files = run.program.number(
+                    new Value.Items(more.stream().sorted().map(Value::of).toList()));
+        }
+    }
+
+    /** The runs of a task are let go by a step; their ends are no events any more. */
+    void stop(String task) {
+        letGo(run.background.stream().filter(b -> task(b).name().equals(task)).toList());
+    }
+
+    /** W5: when its window goes, its background tasks are let go. */
+    void windowGone(Inst inst) {
+        letGo(run.background.stream().filter(b -> b.me == inst).toList());
+    }
+
+    private void letGo(List<Frame.OfScript> frames) {
+        for (Frame.OfScript frame : frames) {
+            run.background.remove(frame);
+            Op.RunTask op = task(frame);
+            if (!op.branches().isEmpty() && !op.mayBeStopped()) {
+                run.fault(
+                        Fault.Rule.X2,
+                        "“" + op.name() + "” is let go, and its end would have been answered",
+                        Optional.of(op.ref()));
+            }
+        }
+    }
+}
