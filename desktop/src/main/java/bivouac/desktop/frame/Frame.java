@@ -81,6 +81,10 @@ public final class Frame extends StackPane {
                         "Forward one event of the trail",
                         "Alt+Right",
                         () -> work.goToMoment(work.now().rehearsal().now() + 1)),
+                new Command(
+                        "Rehearse from the chosen window",
+                        "F6",
+                        () -> work.now().chosen().window().ifPresent(work::rehearseFrom)),
                 new Command("Start the rehearsal again", "F5", work::startAgain),
                 place("Add a part to this window", "Alt+P", "new-part"),
                 place("Write the next step", "Alt+S", "next-step"),

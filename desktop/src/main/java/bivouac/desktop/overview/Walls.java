@@ -2,6 +2,7 @@ package bivouac.desktop.overview;
 
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
+import bivouac.design.Expression;
 import bivouac.design.Variable;
 import bivouac.desktop.widget.TokenFlow;
 import bivouac.desktop.widget.Ui;
@@ -10,10 +11,13 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.ScriptLines;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** The two walls of the Overview: what is there before the first window, and what happens after the last. */
 final class Walls {
+
+    private static final double VALUE = 116;
 
     private final Work work;
     private final VBox start = Ui.styled(Ui.column(4), "wall", "start-wall");
@@ -38,20 +42,12 @@ final class Walls {
                         Ui.link("Start", "start-wall", () -> work.goTo(Chosen.APPLICATION)),
                         Ui.label("First values", "wall-head"));
         for (Variable v : app.variables()) {
+            String first =
+                    v.kept() ? "kept" : v.starts().map(Expression::source).orElse("empty");
+            var value = Ui.shortened(first, "value-text");
+            value.setMaxWidth(VALUE);
             start.getChildren()
-                    .add(Ui.styled(
-                            new javafx.scene.layout.FlowPane(
-                                    5,
-                                    0,
-                                    Ui.label(v.name().shown(), "plain"),
-                                    Ui.label(
-                                            v.kept()
-                                                    ? "kept"
-                                                    : v.starts()
-                                                            .map(e -> e.source())
-                                                            .orElse("empty"),
-                                            "value-text")),
-                            "wall-line"));
+                    .add(Ui.styled(new FlowPane(5, 0, Ui.label(v.name().shown(), "plain"), value), "wall-line"));
         }
         if (app.variables().isEmpty()) {
             start.getChildren().add(Ui.label("none", "quiet"));

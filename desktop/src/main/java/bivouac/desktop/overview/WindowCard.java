@@ -9,10 +9,14 @@ import bivouac.desktop.work.Situation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
 
@@ -21,18 +25,18 @@ final class WindowCard extends Pane {
 
     private static final double HEAD = 46;
     private static final double ROW = 28;
-    private static final double FOLDED = 24;
-    private static final double TAG_LINE = 19;
+    private static final double FOLDED = 38;
+    private static final double FOLDED_LABEL = 84;
     private static final double BACK = 26;
 
     WindowCard(OverviewState.Card card, Situation s, double width, Runnable choose, Runnable enter) {
         String name = card.window().name().shown();
         var body = Ui.styled(new VBox(head(card, s, name)), "overview-card");
         for (OverviewState.Row row : card.rows()) {
-            body.getChildren().add(row(row, width));
+            body.getChildren().add(row(row));
         }
         body.setPrefWidth(width);
-        body.setPrefHeight(height(card, width));
+        body.setPrefHeight(height(card));
         var roof = new SVGPath();
         roof.setContent(Mark.roof(card.window(), width));
         roof.getStyleClass().add("roof");
@@ -89,14 +93,8 @@ final class WindowCard extends Pane {
         return head;
     }
 
-    private static Node row(OverviewState.Row row, double width) {
-        var line = Ui.row(6, Ui.shortened(row.name(), "plain"), Ui.spring(), Ui.label(row.kind(), "small"));
-        line.setMinHeight(ROW);
-        line.setMaxHeight(ROW);
-        var all = Ui.styled(new VBox(line), "overview-row");
-        for (OverviewState.Folded folded : row.folded()) {
-            all.getChildren().add(folded(folded, width));
-        }
+    private static Node row(OverviewState.Row row) {
+        var all = Ui.styled(new VBox(row.folded().isEmpty() ? plain(row) : foldedRow(row)), "overview-row");
         for (OverviewState.Back back : row.back()) {
             var chip = Ui.styled(
                     Ui.row(
@@ -113,16 +111,34 @@ final class WindowCard extends Pane {
         return all;
     }
 
-    private static Node folded(OverviewState.Folded folded, double width) {
-        var endings = new FlowPane(4, 2);
-        for (Ending ending : folded.box().endings()) {
-            endings.getChildren().add(Ui.label(ending.name(), "ending"));
-        }
+    private static Node plain(OverviewState.Row row) {
+        var line = Ui.row(6, Ui.shortened(row.name(), "plain"), Ui.spring(), Ui.label(row.kind(), "small"));
+        line.setMinHeight(ROW);
+        line.setMaxHeight(ROW);
+        return line;
+    }
+
+    /** The trigger at the left; at the right what it opens, each with its endings in one line. */
+    private static Node foldedRow(OverviewState.Row row) {
+        var name = Ui.shortened(row.name(), "plain");
+        name.setMinWidth(FOLDED_LABEL);
+        name.setMaxWidth(FOLDED_LABEL);
+        var opened = new VBox();
+        row.folded().forEach(f -> opened.getChildren().add(folded(f)));
+        HBox.setHgrow(opened, Priority.ALWAYS);
+        var line = Ui.row(6, name, opened);
+        line.setAlignment(Pos.TOP_LEFT);
+        HBox.setMargin(name, new Insets(3, 0, 0, 0));
+        return line;
+    }
+
+    private static Node folded(OverviewState.Folded folded) {
         var name = Ui.row(
                 5, new Mark(folded.box()), Ui.shortened(folded.box().name().shown(), "plain"));
-        var column = Ui.column(1, name, endings);
-        column.setMinHeight(height(folded, width));
-        column.setMaxHeight(height(folded, width));
+        String endings = folded.box().endings().stream().map(Ending::name).collect(Collectors.joining(" · "));
+        var column = Ui.column(0, name, Ui.shortened(endings, "small"));
+        column.setMinHeight(FOLDED);
+        column.setMaxHeight(FOLDED);
         column.getStyleClass().add("folded");
         return column;
     }
@@ -133,35 +149,17 @@ final class WindowCard extends Pane {
         double y = HEAD;
         for (OverviewState.Row row : card.rows()) {
             rows.add(y + ROW / 2);
-            y += height(row, width);
+            y += height(row);
         }
-        return new OverviewLayout.CardSize(width, height(card, width), List.copyOf(rows));
+        return new OverviewLayout.CardSize(width, height(card), List.copyOf(rows));
     }
 
-    private static double height(OverviewState.Card card, double width) {
-        return HEAD
-                + 2
-                + card.rows().stream().mapToDouble(r -> height(r, width)).sum();
+    private static double height(OverviewState.Card card) {
+        return HEAD + 2 + card.rows().stream().mapToDouble(WindowCard::height).sum();
     }
 
-    private static double height(OverviewState.Row row, double width) {
-        double folded = row.folded().stream().mapToDouble(f -> height(f, width)).sum();
-        return 1 + ROW + folded + BACK * row.back().size();
-    }
-
-    /** The box's name, and as many lines as its endings need: a tag is about 7 a letter and 18 around it wide. */
-    private static double height(OverviewState.Folded folded, double width) {
-        double room = width - 36;
-        double x = 0;
-        int lines = 1;
-        for (Ending ending : folded.box().endings()) {
-            double tag = 6.6 * ending.name().length() + 20;
-            if (x > 0 && x + tag > room) {
-                lines++;
-                x = 0;
-            }
-            x += tag;
-        }
-        return FOLDED + TAG_LINE * lines;
+    private static double height(OverviewState.Row row) {
+        double first = row.folded().isEmpty() ? ROW : FOLDED * row.folded().size();
+        return 1 + first + BACK * row.back().size();
     }
 }

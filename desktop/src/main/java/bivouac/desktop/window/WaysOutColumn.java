@@ -27,6 +27,7 @@ final class WaysOutColumn {
 
     private static final String ABSENT = "does nothing";
     private static final double NAME = 100;
+    private static final double WIDE_NAME = 170;
     private static final String PRESSING = "as pressing ";
 
     private final Work work;
@@ -98,7 +99,13 @@ final class WaysOutColumn {
         } else {
             card.getChildren()
                     .add(Ui.styled(
-                            Ui.row(0, column("Way out", NAME), column("asks first", 82), column("leads to", 100)),
+                            window instanceof FacedWindow
+                                    ? Ui.row(
+                                            0,
+                                            column("Way out", NAME),
+                                            column("asks first", 82),
+                                            column("leads to", 100))
+                                    : Ui.row(0, column("Way out", WIDE_NAME), column("asks first", 82)),
                             "table-head"));
         }
         group.rows().forEach(r -> card.getChildren().add(row(window, r)));
@@ -118,8 +125,9 @@ final class WaysOutColumn {
 
     private Node row(Window window, WaysOutState.Row row) {
         var name = Ui.shortened(row.name(), "plain");
-        name.setPrefWidth(NAME);
-        name.setMinWidth(NAME);
+        boolean narrow = window instanceof FacedWindow;
+        name.setPrefWidth(narrow ? NAME : WIDE_NAME);
+        name.setMinWidth(narrow ? NAME : WIDE_NAME);
         var line = Ui.styled(Ui.row(0, name), "table-row");
         if (row.way().isPresent() && window instanceof FacedWindow face) {
             var asks = Ui.shortened(row.asks(), row.asks().equals("nothing") ? "quiet" : "plain");

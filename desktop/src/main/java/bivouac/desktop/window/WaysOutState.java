@@ -169,7 +169,14 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
             var rows = new ArrayList<Row>();
             boolean cancels = ending.name().equals(cancelled);
             rows.add(new Row(
-                    cancels ? "button Cancel" : "button that chooses", Optional.empty(), Optional.empty(), "nothing"));
+                    cancels
+                            ? "button Cancel"
+                            : window instanceof FileDialog f
+                                    ? "button " + f.asks().verb()
+                                    : "button Pick",
+                    Optional.empty(),
+                    Optional.empty(),
+                    "nothing"));
             if (cancels) {
                 rows.add(new Row("close box, Escape", Optional.empty(), Optional.empty(), "nothing"));
             }

@@ -44,6 +44,10 @@ final class WindowBar {
             nodes.add(resizable(face));
         }
         nodes.add(Ui.spring());
+        nodes.add(Ui.link(
+                "Rehearse from here",
+                "rehearse-from",
+                () -> work.rehearseFrom(window.name().shown())));
         nodes.add(Ui.link("Remove", "remove-window", () -> remove(window)));
         return nodes;
     }

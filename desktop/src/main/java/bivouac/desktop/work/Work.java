@@ -14,6 +14,7 @@ import bivouac.machine.Event;
 import bivouac.machine.Program;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
+import bivouac.rehearsal.WayThere;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -270,6 +271,23 @@ public final class Work {
                             : now.rehearsal().act(event));
             now.rehearsal().usualEnding().ifPresent(this::act);
         }
+    }
+
+    /** Shows a window on the desk, however far it is; says how it was reached. */
+    public void rehearseFrom(String window) {
+        Rehearsal from = now.rehearsal();
+        settled = CompletableFuture.supplyAsync(() -> WayThere.to(from, window), background)
+                .thenAcceptAsync(
+                        found -> {
+                            if (now.rehearsal() == from) {
+                                found.rehearsal().ifPresent(this::rehearse);
+                                become(with(
+                                        found.rehearsal().isPresent() ? Screen.REHEARSAL : now.screen(),
+                                        now.chosen(),
+                                        new Situation.Foot(found.sentence(), false)));
+                            }
+                        },
+                        here);
     }
 
     public void goToMoment(int moment) {

@@ -1,0 +1,122 @@
+package bivouac.rehearsal;
+
+import bivouac.machine.Event;
+import bivouac.machine.Machine;
+import bivouac.machine.Scene;
+import bivouac.machine.State;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * How a rehearsal gets to a window: back to the last moment of the trail where it was open, else by the shortest way
+ * that is found. Searched breadth first over the machine itself, so a way found is a way that is possible; bounded by
+ * {@link #MOST} situations, so that it takes a moment at most, and "not found" does not mean that there is none.
+ */
+public final class WayThere {
+
+    /** As many situations as are looked at. */
+    static final int MOST = 4_000;
+
+    /** Texts that are typed on the way: what a name, a number and a date could be. */
+    private static final List<String> TYPED = List.of("Abc", "1");
+
+    private WayThere() {}
+
+    /** What came of the search. {@code sentence} says how the window was reached, or why not. */
+    public record Found(Optional<Rehearsal> rehearsal, String sentence) {}
+
+    public static Found to(Rehearsal rehearsal, String window) {
+        for (int i = rehearsal.now(); i >= 0; i--) {
+            if (isOpen(rehearsal.machine(), rehearsal.moments().get(i).state(), window)) {
+                String when = i == rehearsal.now()
+                        ? window + " is open now."
+                        : "Back after event " + i + ", where " + window + " was open last.";
+                return new Found(Optional.of(rehearsal.goTo(i)), when);
+            }
+        }
+        Rehearsal fresh = rehearsal.again();
+        return shortest(fresh.machine(), fresh.present().state(), window)
+                .map(events -> played(fresh, events, window))
+                .orElse(new Found(
+                        Optional.empty(),
+                        "No way to " + window + " was found among " + MOST
+                                + " situations; open it on the desk, or write a step that opens it."));
+    }
+
+    private static Found played(Rehearsal from, List<Event> events, String window) {
+        Rehearsal at = from;
+        for (Event event : events) {
+            at = at.act(event);
+        }
+        return new Found(
+                Optional.of(at),
+                "The shortest way to " + window + ": " + (events.size() == 1 ? "1 event" : events.size() + " events")
+                        + " from the start.");
+    }
+
+    private static boolean isOpen(Machine machine, State state, String window) {
+        return machine.scene(state).windows().stream()
+                .anyMatch(w -> !w.hidden() && w.which().window().equals(window));
+    }
+
+    /** The state before a state, and the event between. */
+    private record Step(State before, Event event) {}
+
+    private static Optional<List<Event>> shortest(Machine machine, State start, String window) {
+        Map<State, Step> known = new HashMap<>();
+        var open = new ArrayDeque<State>();
+        known.put(start, new Step(start, new Event.StartAgain()));
+        open.add(start);
+        while (!open.isEmpty() && known.size() < MOST) {
+            State state = open.poll();
+            for (Event event : tried(machine, state)) {
+                State next = machine.step(state, event, null);
+                if (known.putIfAbsent(next, new Step(state, event)) == null) {
+                    if (isOpen(machine, next, window)) {
+                        return Optional.of(wayTo(next, start, known));
+                    }
+                    open.add(next);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What a person would do to get somewhere: anything but ending it all. */
+    private static List<Event> tried(Machine machine, State state) {
+        var tried = new ArrayList<Event>();
+        Scene scene = machine.scene(state);
+        if (scene.ended().isPresent() || scene.killed()) {
+            return tried;
+        }
+        for (Event event : machine.events(state)) {
+            switch (event) {
+                case Event.Edit(int i, int part, String text) ->
+                    TYPED.forEach(t -> tried.add(new Event.Edit(i, part, t)));
+                case Event.SessionEnds e -> {
+                    // ends it
+                }
+                case Event.Killed k -> {
+                    // ends it
+                }
+                case Event.StartAgain s -> {
+                    // begins another
+                }
+                default -> tried.add(event);
+            }
+        }
+        return tried;
+    }
+
+    private static List<Event> wayTo(State goal, State start, Map<State, Step> known) {
+        var events = new ArrayList<Event>();
+        for (State at = goal; !at.equals(start); at = known.get(at).before()) {
+            events.addFirst(known.get(at).event());
+        }
+        return events;
+    }
+}

@@ -1,0 +1,100 @@
+package bivouac.rehearsal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.check.Findings;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
+import bivouac.design.MessageBox;
+import bivouac.design.Part;
+import bivouac.design.Picker;
+import bivouac.design.Steps;
+import bivouac.format.DesignFile;
+import bivouac.format.DesignFormat;
+import bivouac.machine.Play;
+import bivouac.machine.Program;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The designs that ship are laid out as saved, have no findings, and their trails are possible to the end. */
+class ExamplesTest {
+
+    private static final Path EXAMPLES = Path.of("../examples");
+
+    private static Design design(String name) throws Exception {
+        Path file = EXAMPLES.resolve(name + ".bivouac");
+        if (Boolean.getBoolean("golden.rewrite")) {
+            DesignFile.write(file, DesignFile.read(file));
+        }
+        assertThat(DesignFormat.write(DesignFile.read(file))).isEqualTo(Files.readString(file));
+        return DesignFile.read(file);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"ridge-hut", "ferry-bell"})
+    void an_example_is_whole(String name) throws Exception {
+        Program program = Program.of(design(name));
+        assertThat(Findings.of(program)).isEmpty();
+        var trail = TrailFile.read(Files.readString(EXAMPLES.resolve(name + ".trail")));
+        var replay = Rehearsal.replay(program, Play.TODAY, trail);
+        assertThat(replay.stopped()).isEmpty();
+        assertThat(replay.rehearsal().scene().ended()).contains(0L);
+        replay.rehearsal().moments().forEach(m -> assertThat(TrailWords.faults(m.seen()))
+                .isEmpty());
+    }
+
+    @Test
+    void ridge_hut_uses_every_kind_of_window_part_and_ready_made_window() throws Exception {
+        Design hut = design("ridge-hut");
+        Set<Object> windows = new HashSet<>();
+        Set<String> parts = new HashSet<>();
+        Set<Class<?>> steps = new HashSet<>();
+        hut.windows().forEach(w -> {
+            switch (w) {
+                case FacedWindow f -> {
+                    windows.add(f.of());
+                    f.parts().forEach(p -> parts.add(p.kind()));
+                }
+                case MessageBox b -> windows.add(MessageBox.class);
+                case FileDialog d -> windows.add(FileDialog.class);
+                case Picker p -> windows.add(p.of());
+            }
+        });
+        hut.scripts().forEach((place, script) -> Steps.walk(script, (path, step) -> steps.add(step.getClass())));
+        assertThat(windows)
+                .contains((Object[]) FacedWindow.Kind.values())
+                .contains(MessageBox.class, FileDialog.class, Picker.Of.FONT, Picker.Of.COLOUR);
+        assertThat(parts)
+                .contains(
+                        "caption",
+                        "text field",
+                        "whole-number field",
+                        "date field",
+                        "choice",
+                        "tick box",
+                        "button",
+                        "link",
+                        "picture",
+                        "menu command");
+        assertThat(hut.faced("Register").orElseThrow().parts())
+                .anyMatch(p -> p instanceof Part.MenuCommand m && m.ticking());
+        assertThat(steps.stream().map(Class::getSimpleName))
+                .contains(
+                        "Open",
+                        "Close",
+                        "StayOpen",
+                        "SetValue",
+                        "If",
+                        "EndApplication",
+                        "Note",
+                        "RunTask",
+                        "Reach",
+                        "NotThereYet");
+    }
+}

@@ -1,0 +1,140 @@
+package bivouac.desktop;
+
+import static javafx.scene.input.KeyCode.*;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.design.Part;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Situation;
+import bivouac.format.DesignFile;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Ridge Hut used on the desk: choices, dates, tick commands, links, tasks, file dialogs, hiding. */
+class DeskPartsTest {
+
+    @TempDir
+    Path folder;
+
+    private Robot robot;
+
+    @BeforeEach
+    void open() throws Exception {
+        robot = Robot.open(DesignFile.read(Path.of("../examples/ridge-hut.bivouac")), folder);
+        robot.key(CONTROL, DIGIT3);
+    }
+
+    @AfterEach
+    void close() {
+        robot.close();
+    }
+
+    private Situation now() {
+        return robot.app().work().now();
+    }
+
+    private String lastLine() {
+        return now().rehearsal().present().event().orElseThrow().toString();
+    }
+
+    private String text(String window, String part) {
+        return now().rehearsal().scene().windows().stream()
+                .filter(w -> w.which().window().equals(window))
+                .flatMap(w -> w.parts().stream())
+                .filter(p -> p.design().name().expression().equals(part))
+                .findFirst()
+                .orElseThrow()
+                .text();
+    }
+
+    @Test
+    void a_task_is_let_end_at_the_foot_of_the_desk_and_its_script_goes_on() {
+        robot.click("part-askWeather");
+        assertThat(now().rehearsal().scene().tasks()).hasSize(1);
+        assertThat(robot.node("task-strip").isVisible()).isTrue();
+        robot.click("task-ask the weather-heard");
+        assertThat(text("Register", "weather")).isEqualTo("Weather: wind from the north, snow by night");
+        assertThat(robot.node("task-strip").isVisible()).isFalse();
+        assertThat(lastLine()).isEqualTo("task \"ask the weather\" ends \"heard\" of \"Register\"");
+    }
+
+    @Test
+    void choices_and_dates_are_filled_in_by_keyboard_on_the_arrival_form() {
+        robot.click("part-arrive").click("part-guest").text("Ilva Tarn");
+        robot.click("part-board").key(DOWN).key(ENTER);
+        assertThat(text("Arrival form", "board")).isEqualTo("full");
+        robot.click("part-arrives").selectAll().text("soon");
+        robot.click("part-admit");
+        assertThat(now().rehearsal().scene().windows())
+                .anyMatch(w -> w.which().window().equals("Date wrong"));
+    }
+
+    @Test
+    void a_font_is_picked_the_night_list_exported_and_its_usual_task_ends_by_itself() {
+        robot.key(CONTROL, P);
+        assertThat(robot.focus()).isEqualTo("file-name");
+        robot.text("tonight").key(ENTER);
+        assertThat(now().rehearsal().scene().tasks()).isEmpty();
+        assertThat(now().rehearsal().scene().files()).contains("/Hut/Lists/tonight.txt");
+        assertThat(lastLine()).isEqualTo("task \"print night list\" ends \"done\" of \"Register\"");
+    }
+
+    @Test
+    void a_window_out_of_sight_comes_back_with_what_it_held() {
+        robot.key(CONTROL, B);
+        robot.click("part-loft").click("part-away");
+        assertThat(robot.has("desk-Bunk plan")).isFalse();
+        robot.key(CONTROL, B);
+        assertThat(robot.has("desk-Bunk plan")).isTrue();
+        assertThat(now().rehearsal().scene().windows().stream()
+                        .filter(w -> w.which().window().equals("Bunk plan"))
+                        .flatMap(w -> w.parts().stream())
+                        .anyMatch(p -> p.ticked()))
+                .isTrue();
+    }
+
+    @Test
+    void a_part_is_given_its_kind_on_the_part_page_and_undone() {
+        robot.on(() -> {
+            robot.app().work().goTo(Chosen.script(new bivouac.design.ScriptPlace.AtPart("Arrival form", "board")));
+            return null;
+        });
+        robot.settle()
+                .click("tab-part")
+                .focus("part-items")
+                .selectAll()
+                .text("none, half, full")
+                .key(ENTER);
+        assertThat(((Part.Choice) now().design()
+                                .faced("Arrival form")
+                                .flatMap(f -> f.part("board"))
+                                .orElseThrow())
+                        .items())
+                .containsExactly("none", "half", "full");
+        assertThat(now().findings()).anyMatch(f -> f.what().contains("starts with “supper”"));
+        robot.key(CONTROL, Z);
+        assertThat(now().findings()).isEmpty();
+    }
+
+    @Test
+    void tasks_and_pretend_files_are_edited_on_the_application_page() {
+        robot.on(() -> {
+            robot.app().work().goTo(Chosen.APPLICATION);
+            return null;
+        });
+        robot.settle()
+                .focus("app-tasks")
+                .selectAll()
+                .text("ring the bell ends rung; broken")
+                .key(CONTROL, ENTER);
+        assertThat(now().design().application().tasks()).hasSize(1);
+        assertThat(now().findings()).anyMatch(f -> f.what().contains("there is no task of that name"));
+        robot.key(CONTROL, Z);
+        robot.focus("app-files").selectAll().text("nowhere").key(CONTROL, ENTER);
+        assertThat(now().foot().sentence()).contains("a path begins with a slash");
+        assertThat(now().design().application().files().paths()).hasSize(4);
+    }
+}
