@@ -86,11 +86,7 @@ final class StepFindings {
                     Place.step(place, path)));
             return;
         }
-        var opened = new Led(
-                window.get().name().shown(),
-                "opens",
-                window.get().takes(),
-                window.get().endings());
+        var opened = new Led(window.get().name().shown(), "opens", window.get().takes(), design.endingsOf(open));
         notHandedOver(found, opened, open.handOver(), place, path);
         branches(found, opened, open, place, path);
     }

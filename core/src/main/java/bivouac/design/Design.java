@@ -68,9 +68,19 @@ public record Design(Application application, List<Window> windows) {
     /** The endings that a step can branch on: those of the window that it opens, or of the task that it runs. */
     public List<Ending> endingsOf(Step.Branching step) {
         return switch (step) {
-            case Step.Open open -> window(open.window()).map(Window::endings).orElse(List.of());
+            case Step.Open open -> window(open.window()).map(Design::endingsOf).orElse(List.of());
             case Step.RunTask run ->
                 application.task(run.task()).map(Task::endings).orElse(List.of());
         };
+    }
+
+    /** The endings of a window, and where the system may fail to create it, that it could not open (O7). */
+    private static List<Ending> endingsOf(Window window) {
+        if (window instanceof FacedWindow face && face.mayFail()) {
+            var all = new java.util.ArrayList<>(window.endings());
+            all.add(Ending.COULD_NOT);
+            return List.copyOf(all);
+        }
+        return window.endings();
     }
 }

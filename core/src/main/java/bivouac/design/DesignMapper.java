@@ -112,7 +112,9 @@ abstract class DesignMapper {
                 face.rows(),
                 face.said(),
                 out,
-                moments);
+                moments,
+                face.frame(),
+                face.mayFail());
         return changed.mapParts(p -> Optional.of(part(p)));
     }
 

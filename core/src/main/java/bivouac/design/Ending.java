@@ -5,6 +5,9 @@ import java.util.List;
 /** One named result of a window, and the values that it gives back. */
 public record Ending(String name, List<Give> gives) {
 
+    /** What comes back where a window could not be created, with the reason (O7). */
+    public static final Ending COULD_NOT = of("could not", Give.of("reason", Type.TEXT));
+
     public Ending {
         gives = List.copyOf(gives);
     }

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
  * @param instances what is said about opening it again; absent for what rule O3 says of its kind
  * @param owned whether its opener owns it; only a child window can say so (O5)
  * @param said the endings written down; absent for those that rule C1 gives its kind
+ * @param mayFail whether the system may fail to create it (O7)
  * @param waysOut the ways out written down; {@link WaysOut} adds what C1 says of the others
  */
 public record FacedWindow(
@@ -29,7 +30,9 @@ public record FacedWindow(
         List<Row> rows,
         Optional<List<Ending>> said,
         Map<Way, WayOut> waysOut,
-        Map<Moment, Script> moments)
+        Map<Moment, Script> moments,
+        WindowFrame frame,
+        boolean mayFail)
         implements Window {
 
     /** The three kinds of windows with a face. */
@@ -104,7 +107,9 @@ public record FacedWindow(
                 List.of(),
                 Optional.empty(),
                 Map.of(),
-                Map.of());
+                Map.of(),
+                WindowFrame.usual(kind),
+                false);
     }
 
     @Override
@@ -203,6 +208,14 @@ public record FacedWindow(
         });
     }
 
+    public FacedWindow framed(WindowFrame other) {
+        return copy(c -> c.frame = other);
+    }
+
+    public FacedWindow failing(boolean may) {
+        return copy(c -> c.mayFail = may);
+    }
+
     private FacedWindow copy(java.util.function.Consumer<Copy> change) {
         var copy = new Copy(this);
         change.accept(copy);
@@ -220,7 +233,9 @@ public record FacedWindow(
                 copy.rows,
                 copy.said,
                 copy.waysOut,
-                copy.moments);
+                copy.moments,
+                copy.frame,
+                copy.mayFail);
     }
 
     /** The one place where a changed window is put together, so that no change forgets a component. */
@@ -238,6 +253,8 @@ public record FacedWindow(
         private Optional<List<Ending>> said;
         private Map<Way, WayOut> waysOut;
         private Map<Moment, Script> moments;
+        private WindowFrame frame;
+        private boolean mayFail;
 
         Copy(FacedWindow from) {
             name = from.name;
@@ -253,6 +270,8 @@ public record FacedWindow(
             said = from.said;
             waysOut = from.waysOut;
             moments = from.moments;
+            frame = from.frame;
+            mayFail = from.mayFail;
         }
     }
 

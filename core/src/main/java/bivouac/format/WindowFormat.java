@@ -12,6 +12,7 @@ import bivouac.design.Variable;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.Window;
+import bivouac.design.WindowFrame;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -21,6 +22,9 @@ import java.util.Optional;
 final class WindowFormat {
 
     private static final int LARGEST_SIDE = 10_000;
+
+    private static final Map<String, WindowFrame.Place> PLACES =
+            ReadyMadeFormat.words(WindowFrame.Place.values(), WindowFrame.Place::words);
 
     private static final Map<String, Fields.Reader<Window>> KINDS = kinds();
 
@@ -69,7 +73,9 @@ final class WindowFormat {
                 f.list("rows", PartFormat::row),
                 f.has("endings") ? Optional.of(f.list("endings", WindowFormat::ending)) : Optional.empty(),
                 waysOut(f),
-                moments(f));
+                moments(f),
+                f.value("frame", usual.frame(), j -> frame(j, usual.frame())),
+                f.yes("mayFail", false));
         f.done();
         return read;
     }
@@ -79,6 +85,36 @@ final class WindowFormat {
         var size = new FacedWindow.Size(f.count("width", 0, LARGEST_SIDE), f.count("height", 0, LARGEST_SIDE));
         f.done();
         return size;
+    }
+
+    private static WindowFrame frame(Json json, WindowFrame usual) throws Unreadable {
+        Fields f = Fields.of(json);
+        var frame = new WindowFrame(
+                f.value("least", usual.least(), WindowFormat::size),
+                f.yes("minimises", usual.minimises()),
+                f.yes("maximises", usual.maximises()),
+                f.yes("onTop", false),
+                f.text("icon", ""),
+                f.value("opens", usual.place(), j -> Fields.oneOf(j, PLACES)));
+        f.done();
+        return frame;
+    }
+
+    private static JsonOut.Members write(WindowFrame frame, WindowFrame usual) {
+        var out = new JsonOut.Members();
+        if (!frame.least().equals(usual.least())) {
+            out.put("least", write(frame.least()));
+        }
+        return out.putUnless(frame.minimises() == usual.minimises(), "minimises", frame.minimises())
+                .putUnless(frame.maximises() == usual.maximises(), "maximises", frame.maximises())
+                .putUnless(!frame.onTop(), "onTop", true)
+                .putUnlessEmpty("icon", frame.icon())
+                .putUnless(
+                        frame.place() == usual.place(), "opens", frame.place().words());
+    }
+
+    private static JsonOut.Members write(FacedWindow.Size size) {
+        return new JsonOut.Members().put("width", size.width()).put("height", size.height());
     }
 
     private static Instances instances(Json json) throws Unreadable {
@@ -200,13 +236,11 @@ final class WindowFormat {
         FacedWindow usual = FacedWindow.of(w.of(), w.name().shown());
         out.putUnless(w.title().equals(w.name().shown()), "title", w.title());
         if (!w.size().equals(FacedWindow.Size.BY_CONTENTS)) {
-            out.put(
-                    "size",
-                    new JsonOut.Members()
-                            .put("width", w.size().width())
-                            .put("height", w.size().height()));
+            out.put("size", write(w.size()));
         }
         out.putUnless(w.resizable() == usual.resizable(), "resizable", w.resizable());
+        out.putUnless(w.frame().equals(usual.frame()), "frame", write(w.frame(), usual.frame()))
+                .putUnless(!w.mayFail(), "mayFail", true);
         w.instances().ifPresent(i -> out.put("instances", word(i)));
         out.putUnless(w.owned() == usual.owned(), "owned", w.owned());
         out.list("takes", w.takes(), WindowFormat::write);

@@ -18,8 +18,7 @@ final class Blocking {
         Optional<Frame.OfScript> working = Tasks.foreground(run);
         if (working.isPresent()) {
             return Optional.of(new Scene.Blocker(
-                    Optional.empty(),
-                    "blocked while “" + Tasks.task(working.get()).name() + "” runs"));
+                    Optional.empty(), "blocked while “" + new Tasks(run).name(working.get()) + "” goes on"));
         }
         Optional<Inst> waitedFor = byWaited(inst);
         if (waitedFor.isPresent()) {

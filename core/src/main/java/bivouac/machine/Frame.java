@@ -19,6 +19,8 @@ sealed interface Frame {
         boolean awaitsRequest;
         /** It waits for the task that its step runs (W5), on the stack or in the background. */
         boolean awaitsTask;
+        /** The system has created the window of its step, which now opens; never at rest (O7). */
+        boolean cleared;
 
         OfScript(ScriptPlan script, Inst me) {
             this.script = script;

@@ -20,6 +20,7 @@ sealed interface Op {
      * @param resultSlot where the values of its ending go, in the order of that ending's gives
      * @param keptSlot where the instance is kept (O9), or -1
      * @param branches where each ending goes on, by the ending's number from 1
+     * @param couldNot where it goes on if the window could not be created (O7), or -1
      * @param after where the script goes on where there is no branch
      */
     record Open(
@@ -31,6 +32,7 @@ sealed interface Op {
             int resultSlot,
             int keptSlot,
             Map<Integer, Integer> branches,
+            int couldNot,
             int after)
             implements Op {}
 

@@ -48,6 +48,12 @@ final class Opening {
         }
     }
 
+    /** O7: the system may fail to create the window; one that is there already is only brought back. */
+    boolean mayFail(Op.Open op, Frame.OfScript by) {
+        WindowPlan plan = run.program.windows().get(op.window());
+        return plan.mayFail() && alreadyOpen(plan, handOver(op, by)).isEmpty();
+    }
+
     /** O8, once the opener has agreed to close: the new window is there before the old one goes. */
     void openInPlaceOf(Inst old, Op.Open op, Frame.OfScript by) {
         Value[] values = handOver(op, by);

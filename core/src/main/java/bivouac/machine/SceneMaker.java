@@ -40,13 +40,12 @@ final class SceneMaker {
         return all;
     }
 
-    private static Scene.Working working(Frame.OfScript script, int place) {
-        Op.RunTask op = Tasks.task(script);
+    private Scene.Working working(Frame.OfScript script, int place) {
         return new Scene.Working(
                 place,
-                op.name(),
+                new Tasks(run).name(script),
                 Optional.ofNullable(script.me).map(Inst::which),
-                op.outcomes().stream().map(Op.Outcome::ending).toList());
+                Tasks.endings(script));
     }
 
     private Scene.OpenWindow window(Inst inst) {

@@ -152,8 +152,9 @@ final class ScriptPlanner {
         }
         WindowPlan window = found.get();
         int resultSlot = locals;
-        locals +=
-                window.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0);
+        locals += Math.max(
+                1,
+                window.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0));
         int keptSlot = open.as().isPresent() ? locals++ : -1;
         int at = ops.size();
         ops.add(new Op.Broken(ref, ""));
@@ -162,10 +163,15 @@ final class ScriptPlanner {
         Op.How how = how(open.manner(), window, ref, names);
         var branches = new LinkedHashMap<Integer, Integer>();
         var jumps = new ArrayList<Integer>();
+        int couldNot = -1;
         for (int i = 0; i < open.branches().size(); i++) {
             Step.Branch branch = open.branches().get(i);
             int ending = window.endingNumber(branch.ending());
             Names inside = names;
+            if (ending == 0 && branch.ending().equals(Ending.COULD_NOT.name()) && window.mayFail()) {
+                couldNot = ops.size();
+                inside = inside.with(Scopes.results("result", Ending.COULD_NOT.gives(), resultSlot));
+            }
             if (ending > 0) {
                 branches.putIfAbsent(ending, ops.size());
                 List<Ending.Give> gives = window.ending(ending).gives();
@@ -190,6 +196,7 @@ final class ScriptPlanner {
                         resultSlot,
                         keptSlot,
                         Map.copyOf(branches),
+                        couldNot,
                         after));
         patch(jumps, after);
         return open.as().isPresent() ? names.keeping(open.as().get(), new Kept(keptSlot, window)) : names;

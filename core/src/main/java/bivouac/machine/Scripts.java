@@ -32,9 +32,9 @@ final class Scripts {
         try {
             perform(op, frame);
         } catch (EvaluationFault fault) {
-            fail(frame, Fault.Rule.X3, fault.getMessage(), op);
+            fault(frame, Fault.Rule.X3, fault.getMessage(), op);
         } catch (StepFault fault) {
-            fail(frame, fault.rule(), fault.getMessage(), op);
+            fault(frame, fault.rule(), fault.getMessage(), op);
         }
     }
 
@@ -81,7 +81,13 @@ final class Scripts {
         if (frame.script.isAfterClosing()) {
             throw new StepFault(Fault.Rule.X3, "a script after closing opens nothing");
         }
-        new Opening(run).open(op, frame);
+        var opening = new Opening(run);
+        if (!frame.cleared && opening.mayFail(op, frame)) {
+            frame.awaitsTask = true;
+            return;
+        }
+        frame.cleared = false;
+        opening.open(op, frame);
     }
 
     private void close(Op.Close op, Frame.OfScript frame) {
@@ -197,7 +203,7 @@ final class Scripts {
     }
 
     /** The script ends at the fault; in <em>before closing</em> that refuses (C2). */
-    private void fail(Frame.OfScript frame, Fault.Rule rule, String message, Op op) {
+    void fault(Frame.OfScript frame, Fault.Rule rule, String message, Op op) {
         frame.awaitsRequest = false;
         run.fault(rule, message, ref(op));
         stop(frame);

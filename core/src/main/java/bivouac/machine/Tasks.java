@@ -1,5 +1,6 @@
 package bivouac.machine;
 
+import bivouac.design.Ending;
 import bivouac.expression.Compiled;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
@@ -12,6 +13,9 @@ final class Tasks {
 
     /** The place of the foreground task among those that run. */
     static final int FOREGROUND = -1;
+
+    /** The ending of an opening that the system carried out (O7). */
+    static final String DONE = "done";
 
     private final Run run;
 
@@ -26,6 +30,23 @@ final class Tasks {
 
     static Op.RunTask task(Frame.OfScript script) {
         return (Op.RunTask) script.script.ops().get(script.pc);
+    }
+
+    /** What is waited for, as people read it. */
+    String name(Frame.OfScript script) {
+        return switch (script.script.ops().get(script.pc)) {
+            case Op.RunTask r -> r.name();
+            case Op.Open o ->
+                "opening " + run.program.windows().get(o.window()).window().name();
+            default -> throw new IllegalStateException("nothing else is waited for like a task");
+        };
+    }
+
+    /** How it can end: a task as it says, an opening as done or could not (O7). */
+    static List<String> endings(Frame.OfScript script) {
+        return script.script.ops().get(script.pc) instanceof Op.RunTask r
+                ? r.outcomes().stream().map(Op.Outcome::ending).toList()
+                : List.of(DONE, Ending.COULD_NOT.name());
     }
 
     /** Begins the task of a step of the script on top. */
@@ -72,7 +93,7 @@ final class Tasks {
     }
 
     private static void ends(Frame.OfScript frame, int place, List<Event> events) {
-        for (int i = 0; i < task(frame).outcomes().size(); i++) {
+        for (int i = 0; i < endings(frame).size(); i++) {
             events.add(new Event.TaskEnds(place, i));
         }
     }
@@ -81,7 +102,7 @@ final class Tasks {
         Optional<Frame.OfScript> frame = frame(event.place());
         return frame.isPresent()
                 && event.outcome() >= 0
-                && event.outcome() < task(frame.get()).outcomes().size();
+                && event.outcome() < endings(frame.get()).size();
     }
 
     Optional<Frame.OfScript> frame(int place) {
@@ -97,6 +118,10 @@ final class Tasks {
     /** A task ends: its values are made, and its script goes on in the branch of that ending, or after the step. */
     void end(Event.TaskEnds event) {
         Frame.OfScript frame = frame(event.place()).orElseThrow();
+        if (frame.script.ops().get(frame.pc) instanceof Op.Open open) {
+            opened(open, frame, event.outcome() == 0);
+            return;
+        }
         Op.RunTask op = task(frame);
         Op.Outcome outcome = op.outcomes().get(event.outcome());
         var here = new Reading(run, null, frame);
@@ -113,6 +138,24 @@ final class Tasks {
         }
         frame.awaitsTask = false;
         frame.pc = op.branches().getOrDefault(event.outcome(), op.after());
+    }
+
+    /** O7: the window opens now; or it could not, and the branch for that runs, else it is fault X1. */
+    private void opened(Op.Open op, Frame.OfScript frame, boolean done) {
+        frame.awaitsTask = false;
+        frame.cleared = done;
+        if (done) {
+            return;
+        }
+        String reason = "the system could not create it";
+        run.see(new Sighting.TaskEnded(
+                name(frame), Ending.COULD_NOT.name(), List.of(new Sighting.Named("reason", Value.of(reason)))));
+        if (op.couldNot() >= 0) {
+            frame.locals[op.resultSlot()] = run.program.number(Value.of(reason));
+            frame.pc = op.couldNot();
+        } else {
+            new Scripts(run, new Requests(run)).fault(frame, Fault.Rule.X1, name(frame) + " failed: " + reason, op);
+        }
     }
 
     private Value sample(Op.Hand hand, Reading here, Op.RunTask op) {

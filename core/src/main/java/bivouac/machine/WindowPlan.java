@@ -169,6 +169,11 @@ final class WindowPlan {
         };
     }
 
+    /** O7: the system may fail to create it. */
+    boolean mayFail() {
+        return face.map(FacedWindow::mayFail).orElse(false);
+    }
+
     int slots() {
         return slots;
     }

@@ -59,6 +59,9 @@ public final class StepTyping {
         if (words.take("ask")) {
             return message(words, true);
         }
+        if (words.take("check")) {
+            return check(words.rest());
+        }
         if (words.take("run new")) {
             return runNew(words);
         }
@@ -301,6 +304,58 @@ public final class StepTyping {
         return name.isEmpty() ? "Message" : name.toString();
     }
 
+    /** A field is checked: a case more where checks stand already, so that what follows runs when all are right. */
+    private Typed check(String line) {
+        Optional<FieldCheck> read = FieldCheck.read(design, place, line);
+        if (read.isEmpty()) {
+            return new Typed.Unfinished("Say what must be: check me.name must not be empty, me.nights must be a whole "
+                    + "number between 1 and 30, or me.day must be a date not after today.");
+        }
+        Name name = Names.freeName(
+                nameFor(read.get().says()),
+                design.windows().stream().map(Window::name).toList());
+        var ok = MessageBox.Answer.of("OK");
+        var box = new MessageBox(
+                name,
+                titleHere(),
+                MessageBox.Severity.WARNING,
+                read.get().says(),
+                List.of(),
+                List.of(ok),
+                Optional.of(ok.ending()),
+                Optional.empty());
+        var said = new ArrayList<Step>();
+        said.add(Step.Open.of(name.shown(), new Manner.WaitsForApplication()));
+        if (place instanceof ScriptPlace.AtMoment m && m.moment() == FacedWindow.Moment.BEFORE_CLOSING) {
+            said.add(new Step.StayOpen());
+        }
+        var wrong = new Step.If.Case(new Expression(read.get().wrong()), new Script(said));
+        Design more = design.adding(box);
+        Optional<StepPath> before = checksBefore();
+        if (before.isPresent()) {
+            Script script = place.in(more);
+            var checks = (Step.If) before.get().in(script).orElseThrow();
+            var cases = new ArrayList<>(checks.cases());
+            cases.add(wrong);
+            Script changed = before.get().replace(script, new Step.If(cases, checks.otherwise()));
+            return new Typed.Done(
+                    place.put(more, changed),
+                    "check added, with " + name,
+                    before.get().into(cases.size(), 0));
+        }
+        Typed done = put(more, new Step.If(List.of(wrong), Optional.of(Script.EMPTY)), "check, with " + name);
+        return done instanceof Typed.Done d && !replaces ? new Typed.Done(d.design(), d.did(), at.into(1, 0)) : done;
+    }
+
+    /** The checks whose still empty else the line is typed in. */
+    private Optional<StepPath> checksBefore() {
+        return at.outer().filter(o -> o.in(place.in(design))
+                .filter(s -> s instanceof Step.If i
+                        && i.otherwise().map(Script::isEmpty).orElse(false)
+                        && at.equals(o.into(i.cases().size(), 0)))
+                .isPresent());
+    }
+
     // branches and cases
 
     private Typed when(Words words) {
@@ -406,6 +461,7 @@ public final class StepTyping {
                 "stay open",
                 "end the application",
                 "note",
+                "check",
                 "run",
                 "run new",
                 "stop task",

@@ -93,6 +93,21 @@ class DeclarationsTest {
     }
 
     @Test
+    void a_frame_reads_back_as_it_was_written_and_what_is_not_said_is_as_usual() throws Exception {
+        var desk = bivouac.design.FacedWindow.of(bivouac.design.FacedWindow.Kind.MAIN, "Desk");
+        for (String line : List.of(
+                "",
+                "480 x 320, least 320 x 200, stays on top, not minimised, not maximised, icon hut.png, opens where it was last, may fail to open",
+                "least 100 x 50")) {
+            assertThat(Declarations.frame(Declarations.readFrame(line, desk))).isEqualTo(line);
+        }
+        var dialog = bivouac.design.FacedWindow.of(bivouac.design.FacedWindow.Kind.DIALOG, "Form");
+        assertThat(Declarations.frame(Declarations.readFrame("maximised, opens centre of the screen", dialog)))
+                .isEqualTo("maximised, opens centre of the screen");
+        assertThatThrownBy(() -> Declarations.readFrame("shiny", desk)).hasMessageContaining("says nothing of a frame");
+    }
+
+    @Test
     void a_name_keeps_its_expression_name_while_its_type_changes() throws Exception {
         var before = List.of(new bivouac.design.Take(
                 new bivouac.design.Name("bunk", "b1"), bivouac.design.Type.TEXT, java.util.Optional.empty()));

@@ -184,4 +184,50 @@ class StepTypingTest {
                     .isEqualTo(kind.named(bivouac.design.Name.of("x")).getClass()));
         }
     }
+
+    private static Design form() {
+        return Play.withMain(Play.main(
+                        "Desk",
+                        bivouac.design.Part.TextField.of("name", "&Name"),
+                        bivouac.design.Part.TextField.of("age", "Age"),
+                        bivouac.design.Part.ValueField.of("day", "Day", bivouac.design.Part.Holds.DATE),
+                        Play.button("go")))
+                .design();
+    }
+
+    @Test
+    void checks_of_fields_stand_in_one_chain_and_what_follows_runs_when_all_are_right() {
+        var first = type(form(), StepPath.of(0), "check me.name must not be empty");
+        var second = type(first.design(), first.next(), "check me.age must be a whole number between 1 and 120");
+        var third = type(second.design(), second.next(), "check me.day must be a date not after today");
+        var last = type(third.design(), third.next(), "note `kept`");
+        assertThat(PRESSED.in(last.design()).steps()).hasSize(1);
+        assertThat(Findings.of(Program.of(last.design()))).isEmpty();
+        var play = new Play(last.design());
+        play.does("press \"go\" of \"Desk\"");
+        assertThat(play.window("Name must not be empty").text()).isEqualTo("Name must not be empty.");
+        play.does("answer \"ok\" of \"Name must not be empty\"")
+                .does("type \"Ada\" into \"name\" of \"Desk\"")
+                .does("type \"200\" into \"age\" of \"Desk\"")
+                .does("press \"go\" of \"Desk\"");
+        String box = play.open().getLast();
+        assertThat(play.window(box).text()).isEqualTo("Age must be a whole number between 1 and 120.");
+        play.does("answer \"ok\" of \"" + box + "\"")
+                .does("type \"20\" into \"age\" of \"Desk\"")
+                .does("type \"2030-01-01\" into \"day\" of \"Desk\"")
+                .does("press \"go\" of \"Desk\"");
+        String date = play.open().getLast();
+        assertThat(play.window(date).text()).isEqualTo("Day must be a date not after today.");
+        play.does("answer \"ok\" of \"" + date + "\"")
+                .does("type \"2020-01-01\" into \"day\" of \"Desk\"")
+                .does("press \"go\" of \"Desk\"")
+                .sees("notes “kept”");
+    }
+
+    @Test
+    void a_check_that_says_nothing_to_be_checked_is_explained() {
+        Typed typed = new StepTyping(form(), PRESSED, StepPath.of(0), false).read("check me.name twice");
+        assertThat(typed).isInstanceOfSatisfying(Typed.Unfinished.class, u -> assertThat(u.why())
+                .contains("must not be empty"));
+    }
 }

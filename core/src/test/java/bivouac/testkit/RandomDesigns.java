@@ -28,6 +28,7 @@ import bivouac.design.Variable;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.Window;
+import bivouac.design.WindowFrame;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -143,7 +144,17 @@ public final class RandomDesigns {
                 rows(),
                 maybe(() -> List.of(Ending.of("ok", Ending.Give.of("x", type(1))), Ending.of(word()))),
                 ways,
-                moments);
+                moments,
+                random.nextBoolean()
+                        ? WindowFrame.usual(kind)
+                        : new WindowFrame(
+                                new FacedWindow.Size(random.nextInt(900), 0),
+                                random.nextBoolean(),
+                                random.nextBoolean(),
+                                random.nextBoolean(),
+                                word(),
+                                pick(List.of(WindowFrame.Place.values()))),
+                random.nextInt(4) == 0);
     }
 
     private List<Row> rows() {

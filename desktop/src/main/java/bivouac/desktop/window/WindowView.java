@@ -135,7 +135,7 @@ public final class WindowView implements ScreenView {
         face.getChildren().setAll(takes(window));
         switch (window) {
             case FacedWindow f -> {
-                face.getChildren().addAll(facePane.draw(shown, f), variables(f));
+                face.getChildren().addAll(facePane.draw(shown, f), variables(f), frame(f));
                 Optional<Part> part = shown.chosen().part().flatMap(f::part);
                 ScriptPlace place = shown.chosen().script().orElseGet(() -> usualPlace(f));
                 drawScript(place, Optional.of(f), part.or(() -> partOf(place, f)));
@@ -208,6 +208,23 @@ public final class WindowView implements ScreenView {
         });
         line.setPromptText("none; for example changed: yesno = false");
         return labelled("Own", line);
+    }
+
+    /** What the system is told of the frame. */
+    private Node frame(FacedWindow f) {
+        String name = f.name().shown();
+        var line = new TextLine("window-frame", "Frame", Declarations.frame(f), t -> {
+            try {
+                FacedWindow changed = Declarations.readFrame(t, f);
+                work.change(work.now().design().changingFace(name, w -> changed), "frame of " + name + " changed");
+                return "";
+            } catch (Declarations.Wrong e) {
+                work.say(e.getMessage());
+                return e.getMessage();
+            }
+        });
+        line.setPromptText("as usual; for example 480 x 320, least 320 x 200, stays on top");
+        return labelled("Frame", line);
     }
 
     private static Node labelled(String word, Node line) {

@@ -1,6 +1,7 @@
 package bivouac.desktop.overview;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import bivouac.design.Design;
 import bivouac.format.DesignFile;
@@ -57,8 +58,8 @@ class OverviewStateTest {
         }
         assertThat(layout.routes()).hasSameSizeAs(state.lines()).allSatisfy(r -> {
             var to = layout.boxes().get(r.line().to());
-            assertThat(r.corners().getLast().x()).isEqualTo(to.x());
-            assertThat(r.corners().getLast().y()).isEqualTo(to.y() + OverviewLayout.ARRIVES_AT);
+            assertThat(r.corners().getLast().x()).isCloseTo(to.x(), within(0.001));
+            assertThat(r.corners().getLast().y()).isCloseTo(to.y() + OverviewLayout.ARRIVES_AT, within(0.001));
         });
         assertThat(OverviewLayout.of(state, sizes, 20)).as("the same again").isEqualTo(layout);
     }
