@@ -156,4 +156,52 @@ class ScreensTest {
         assertThat(now().foot().sentence()).contains("this design has format 7");
         assertThat(now().design()).isSameAs(before);
     }
+
+    @Test
+    void steps_and_parts_are_copied_by_keyboard_and_a_window_is_duplicated() {
+        robot.key(CONTROL, DIGIT2);
+        robot.on(() -> {
+            robot.app().work().goTo(bivouac.desktop.work.Chosen.script(new ScriptPlace.AtPart("Guest card", "keep")));
+            return null;
+        });
+        robot.settle();
+        int before = steps("Guest card", "keep");
+        robot.focus("step-[0]").key(CONTROL, C);
+        robot.focus("next-step").key(CONTROL, V);
+        assertThat(steps("Guest card", "keep")).isEqualTo(before + 1);
+        robot.focus("step-[0]").key(CONTROL, D);
+        assertThat(steps("Guest card", "keep")).isEqualTo(before + 2);
+        robot.focus("face-keep").key(CONTROL, D);
+        assertThat(now().design().faced("Guest card").orElseThrow().part("keep2"))
+                .isPresent();
+        assertThat(now().foot().sentence()).contains("put in as keep2");
+        robot.click("duplicate-window");
+        assertThat(now().chosen().window()).contains("Guest card 2");
+        assertThat(now().foot().sentence()).contains("as before it opens Unsaved notes");
+        robot.key(CONTROL, Z);
+        assertThat(now().design().window("Guest card 2")).isEmpty();
+    }
+
+    @Test
+    void a_window_is_rehearsed_from_where_it_stands_however_far_it_is() {
+        robot.on(() -> {
+            robot.app().work().goTo(bivouac.desktop.work.Chosen.window("Name missing"));
+            return null;
+        });
+        robot.settle().key(F6);
+        assertThat(now().screen()).isEqualTo(Screen.REHEARSAL);
+        assertThat(now().rehearsal().trail()).hasSize(2);
+        assertThat(now().foot().sentence()).isEqualTo("The shortest way to Name missing: 2 events from the start.");
+    }
+
+    @Test
+    void the_frame_of_a_window_is_one_line_and_a_wrong_word_is_explained() {
+        robot.key(CONTROL, DIGIT2);
+        robot.focus("window-frame").selectAll().text("500 x 400, stays on top").key(ENTER);
+        var frame = now().design().faced(now().chosen().window().orElseThrow()).orElseThrow();
+        assertThat(frame.size().width()).isEqualTo(500);
+        assertThat(frame.frame().onTop()).isTrue();
+        robot.focus("window-frame").selectAll().text("shiny").key(ENTER);
+        assertThat(now().foot().sentence()).contains("says nothing of a frame");
+    }
 }

@@ -1,6 +1,7 @@
 package bivouac.desktop.window;
 
 import bivouac.design.AccessKey;
+import bivouac.design.Copies;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
@@ -12,6 +13,7 @@ import bivouac.desktop.widget.LineField;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Clip;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.PartTyping;
@@ -124,6 +126,8 @@ final class FacePane {
                 choose.run();
                 toScript.run();
                 e.consume();
+            } else if (e.isControlDown() && copies(e.getCode(), window, part)) {
+                e.consume();
             } else if (e.getCode() == KeyCode.DELETE) {
                 work.change(
                         Removal.part(s.design(), window, name),
@@ -133,6 +137,36 @@ final class FacePane {
             }
         });
         return box;
+    }
+
+    /** Ctrl+C copies the part, Ctrl+V puts what was copied under it, Ctrl+D does both. */
+    private boolean copies(KeyCode key, String window, Part part) {
+        switch (key) {
+            case C -> work.copy(new Clip.OfPart(window, part), part.kind() + " " + part.displayName());
+            case D -> paste(window, new Clip.OfPart(window, part), part);
+            case V -> {
+                if (work.clip() instanceof Clip.OfPart clip) {
+                    paste(window, clip, part);
+                }
+            }
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void paste(String window, Clip.OfPart clip, Part after) {
+        Copies.part(
+                        work.now().design(),
+                        clip.window(),
+                        clip.part(),
+                        window,
+                        Optional.of(after.name().expression()))
+                .ifPresent(c -> work.paste(
+                        c,
+                        clip.part().kind() + " " + clip.part().displayName() + " put in as " + c.name(),
+                        Chosen.script(new ScriptPlace.AtPart(window, c.name()))));
     }
 
     private static Node look(Part part) {

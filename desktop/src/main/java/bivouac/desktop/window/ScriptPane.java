@@ -10,6 +10,7 @@ import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.TokenFlow;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Clip;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Completion;
@@ -206,6 +207,8 @@ final class ScriptPane extends VBox {
         } else if (e.isAltDown() && (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN)) {
             move(line.path(), script, e.getCode() == KeyCode.UP ? -1 : 1);
             e.consume();
+        } else if (e.isControlDown() && copies(e.getCode(), line, script)) {
+            e.consume();
         } else if (e.getCode() == KeyCode.SPACE) {
             Step step = line.path().in(script).orElseThrow();
             Step other = step instanceof Step.Off(Step kept) ? kept : new Step.Off(step);
@@ -216,6 +219,24 @@ final class ScriptPane extends VBox {
         } else {
             arrows(e);
         }
+    }
+
+    /** Ctrl+C copies the step with all in it, Ctrl+V puts what was copied after it, Ctrl+D does both. */
+    private boolean copies(KeyCode key, ScriptLines.StepLine line, Script script) {
+        Step step = line.path().in(script).orElseThrow();
+        switch (key) {
+            case C -> work.copy(new Clip.OfStep(step), "step " + line.number());
+            case D -> take(line.path().next(1).insert(script, step), "step " + line.number() + " duplicated");
+            case V -> {
+                if (work.clip() instanceof Clip.OfStep(Step copied)) {
+                    take(line.path().next(1).insert(script, copied), "step put in: " + Sentences.line(copied));
+                }
+            }
+            default -> {
+                return false;
+            }
+        }
+        return true;
     }
 
     private void branchKey(KeyEvent e, ScriptLines.BranchLine line, Script script) {
@@ -341,6 +362,16 @@ final class ScriptPane extends VBox {
                     focusEnd();
                 })
                 .with(line);
+        field.field().addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.isControlDown()
+                    && e.getCode() == KeyCode.V
+                    && field.field().getText().isEmpty()
+                    && work.clip() instanceof Clip.OfStep(Step copied)) {
+                take(where.at().insert(place.in(shown.design()), copied), "step put in: " + Sentences.line(copied));
+                focusEditing();
+                e.consume();
+            }
+        });
         VBox.setMargin(field, new Insets(2, 0, 2, 20 + indent * INDENT));
         return field;
     }

@@ -1,5 +1,6 @@
 package bivouac.desktop.window;
 
+import bivouac.design.Copies;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
@@ -48,6 +49,7 @@ final class WindowBar {
                 "Rehearse from here",
                 "rehearse-from",
                 () -> work.rehearseFrom(window.name().shown())));
+        nodes.add(Ui.link("Duplicate", "duplicate-window", () -> duplicate(window)));
         nodes.add(Ui.link("Remove", "remove-window", () -> remove(window)));
         return nodes;
     }
@@ -126,6 +128,12 @@ final class WindowBar {
 
     private void change(FacedWindow face, java.util.function.UnaryOperator<FacedWindow> edit, String did) {
         work.change(work.now().design().changingFace(face.name().shown(), edit), did);
+    }
+
+    private void duplicate(Window window) {
+        String name = window.name().shown();
+        Copies.window(work.now().design(), name)
+                .ifPresent(c -> work.paste(c, name + " duplicated as " + c.name(), Chosen.window(c.name())));
     }
 
     /** A removal says what else it touches, and is undone from the foot strip. */

@@ -3,6 +3,7 @@ package bivouac.desktop.work;
 import bivouac.check.Finding;
 import bivouac.check.Findings;
 import bivouac.design.Application;
+import bivouac.design.Copies;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.History;
@@ -42,6 +43,7 @@ public final class Work {
     private final List<Consumer<Situation>> listeners = new ArrayList<>();
     private History history;
     private volatile Situation now;
+    private Clip clip = new Clip.Nothing();
     /** What the person last acted out; each change of the design is replayed on from here, so nothing is lost to one. */
     private Rehearsal acted;
 
@@ -208,6 +210,23 @@ public final class Work {
                     now.undoable(),
                     now.redoable()));
         }
+    }
+
+    /** Keeps a copy of something, and says so. */
+    public void copy(Clip copied, String what) {
+        clip = copied;
+        say(what + " copied; Ctrl+V puts it in.");
+    }
+
+    /** What was copied last. */
+    public Clip clip() {
+        return clip;
+    }
+
+    /** Takes a copy; the foot strip lists what it still names that is not part of it. */
+    public void paste(Copies.Copied copied, String what, Chosen chosen) {
+        String still = copied.still().isEmpty() ? "" : "; as before it " + String.join(", ", copied.still());
+        change(copied.design(), what + still, chosen);
     }
 
     /** Ends merging: what is typed next is undone by itself. */
