@@ -3,7 +3,6 @@ package bivouac.machine;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
-import bivouac.design.Manner;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -16,7 +15,6 @@ import bivouac.expression.Expressions;
 import bivouac.expression.Problem;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -116,7 +114,7 @@ final class ScriptPlanner {
                 // kept, and does nothing
             }
             case Step.Open open -> {
-                return open(open, ref, path, names);
+                return new OpenPlanner(this, program, linker, me).plan(open, ref, path, names);
             }
             case Step.RunTask task -> {
                 return new TaskPlanner(this, program, linker).plan(task, ref, path, names);
@@ -139,69 +137,6 @@ final class ScriptPlanner {
         return new Linker.Spot(new Trouble.Where.InStep(ref), what);
     }
 
-    private Names open(Step.Open open, StepRef ref, StepPath path, Names names) {
-        Optional<WindowPlan> found = program.window(open.window());
-        if (found.isEmpty()) {
-            String why =
-                    open.window().isBlank() ? "no window is named here" : "there is no window “" + open.window() + "”";
-            ops.add(new Op.Broken(ref, why));
-            for (int i = 0; i < open.branches().size(); i++) {
-                skip(open.branches().get(i).script(), path, i, names);
-            }
-            return names;
-        }
-        WindowPlan window = found.get();
-        int resultSlot = locals;
-        locals += Math.max(
-                1,
-                window.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0));
-        int keptSlot = open.as().isPresent() ? locals++ : -1;
-        int at = ops.size();
-        ops.add(new Op.Broken(ref, ""));
-        open.ownedBy().ifPresent(t -> target(t, names));
-        var hands = handOver(open, window, ref, names);
-        Op.How how = how(open.manner(), window, ref, names);
-        var branches = new LinkedHashMap<Integer, Integer>();
-        var jumps = new ArrayList<Integer>();
-        int couldNot = -1;
-        for (int i = 0; i < open.branches().size(); i++) {
-            Step.Branch branch = open.branches().get(i);
-            int ending = window.endingNumber(branch.ending());
-            Names inside = names;
-            if (ending == 0 && branch.ending().equals(Ending.COULD_NOT.name()) && window.mayFail()) {
-                couldNot = ops.size();
-                inside = inside.with(Scopes.results("result", Ending.COULD_NOT.gives(), resultSlot));
-            }
-            if (ending > 0) {
-                branches.putIfAbsent(ending, ops.size());
-                List<Ending.Give> gives = window.ending(ending).gives();
-                inside = inside.with(Scopes.results("result", gives, resultSlot));
-                if (open.as().isPresent()) {
-                    inside = inside.with(Scopes.results(open.as().get(), gives, resultSlot));
-                }
-            }
-            steps(branch.script(), Optional.of(path), i, inside);
-            jumps.add(ops.size());
-            ops.add(how instanceof Op.How.Alongside ? new Op.Finish() : new Op.Jump(-1));
-        }
-        int after = ops.size();
-        ops.set(
-                at,
-                new Op.Open(
-                        ref,
-                        window.number,
-                        how,
-                        open.ownedBy(),
-                        hands,
-                        resultSlot,
-                        keptSlot,
-                        Map.copyOf(branches),
-                        couldNot,
-                        after));
-        patch(jumps, after);
-        return open.as().isPresent() ? names.keeping(open.as().get(), new Kept(keptSlot, window)) : names;
-    }
-
     /** Compiles a branch that no ending leads to, so that what is wrong in it is found, and drops its operations. */
     void skip(Script script, StepPath path, int inner, Names names) {
         int from = ops.size();
@@ -217,59 +152,11 @@ final class ScriptPlanner {
         }
     }
 
-    private List<Op.Hand> handOver(Step.Open open, WindowPlan window, StepRef ref, Names names) {
-        var hands = new ArrayList<Op.Hand>();
-        for (Given given : open.handOver()) {
-            var takes = window.window().takes();
-            int index = -1;
-            for (int i = 0; i < takes.size(); i++) {
-                if (takes.get(i).name().expression().equals(given.name())) {
-                    index = i;
-                }
-            }
-            if (index < 0) {
-                linker.report(
-                        spot(ref, given.name()),
-                        given.value().source(),
-                        List.of(new Problem(open.window() + " takes no “" + given.name() + "”", 0, 1)));
-            } else {
-                var take = takes.get(index);
-                hands.add(new Op.Hand(
-                        index,
-                        take.name().shown(),
-                        take.type(),
-                        linker.typed(spot(ref, take.name().shown()), given.value(), take.type(), scope(names))));
-            }
-        }
-        return List.copyOf(hands);
-    }
-
-    private Op.How how(Manner manner, WindowPlan window, StepRef ref, Names names) {
-        return switch (manner) {
-            case Manner.WaitsForOwner w -> new Op.How.WaitsForOwner();
-            case Manner.WaitsForApplication w -> new Op.How.WaitsForApplication();
-            case Manner.Alongside a -> window.isReadyMade() ? new Op.How.WaitsForApplication() : new Op.How.Alongside();
-            case Manner.InPlace(String name, List<Given> gives) -> {
-                if (me.isEmpty()) {
-                    linker.report(
-                            spot(ref, "in place"),
-                            "",
-                            List.of(new Problem("a script of the application has no window to make room", 0, 1)));
-                    yield new Op.How.Alongside();
-                }
-                String wanted = name.isEmpty() ? usualEnding(me.get()) : name;
-                int ending = me.get().endingNumber(wanted);
-                yield new Op.How.InPlace(
-                        ending, ending == 0 ? List.of() : gives(me.get().ending(ending), gives, ref, names));
-            }
-        };
-    }
-
-    private static String usualEnding(WindowPlan plan) {
+    static String usualEnding(WindowPlan plan) {
         return plan.face().map(WaysOut::usualEnding).orElse(WaysOut.CLOSED);
     }
 
-    private List<Op.Hand> gives(Ending ending, List<Given> values, StepRef ref, Names names) {
+    List<Op.Hand> gives(Ending ending, List<Given> values, StepRef ref, Names names) {
         var hands = new ArrayList<Op.Hand>();
         for (Given value : values) {
             int index = -1;
@@ -384,7 +271,7 @@ final class ScriptPlanner {
         };
     }
 
-    private Optional<WindowPlan> target(Target target, Names names) {
+    Optional<WindowPlan> target(Target target, Names names) {
         if (target instanceof Target.Opener) {
             me.ifPresent(WindowPlan::useOpener);
         }

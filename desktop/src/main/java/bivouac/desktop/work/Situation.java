@@ -40,6 +40,47 @@ public record Situation(
         findings = List.copyOf(findings);
     }
 
+    /** With a changed design, which is not compiled yet. */
+    Situation changed(Design other, Chosen chosen, Foot foot, boolean saved) {
+        return new Situation(
+                other, program, findings, rehearsal, replayed, screen, chosen, foot, file, saved, undoable, redoable);
+    }
+
+    /** With what can be undone and done again. */
+    Situation with(Optional<String> undoable, Optional<String> redoable) {
+        return new Situation(
+                design, program, findings, rehearsal, replayed, screen, chosen, foot, file, saved, undoable, redoable);
+    }
+
+    /** With the design compiled, checked, and the trail replayed. */
+    Situation compiled(Program program, List<Finding> findings, Rehearsal rehearsal, Optional<String> replayed) {
+        return new Situation(
+                design, program, findings, rehearsal, replayed, screen, chosen, foot, file, saved, undoable, redoable);
+    }
+
+    /** With another screen, something else chosen, and something else in the foot strip. */
+    Situation showing(Screen screen, Chosen chosen, Foot foot) {
+        return new Situation(
+                design, program, findings, rehearsal, replayed, screen, chosen, foot, file, saved, undoable, redoable);
+    }
+
+    /** With a design that is as it is on disk. */
+    Situation savedAs(Path file, Foot foot) {
+        return new Situation(
+                design,
+                program,
+                findings,
+                rehearsal,
+                replayed,
+                screen,
+                chosen,
+                foot,
+                Optional.of(file),
+                true,
+                undoable,
+                redoable);
+    }
+
     /** Whether the program is the design's own. */
     public boolean isCompiled() {
         return program.design() == design;

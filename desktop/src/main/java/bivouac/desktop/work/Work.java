@@ -154,19 +154,8 @@ public final class Work {
     private void take(String did, boolean canBeTakenBack, Chosen chosen) {
         Design design = history.design();
         String sentence = did.endsWith(".") ? did : Character.toUpperCase(did.charAt(0)) + did.substring(1) + ".";
-        become(new Situation(
-                design,
-                now.program(),
-                now.findings(),
-                now.rehearsal(),
-                now.replayed(),
-                now.screen(),
-                chosen.in(design),
-                new Situation.Foot(sentence, canBeTakenBack),
-                now.file(),
-                history.isSaved(),
-                history.undoable(),
-                history.redoable()));
+        become(now.changed(design, chosen.in(design), new Situation.Foot(sentence, canBeTakenBack), history.isSaved())
+                .with(history.undoable(), history.redoable()));
         compile(design);
     }
 
@@ -195,20 +184,9 @@ public final class Work {
         if (change == changes && acted != before) {
             compile(now.design());
         } else if (change == changes) {
-            become(new Situation(
-                    now.design(),
-                    c.program(),
-                    // the very same list where nothing else was found, so that screens see that they need no drawing
-                    c.findings().equals(now.findings()) ? now.findings() : c.findings(),
-                    c.rehearsal(),
-                    c.replayed(),
-                    now.screen(),
-                    now.chosen(),
-                    now.foot(),
-                    now.file(),
-                    now.saved(),
-                    now.undoable(),
-                    now.redoable()));
+            // the very same list where nothing else was found, so that screens see that they need no drawing
+            List<Finding> findings = c.findings().equals(now.findings()) ? now.findings() : c.findings();
+            become(now.compiled(c.program(), findings, c.rehearsal(), c.replayed()));
         }
     }
 
@@ -264,19 +242,7 @@ public final class Work {
     }
 
     private Situation with(Screen screen, Chosen chosen, Situation.Foot foot) {
-        return new Situation(
-                now.design(),
-                now.program(),
-                now.findings(),
-                now.rehearsal(),
-                now.replayed(),
-                screen,
-                chosen,
-                foot,
-                now.file(),
-                now.saved(),
-                now.undoable(),
-                now.redoable());
+        return now.showing(screen, chosen, foot);
     }
 
     // Rehearsing
@@ -319,19 +285,7 @@ public final class Work {
 
     public void rehearse(Rehearsal rehearsal) {
         acted = rehearsal;
-        become(new Situation(
-                now.design(),
-                now.program(),
-                now.findings(),
-                rehearsal,
-                Optional.empty(),
-                now.screen(),
-                now.chosen(),
-                now.foot(),
-                now.file(),
-                now.saved(),
-                now.undoable(),
-                now.redoable()));
+        become(now.compiled(now.program(), now.findings(), rehearsal, Optional.empty()));
     }
 
     // Files
@@ -362,19 +316,7 @@ public final class Work {
         try {
             DesignFile.write(file, now.design());
             history.markSaved();
-            become(new Situation(
-                    now.design(),
-                    now.program(),
-                    now.findings(),
-                    now.rehearsal(),
-                    now.replayed(),
-                    now.screen(),
-                    now.chosen(),
-                    new Situation.Foot(file.getFileName() + " saved.", false),
-                    Optional.of(file),
-                    true,
-                    now.undoable(),
-                    now.redoable()));
+            become(now.savedAs(file, new Situation.Foot(file.getFileName() + " saved.", false)));
             return true;
         } catch (Unreadable e) {
             say(e.getMessage());
