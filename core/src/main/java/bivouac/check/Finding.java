@@ -37,7 +37,8 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
         MISPLACED_STEP,
         FILTER,
         MESSAGE,
-        PART
+        PART,
+        UNGUARDED
     }
 
     /**

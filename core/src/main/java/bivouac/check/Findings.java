@@ -24,6 +24,7 @@ public final class Findings {
         NameFindings.into(found, design);
         WindowFindings.into(found, design);
         StepFindings.into(found, design);
+        GuardFindings.into(found, design);
         messages(found, design);
         expressions(found, program);
         found.sort(java.util.Comparator.comparing(Finding::weight));
