@@ -137,4 +137,18 @@ class DeskPartsTest {
         assertThat(now().foot().sentence()).contains("a path begins with a slash");
         assertThat(now().design().application().files().paths()).hasSize(4);
     }
+
+    @Test
+    void on_the_desk_a_shortcut_is_the_applications_and_elsewhere_the_tools() {
+        robot.key(CONTROL, O);
+        assertThat(now().rehearsal().scene().windows())
+                .anyMatch(w -> w.which().window().equals("Open register"));
+        robot.key(ENTER);
+        robot.click("task-read register-unreadable").key(ENTER);
+        assertThat(now().rehearsal().scene().windows()).hasSize(1);
+        robot.key(CONTROL, DIGIT2);
+        robot.key(CONTROL, O);
+        assertThat(robot.says("Open a design")).isTrue();
+        robot.key(ESCAPE);
+    }
 }

@@ -121,7 +121,7 @@ public final class Frame extends StackPane {
     }
 
     private void pressed(KeyEvent e) {
-        if (overlay.isOpen()) {
+        if (overlay.isOpen() || screen(showing).takes(e)) {
             return;
         }
         for (Command command : commands) {

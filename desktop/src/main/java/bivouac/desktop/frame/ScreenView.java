@@ -3,6 +3,7 @@ package bivouac.desktop.frame;
 import bivouac.desktop.work.Situation;
 import java.util.concurrent.CompletableFuture;
 import javafx.scene.Parent;
+import javafx.scene.input.KeyEvent;
 
 /** A screen. It is drawn from situations, and does what a person asks through the work. */
 public interface ScreenView {
@@ -15,6 +16,11 @@ public interface ScreenView {
     /** Done when what was shown last is drawn whole; at once, unless a screen lays out on another thread. */
     default CompletableFuture<Void> drawn() {
         return CompletableFuture.completedFuture(null);
+    }
+
+    /** Whether a key means something where the keyboard is on this screen, and is not the frame's then. */
+    default boolean takes(KeyEvent key) {
+        return false;
     }
 
     /** Puts the keyboard where a person begins on this screen. */

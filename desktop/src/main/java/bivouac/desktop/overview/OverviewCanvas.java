@@ -28,7 +28,7 @@ import javafx.scene.shape.Polygon;
  */
 final class OverviewCanvas extends ScrollPane {
 
-    static final double CARD = 236;
+    static final double CARD = 248;
     private static final double AROUND = 700;
     private static final double TAGS = 86;
     private static final PseudoClass DIMMED = PseudoClass.getPseudoClass("dimmed");

@@ -26,7 +26,7 @@ final class WindowCard extends Pane {
     private static final double HEAD = 46;
     private static final double ROW = 28;
     private static final double FOLDED = 38;
-    private static final double FOLDED_LABEL = 84;
+    private static final double FOLDED_LABEL = 76;
     private static final double BACK = 26;
 
     WindowCard(OverviewState.Card card, Situation s, double width, Runnable choose, Runnable enter) {

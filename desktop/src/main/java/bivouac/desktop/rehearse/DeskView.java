@@ -14,6 +14,7 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
 
@@ -89,6 +90,12 @@ final class DeskView extends Pane {
             }
         }
         return false;
+    }
+
+    /** Whether the window that has the keyboard has a command with that shortcut. */
+    boolean takes(KeyEvent key) {
+        Node focused = getScene() == null ? null : getScene().getFocusOwner();
+        return windows.values().stream().anyMatch(w -> isIn(focused, w) && w.hasShortcut(key));
     }
 
     private void keepFocus(Node focused) {

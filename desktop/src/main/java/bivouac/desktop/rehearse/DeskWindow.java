@@ -96,6 +96,11 @@ final class DeskWindow extends StackPane {
         }
     }
 
+    boolean hasShortcut(KeyEvent e) {
+        return shown.parts().stream()
+                .anyMatch(p -> p.design() instanceof Part.MenuCommand m && Shortcuts.matches(m.shortcut(), e));
+    }
+
     private void shortcut(KeyEvent e) {
         for (Scene.SeenPart part : shown.parts()) {
             if (part.design() instanceof Part.MenuCommand m && Shortcuts.matches(m.shortcut(), e)) {

@@ -96,6 +96,7 @@ final class FileDialogBody implements DeskBody {
         list.setId("file-list");
         list.setAccessibleText("Files and folders");
         list.setPrefHeight(132);
+        list.setFixedCellSize(24);
         list.setCellFactory(l -> new Cell());
         list.getSelectionModel()
                 .setSelectionMode(

@@ -1,5 +1,6 @@
 package bivouac.desktop.rehearse;
 
+import bivouac.design.PretendFiles;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
 import bivouac.rehearsal.EventNames;
@@ -9,6 +10,7 @@ import bivouac.rehearsal.TrailWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** What can happen now, grouped as it is shown. Made from a rehearsal alone, so that it can be tested without a screen. */
 public record NextEvents(List<Group> groups, List<String> notNow) {
@@ -63,7 +65,18 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
             Rehearsal rehearsal, Scene scene, Scene.OpenWindow window, Event event, Optional<NamedEvent> next) {
         NamedEvent name = EventNames.name(scene, event);
         TrailWords.Line line = TrailWords.line(rehearsal.machine().program().design(), name);
-        String what = event instanceof Event.Edit ? line.what() + ", typed" : line.what();
+        String what =
+                switch (event) {
+                    case Event.Edit e -> line.what() + ", typed";
+                    case Event.Choose choose ->
+                        choose.paths().stream()
+                                .map(p -> p.endsWith("/") ? p : PretendFiles.nameOf(p))
+                                .collect(Collectors.joining(", "));
+                    case Event.Pick pick -> pick.value();
+                    case Event.Select select -> line.what() + ": " + line.detail();
+                    case Event.TaskEnds end -> line.who() + " " + line.what();
+                    default -> line.what();
+                };
         return new Row(event, line.who(), what, keys(window, event), next.equals(Optional.of(name)));
     }
 

@@ -62,7 +62,7 @@ final class PickerBody implements DeskBody {
                 "box-buttons");
         buttons.setAlignment(Pos.CENTER_RIGHT);
         node = Ui.styled(Ui.column(8, Ui.row(8, label, value), few(), sample, problem, buttons), "desk-body");
-        node.setPrefWidth(340);
+        node.setPrefWidth(372);
         showSample();
     }
 

@@ -7,10 +7,12 @@ import bivouac.desktop.work.Work;
 import bivouac.machine.Event;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -75,6 +77,10 @@ public final class RehearsalView implements ScreenView {
 
     private void act(Event event) {
         work.act(event);
+        if (event instanceof Event.TaskEnds) {
+            // the button that let it end is gone; the keyboard goes on with what came of it
+            Platform.runLater(desk::focusTop);
+        }
         var present = work.now().rehearsal().present();
         boolean dead = event instanceof Event.Press && present.seen().isEmpty();
         if (dead) {
@@ -117,6 +123,12 @@ public final class RehearsalView implements ScreenView {
         } else {
             act(event);
         }
+    }
+
+    /** On the desk the keys are those of the application that is acted out. */
+    @Override
+    public boolean takes(KeyEvent key) {
+        return desk.takes(key);
     }
 
     @Override

@@ -26,6 +26,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -35,6 +36,8 @@ import javafx.scene.layout.VBox;
 final class FacePane {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    private static final double MENU_NAME = 64;
 
     private final Work work;
     private final Runnable toScript;
@@ -81,9 +84,12 @@ final class FacePane {
     private Node menus(Situation s, FacedWindow face) {
         var bar = Ui.styled(Ui.column(0), "face-menus");
         for (Menu menu : face.menus()) {
-            var line = Ui.row(6, Ui.label(AccessKey.without(menu.text()), "menu-name"));
-            menu.commands().forEach(c -> line.getChildren().add(box(s, face, c)));
-            bar.getChildren().add(line);
+            var commands = new FlowPane(6, 0);
+            menu.commands().forEach(c -> commands.getChildren().add(box(s, face, c)));
+            HBox.setHgrow(commands, Priority.ALWAYS);
+            var name = Ui.label(AccessKey.without(menu.text()), "menu-name");
+            name.setMinWidth(MENU_NAME);
+            bar.getChildren().add(Ui.row(6, name, commands));
         }
         return bar;
     }
