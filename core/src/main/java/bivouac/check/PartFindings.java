@@ -6,6 +6,7 @@ import bivouac.check.Finding.Weight;
 import bivouac.design.Braces;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
+import bivouac.expression.Texts;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -30,6 +31,7 @@ final class PartFindings {
             switch (part) {
                 case Part.MenuCommand m -> shortcut(found, window, m, shortcuts);
                 case Part.Choice c -> choice(found, window, c);
+                case Part.ListOfRows l -> list(found, window, l);
                 case Part.Picture p -> picture(found, window, p);
                 case Part.Link l -> link(found, window, l);
                 default -> {
@@ -79,6 +81,32 @@ final class PartFindings {
                     c.displayName() + " on " + window + " starts with “" + c.starts()
                             + "”, which is none of its items.",
                     "A choice holds only its items (P4), so nothing would be chosen."));
+        }
+    }
+
+    private static void list(List<Finding> found, String window, Part.ListOfRows l) {
+        if (l.columns().isEmpty()) {
+            found.add(finding(
+                    Weight.WRONG,
+                    window,
+                    l,
+                    l.displayName() + " on " + window + " has no columns.",
+                    "Its rows could hold nothing; write them, for example: guest: text, nights: whole."));
+        }
+        for (int r = 0; r < l.first().size(); r++) {
+            for (int c = 0; c < Math.min(l.columns().size(), l.first().get(r).size()); c++) {
+                String text = l.first().get(r).get(c);
+                var column = l.columns().get(c);
+                if (Texts.as(column.type(), text).isEmpty()) {
+                    found.add(finding(
+                            Weight.WRONG,
+                            window,
+                            l,
+                            "Row " + (r + 1) + " of " + l.displayName() + " on " + window + " holds “" + text
+                                    + "”, and " + column.name() + " is a " + column.type() + ".",
+                            "It would start with another value than what is written."));
+                }
+            }
         }
     }
 

@@ -150,6 +150,8 @@ abstract class DesignMapper {
                         f.name(), text(f.label()), f.holds(), text(f.starts()), script(f.changed()), on, seen);
             case Part.Choice c ->
                 new Part.Choice(c.name(), text(c.label()), c.items(), c.starts(), script(c.changed()), on, seen);
+            case Part.ListOfRows l ->
+                new Part.ListOfRows(l.name(), text(l.label()), l.columns(), l.first(), script(l.selected()), on, seen);
             case Part.TickBox b ->
                 new Part.TickBox(b.name(), text(b.text()), b.ticked(), script(b.changed()), on, seen);
             case Part.Button b ->
@@ -196,6 +198,8 @@ abstract class DesignMapper {
                         e.code().map(this::expression), e.saying().map(this::text), script(e.refused()));
             case Step.Note(String text) -> new Step.Note(text(text));
             case Step.NotThereYet n -> n;
+            case Step.AddRow a -> new Step.AddRow(expression(a.list(), scope), gives(a.values()));
+            case Step.RemoveRow r -> new Step.RemoveRow(expression(r.list(), scope));
             case Step.StopTask s -> s;
             case Step.RunTask r ->
                 new Step.RunTask(

@@ -288,6 +288,66 @@ public sealed interface Part {
     }
 
     /**
+     * A list with columns and rows.
+     *
+     * @param columns by expression name, each with its type
+     * @param first the rows that it starts with, as typed; a text for each column
+     */
+    record ListOfRows(
+            Name name,
+            String label,
+            List<Type.Column> columns,
+            List<List<String>> first,
+            Script selected,
+            Setting enabled,
+            Setting visible)
+            implements Part {
+        public ListOfRows {
+            columns = List.copyOf(columns);
+            first = first.stream().map(List::copyOf).toList();
+        }
+
+        public static ListOfRows of(String name, String label, Type.Column... columns) {
+            return new ListOfRows(
+                    Name.of(name), label, List.of(columns), List.of(), Script.EMPTY, Setting.YES, Setting.YES);
+        }
+
+        public ListOfRows starting(List<List<String>> rows) {
+            return new ListOfRows(name, label, columns, rows, selected, enabled, visible);
+        }
+
+        @Override
+        public ListOfRows with(Setting on, Setting seen) {
+            return new ListOfRows(name, label, columns, first, selected, on, seen);
+        }
+
+        @Override
+        public ListOfRows named(Name other) {
+            return new ListOfRows(other, label, columns, first, selected, enabled, visible);
+        }
+
+        @Override
+        public Optional<Trigger> trigger() {
+            return Optional.of(new Trigger("selected", selected));
+        }
+
+        @Override
+        public Part triggering(Script script) {
+            return new ListOfRows(name, label, columns, first, script, enabled, visible);
+        }
+
+        @Override
+        public String kind() {
+            return "list";
+        }
+
+        @Override
+        public String displayName() {
+            return textOr(label, name);
+        }
+    }
+
+    /**
      * A text that leads somewhere when it is followed.
      *
      * @param address where it leads outside the application; empty for nowhere, then its script does all

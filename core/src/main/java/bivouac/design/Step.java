@@ -212,6 +212,21 @@ public sealed interface Step {
     /** A text, with braces, that is seen in the trail. */
     record Note(String text) implements Plain {}
 
+    /**
+     * Adds a row at the end of a list.
+     *
+     * @param list the list, as {@code me.guests}
+     * @param values by column; a column without one starts as its type does
+     */
+    record AddRow(String list, List<Given> values) implements Plain {
+        public AddRow {
+            values = List.copyOf(values);
+        }
+    }
+
+    /** Removes the selected row of a list. */
+    record RemoveRow(String list) implements Plain {}
+
     /** Says that what is wanted is not there yet, where a trigger would else be dead (need 2). */
     record NotThereYet() implements Plain {}
 

@@ -1,5 +1,6 @@
 package bivouac.expression;
 
+import bivouac.design.Type;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.DateTimeException;
@@ -21,6 +22,29 @@ public final class Texts {
             DateTimeFormatter.ofPattern("uuuu-MM-dd", Locale.ROOT).withResolverStyle(ResolverStyle.STRICT);
 
     private Texts() {}
+
+    /** The value of a type that a text is, if it is one (V3); any text is a text. */
+    public static Optional<Value> as(Type type, String text) {
+        if (type == Type.WHOLE) {
+            OptionalLong whole = whole(text);
+            return whole.isPresent() ? Optional.of(new Value.Whole(whole.getAsLong())) : Optional.empty();
+        }
+        if (type == Type.NUMBER) {
+            OptionalDouble number = number(text);
+            return number.isPresent() ? Optional.of(new Value.Number(number.getAsDouble())) : Optional.empty();
+        }
+        if (type == Type.DATE) {
+            return date(text).map(Value.Date::new);
+        }
+        if (type == Type.YESNO) {
+            return switch (text.strip()) {
+                case "yes" -> Optional.of(Value.YES);
+                case "no" -> Optional.of(Value.NO);
+                default -> Optional.empty();
+            };
+        }
+        return Optional.of(Value.of(text));
+    }
 
     /** Whether there is nothing in it but white space. */
     public static boolean isBlank(String text) {

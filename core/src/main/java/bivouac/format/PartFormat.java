@@ -5,6 +5,7 @@ import bivouac.design.Name;
 import bivouac.design.Part;
 import bivouac.design.Row;
 import bivouac.design.Setting;
+import bivouac.design.Type;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -61,6 +62,16 @@ final class PartFormat {
                         on,
                         seen));
         kinds.put(
+                "list",
+                (f, name, on, seen) -> new Part.ListOfRows(
+                        name,
+                        f.text("label", ""),
+                        f.list("columns", PartFormat::column),
+                        f.list("rows", row -> Fields.asList(row, Fields::asText)),
+                        StepFormat.script(f, "selected"),
+                        on,
+                        seen));
+        kinds.put(
                 "tick box",
                 (f, name, on, seen) -> new Part.TickBox(
                         name, f.text("text", ""), f.yes("ticked", false), StepFormat.script(f, "changed"), on, seen));
@@ -70,6 +81,13 @@ final class PartFormat {
                         name, f.text("text", ""), f.yes("default", false), StepFormat.script(f, "pressed"), on, seen));
         kinds.put("menu command", PartFormat::command);
         return kinds;
+    }
+
+    private static Type.Column column(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        var column = new Type.Column(f.text("name"), TypeFormat.read(f.must("type")));
+        f.done();
+        return column;
     }
 
     private static Part.TextField textField(Fields f, Name name, Setting on, Setting seen) throws Unreadable {
@@ -148,6 +166,12 @@ final class PartFormat {
                 out.putUnlessEmpty("label", c.label())
                         .list("items", c.items(), i -> i)
                         .putUnlessEmpty("starts", c.starts());
+            case Part.ListOfRows l ->
+                out.putUnlessEmpty("label", l.label())
+                        .list("columns", l.columns(), c -> new JsonOut.Members()
+                                .put("name", c.name())
+                                .put("type", c.type().toString()))
+                        .list("rows", l.first(), r -> r);
             case Part.TickBox b -> out.putUnlessEmpty("text", b.text()).putUnless(!b.ticked(), "ticked", true);
             case Part.Button b -> out.putUnlessEmpty("text", b.text()).putUnless(!b.isDefault(), "default", true);
             case Part.MenuCommand m ->

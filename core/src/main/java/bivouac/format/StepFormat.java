@@ -34,6 +34,8 @@ final class StepFormat {
                                 f.expression("code"), f.optionalText("saying"), script(f, "when refused"))));
         kinds.put("run", StepFormat::run);
         kinds.put("stop task", json -> read(json, f -> new Step.StopTask(f.text("task"))));
+        kinds.put("add row", json -> read(json, f -> new Step.AddRow(f.text("to"), givens(f, "with"))));
+        kinds.put("remove row", json -> read(json, f -> new Step.RemoveRow(f.text("of"))));
         kinds.put("not there yet", json -> read(json, f -> new Step.NotThereYet()));
         for (Step.Reach.How how : Step.Reach.How.values()) {
             kinds.put(how.words(), json -> read(json, f -> new Step.Reach(how, target(f.must("what")))));
@@ -224,6 +226,12 @@ final class StepFormat {
                                 .put("code", e.code())
                                 .put("saying", e.saying()),
                         e.refused());
+            case Step.AddRow a -> {
+                out.put("step", "add row").put("to", a.list());
+                write(out, "with", a.values());
+                yield out;
+            }
+            case Step.RemoveRow(String list) -> out.put("step", "remove row").put("of", list);
             case Step.NotThereYet n -> out.put("step", "not there yet");
             case Step.Reach r -> out.put("step", r.how().words()).put("what", write(r.target()));
             case Step.Note(String text) -> out.put("step", "note").put("text", text);

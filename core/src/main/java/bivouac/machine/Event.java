@@ -25,6 +25,9 @@ public sealed interface Event {
     /** An item of a choice is chosen, by its number. */
     record Select(int instance, int part, int item) implements OnWindow {}
 
+    /** A row of a list is selected, by its number from 1. */
+    record SelectRow(int instance, int part, int row) implements OnWindow {}
+
     /** A button of a message box is pressed. */
     record Answer(int instance, int answer) implements OnWindow {}
 

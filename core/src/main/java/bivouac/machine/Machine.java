@@ -23,6 +23,9 @@ import java.util.function.Consumer;
  */
 public final class Machine {
 
+    /** As many rows of one list stand among the events that are listed; any other can be selected as well. */
+    private static final int MOST_ROWS_LISTED = 20;
+
     private final Program program;
 
     public Machine(Program program) {
@@ -102,6 +105,10 @@ public final class Machine {
             case Event.Edit(int i, int part, String text) -> {
                 PartPlan plan = run.instances.get(i).plan.parts().get(part);
                 plan.type(run.instances.get(i), text);
+                press(run, run.instances.get(i), part);
+            }
+            case Event.SelectRow(int i, int part, int row) -> {
+                run.instances.get(i).plan.parts().get(part).selectRow(run.instances.get(i), row);
                 press(run, run.instances.get(i), part);
             }
             case Event.Tick(int i, int part) -> {
@@ -252,6 +259,13 @@ public final class Machine {
                         events.add(new Event.Select(i, part.number, item));
                     }
                 }
+                case Part.ListOfRows l -> {
+                    for (int row = 1;
+                            row <= Math.min(MOST_ROWS_LISTED, part.rows(inst).size());
+                            row++) {
+                        events.add(new Event.SelectRow(i, part.number, row));
+                    }
+                }
                 case Part.Caption c -> {
                     // gets no event
                 }
@@ -304,6 +318,10 @@ public final class Machine {
             case Event.Select(int i, int part, int item) ->
                 usable(run, inst, part, Part.Choice.class)
                         && inst.plan.parts().get(part).hasItem(item);
+            case Event.SelectRow(int i, int part, int row) ->
+                usable(run, inst, part, Part.ListOfRows.class)
+                        && row >= 1
+                        && row <= inst.plan.parts().get(part).rows(inst).size();
             case Event.Edit(int i, int part, String text) ->
                 usable(run, inst, part, Part.TextField.class) || usable(run, inst, part, Part.ValueField.class);
             case Event.Tick(int i, int part) -> usable(run, inst, part, Part.TickBox.class);

@@ -96,6 +96,19 @@ sealed interface Op {
     /** @param keptSlot where the instance is kept, if the target says so */
     record Reach(StepRef ref, bivouac.design.Step.Reach.How how, Target target, int keptSlot) implements Op {}
 
+    /**
+     * Adds a row.
+     *
+     * @param rows the rows of the list
+     * @param columns of the list, in order
+     * @param values by the column's number
+     */
+    record AddRow(StepRef ref, Access rows, List<bivouac.design.Type.Column> columns, List<Hand> values)
+            implements Op {}
+
+    /** @param number the number of the selected row */
+    record RemoveRow(StepRef ref, Access rows, Access number) implements Op {}
+
     /** @param what the trigger that leads nowhere yet, in words */
     record NotThereYet(StepRef ref, String what) implements Op {}
 

@@ -11,6 +11,7 @@ import bivouac.expression.TextTemplate;
 import bivouac.expression.Texts;
 import bivouac.expression.Value;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -18,11 +19,15 @@ import java.util.OptionalInt;
 /** A part, compiled: its slots, what {@code me.PART} and its members are (P1), its live text and its conditions (P3). */
 final class PartPlan {
 
-    /** Slots of a part: what it holds, whether it is enabled, whether it is visible. */
-    static final int SLOTS = 3;
+    /** Slots of a part: what it holds, whether it is enabled, whether it is visible, and its selected row. */
+    static final int SLOTS = 4;
 
     private static final int ENABLED = 1;
     private static final int VISIBLE = 2;
+    /** The number of the selected row of a list, from 1; 0 for none. */
+    private static final int SELECTED = 3;
+
+    private static final int MOST_ROWS = 1 << 20;
 
     final int number;
     final Part part;
@@ -42,7 +47,10 @@ final class PartPlan {
     }
 
     private static boolean isField(Part part) {
-        return part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
+        return part instanceof Part.TextField
+                || part instanceof Part.ValueField
+                || part instanceof Part.Choice
+                || part instanceof Part.ListOfRows;
     }
 
     /** The text that the part starts with or shows. */
@@ -54,6 +62,7 @@ final class PartPlan {
             case Part.TextField f -> f.starts();
             case Part.ValueField f -> f.starts();
             case Part.Choice c -> c.starts();
+            case Part.ListOfRows l -> "";
             case Part.TickBox b -> b.text();
             case Part.Button b -> b.text();
             case Part.MenuCommand m -> m.text();
@@ -86,6 +95,12 @@ final class PartPlan {
         inst.set(slot + VISIBLE, fixed(part.visible()));
         if (part instanceof Part.TickBox box) {
             inst.set(slot, Value.of(box.ticked()));
+        } else if (part instanceof Part.ListOfRows list) {
+            inst.set(
+                    slot,
+                    new Value.Items(list.first().stream()
+                            .map(r -> Rows.typed(list, r, run.today()))
+                            .toList()));
         } else if (part instanceof Part.Choice choice) {
             inst.set(slot, Value.of(choice.items().contains(choice.starts()) ? choice.starts() : ""));
         } else if (!live && !isTicking()) {
@@ -213,6 +228,7 @@ final class PartPlan {
                 all.put("", tick(whose));
                 all.put(".text", Access.readOnly(Type.TEXT, content.reader()));
             }
+            case Part.ListOfRows l -> new Rows(part.name().shown(), slot, slot + SELECTED).accesses(whose, l, all);
             case Part.Choice c -> {
                 Access.Writer write = (in, v) -> choose(whose.in(in), v.shown());
                 all.put("", new Access(Type.TEXT, in -> chosen(whose.in(in)), Optional.of(write), true));
@@ -240,6 +256,20 @@ final class PartPlan {
         all.put(".enabled", flag(whose, ENABLED, part.enabled(), this::enabled));
         all.put(".visible", flag(whose, VISIBLE, part.visible(), this::visible));
         return all;
+    }
+
+    /** The rows of a list. */
+    List<Value> rows(Inst inst) {
+        return Rows.of(inst.value(slot));
+    }
+
+    /** The number of the selected row, from 1; 0 for none. */
+    int selected(Inst inst) {
+        return inst.get(slot + SELECTED);
+    }
+
+    void selectRow(Inst inst, int number) {
+        inst.set(slot + SELECTED, number);
     }
 
     private static void shown(Map<String, Access> all, Access content) {
@@ -320,6 +350,6 @@ final class PartPlan {
 
     /** Declared ranges of the part's slots, for {@link StateLayout}. */
     static int range(int offset) {
-        return offset == 0 ? Values.RANGE : 2;
+        return offset == 0 ? Values.RANGE : offset == SELECTED ? MOST_ROWS : 2;
     }
 }

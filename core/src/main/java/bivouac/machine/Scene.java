@@ -65,7 +65,21 @@ public record Scene(
      *
      * @param number its number in the window
      * @param text what stands on it or is typed in it
-     * @param ticked of a tick box
+     * @param ticked of a tick box or tick command
+     * @param rows of a list, as shown
+     * @param selected the number of a list's selected row, from 1; 0 for none
      */
-    public record SeenPart(int number, Part design, String text, boolean ticked, boolean enabled, boolean visible) {}
+    public record SeenPart(
+            int number,
+            Part design,
+            String text,
+            boolean ticked,
+            boolean enabled,
+            boolean visible,
+            List<List<String>> rows,
+            int selected) {
+        public SeenPart {
+            rows = List.copyOf(rows);
+        }
+    }
 }

@@ -1,5 +1,6 @@
 package bivouac.machine;
 
+import bivouac.design.Part;
 import bivouac.design.ReadyMade;
 import bivouac.design.Way;
 import bivouac.expression.EvaluationFault;
@@ -78,9 +79,20 @@ final class SceneMaker {
                     or(() -> part.text(run, inst), ""),
                     part.ticked(inst),
                     or(() -> part.enabled(run, inst), false),
-                    or(() -> part.visible(run, inst), false)));
+                    or(() -> part.visible(run, inst), false),
+                    rows(part, inst),
+                    part.selected(inst)));
         }
         return seen;
+    }
+
+    private static List<List<String>> rows(PartPlan part, Inst inst) {
+        return part.part instanceof Part.ListOfRows
+                ? part.rows(inst).stream()
+                        .map(r -> ((Value.Row) r)
+                                .columns().values().stream().map(Value::shown).toList())
+                        .toList()
+                : List.of();
     }
 
     private static <T> T or(Supplier<T> value, T otherwise) {

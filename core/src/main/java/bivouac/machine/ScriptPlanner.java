@@ -125,6 +125,8 @@ final class ScriptPlanner {
             case Step.SetValue(String what, var value) -> set(what, value, ref, names);
             case Step.If choice -> choice(choice, ref, path, names);
             case Step.EndApplication end -> end(end, ref, path, names);
+            case Step.AddRow add -> new RowPlanner(this, linker).plan(add, ref, names);
+            case Step.RemoveRow remove -> new RowPlanner(this, linker).plan(remove, ref, names);
             case Step.NotThereYet n -> ops.add(new Op.NotThereYet(ref, what()));
             case Step.Reach reach -> reach(reach, ref, names);
             case Step.Note(String text) ->

@@ -5,6 +5,9 @@ import bivouac.design.WaysOut;
 import bivouac.expression.Compiled;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 
 /** Runs the operations of scripts (W1, W2), and ends a script where it faults. */
@@ -53,6 +56,8 @@ final class Scripts {
                 frame.pc++;
             }
             case Op.Reach reach -> reach(reach, frame);
+            case Op.AddRow add -> addRow(add, frame, here);
+            case Op.RemoveRow remove -> removeRow(remove, frame, here);
             case Op.NotThereYet n -> {
                 run.see(new Sighting.Noted(n.what() + " is not there yet."));
                 frame.pc++;
@@ -130,6 +135,30 @@ final class Scripts {
                 run.see(new Sighting.BroughtBack(inst.which()));
             }
         }
+        frame.pc++;
+    }
+
+    private void addRow(Op.AddRow op, Frame.OfScript frame, Reading here) {
+        Map<String, Value> row = new LinkedHashMap<>();
+        op.columns().forEach(c -> row.put(c.name(), Value.startOf(c.type(), run.today())));
+        for (Op.Hand hand : op.values()) {
+            row.put(hand.name(), hand.value().evaluate(here).as(hand.type()));
+        }
+        var rows = new ArrayList<>(Rows.of(op.rows().reader().read(here)));
+        rows.add(new Value.Row(row));
+        op.rows().writer().orElseThrow().write(here, new Value.Items(rows));
+        frame.pc++;
+    }
+
+    private static void removeRow(Op.RemoveRow op, Frame.OfScript frame, Reading here) {
+        var rows = new ArrayList<>(Rows.of(op.rows().reader().read(here)));
+        long number = op.number().reader().read(here) instanceof Value.Whole(long n) ? n : 0;
+        if (number == 0) {
+            throw new EvaluationFault("no row is selected that could be removed");
+        }
+        rows.remove((int) number - 1);
+        op.number().writer().orElseThrow().write(here, new Value.Whole(0));
+        op.rows().writer().orElseThrow().write(here, new Value.Items(rows));
         frame.pc++;
     }
 
@@ -237,6 +266,8 @@ final class Scripts {
             case Op.RunTask r -> Optional.of(r.ref());
             case Op.StopTask s -> Optional.of(s.ref());
             case Op.NotThereYet n -> Optional.of(n.ref());
+            case Op.AddRow a -> Optional.of(a.ref());
+            case Op.RemoveRow r -> Optional.of(r.ref());
             case Op.Set s -> Optional.of(s.ref());
             case Op.JumpUnless j -> Optional.of(j.ref());
             case Op.End e -> Optional.of(e.ref());

@@ -39,6 +39,13 @@ public sealed interface NamedEvent {
         }
     }
 
+    record RowSelected(Which window, String part, int row) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "select row " + row + " in " + TrailFile.quoted(part) + TrailFile.of(window);
+        }
+    }
+
     record Answered(Which window, String ending) implements NamedEvent {
         @Override
         public String toString() {

@@ -19,6 +19,7 @@ public final class TrailFile {
     private static final Pattern TYPE = Pattern.compile("type " + NAME + " into " + NAME + OF);
     private static final Pattern TICK = Pattern.compile("tick " + NAME + OF);
     private static final Pattern SELECT = Pattern.compile("select " + NAME + " in " + NAME + OF);
+    private static final Pattern ROW = Pattern.compile("select row ([1-9][0-9]{0,5}) in " + NAME + OF);
     private static final Pattern ANSWER = Pattern.compile("answer " + NAME + OF);
     private static final Pattern CHOOSE = Pattern.compile("choose (" + NAME + "(?:, " + NAME + ")*) as " + NAME + OF);
     private static final Pattern ONE_NAME = Pattern.compile(NAME);
@@ -91,6 +92,10 @@ public final class TrailFile {
         m = TICK.matcher(line);
         if (m.matches()) {
             return Optional.of(new NamedEvent.Ticked(which(m, 2), text(m, 1)));
+        }
+        m = ROW.matcher(line);
+        if (m.matches()) {
+            return Optional.of(new NamedEvent.RowSelected(which(m, 3), text(m, 2), Integer.parseInt(m.group(1))));
         }
         m = SELECT.matcher(line);
         if (m.matches()) {

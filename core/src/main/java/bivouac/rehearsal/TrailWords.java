@@ -30,6 +30,8 @@ public final class TrailWords {
             case NamedEvent.Ticked(var w, String part) -> new Line(w.toString(), label(design, w, part), "ticked");
             case NamedEvent.Selected(var w, String part, String item) ->
                 new Line(w.toString(), label(design, w, part), "“" + item + "” chosen");
+            case NamedEvent.RowSelected(var w, String part, int row) ->
+                new Line(w.toString(), label(design, w, part), "row " + row + " selected");
             case NamedEvent.Answered(var w, String ending) -> new Line(w.toString(), ending, "");
             case NamedEvent.Chose(var w, var paths, String filter) ->
                 new Line(w.toString(), "chosen", String.join(", ", paths));

@@ -298,6 +298,29 @@ public final class Declarations {
         return new WindowFrame(f.least(), f.minimises(), f.maximises(), f.onTop(), f.icon(), place.get());
     }
 
+    /** The columns of a list: {@code guest: text, nights: whole}. */
+    public static String columns(List<Type.Column> columns) {
+        return columns.stream().map(c -> c.name() + ": " + c.type()).collect(Collectors.joining(", "));
+    }
+
+    public static List<Type.Column> readColumns(String line) throws Wrong {
+        return items(line).stream()
+                .map(i -> new Type.Column(Name.of(i.name()).expression(), i.type()))
+                .toList();
+    }
+
+    /** The first rows of a list: {@code Ilva Tarn, 2; Maba Stint, 1}. */
+    public static String rows(List<List<String>> rows) {
+        return rows.stream().map(r -> String.join(", ", r)).collect(Collectors.joining("; "));
+    }
+
+    public static List<List<String>> readRows(String line) {
+        return java.util.stream.Stream.of(line.split("[;\\n]"))
+                .filter(r -> !r.isBlank())
+                .map(r -> new Words(r).list())
+                .toList();
+    }
+
     /** {@code Register: *.csv, *.json; Pictures: *.png}. */
     public static String filters(FileDialog dialog) {
         String named = dialog.filters().stream()

@@ -8,6 +8,7 @@ import bivouac.design.Name;
 import bivouac.design.Names;
 import bivouac.design.Part;
 import bivouac.design.Row;
+import bivouac.design.Type;
 import bivouac.design.Variable;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,6 +30,7 @@ public final class PartTyping {
             "whole-number field",
             "date field",
             "choice",
+            "list",
             "tick box",
             "link",
             "picture",
@@ -69,8 +71,11 @@ public final class PartTyping {
         if (kind.get().equals("command")) {
             return command(design, face.get(), text);
         }
-        String named =
-                text.split(kind.get().equals("choice") ? " of " : kind.get().equals("link") ? " to " : "\\z", 2)[0];
+        String named = text.split(
+                        kind.get().equals("choice") || kind.get().equals("list")
+                                ? " of "
+                                : kind.get().equals("link") ? " to " : "\\z",
+                        2)[0];
         Name name = name(face.get(), as > 0 ? rest.substring(as + 4).strip() : AccessKey.without(named), kind.get());
         Part part = part(kind.get(), name, text);
         Design changed = design.changingFace(window, f -> f.withRows(place(f.rows(), part, beside)));
@@ -109,6 +114,7 @@ public final class PartTyping {
                     case "whole-number field" -> Part.ValueField.of(n, text, Part.Holds.WHOLE);
                     case "date field" -> Part.ValueField.of(n, text, Part.Holds.DATE);
                     case "choice" -> choice(n, text);
+                    case "list" -> list(n, text);
                     case "link" -> link(n, text);
                     case "picture" -> Part.Picture.of(n, text);
                     case "tick box" -> Part.TickBox.of(n, text);
@@ -124,6 +130,19 @@ public final class PartTyping {
                 ? new String[0]
                 : new Words(text.substring(of + 4)).list().toArray(String[]::new);
         return Part.Choice.of(name, of < 0 ? text : text.substring(0, of).strip(), items);
+    }
+
+    /** {@code list Guests of guest: text, nights: whole}; columns that cannot be read are left out. */
+    private static Part list(String name, String text) {
+        int of = text.indexOf(" of ");
+        Type.Column[] columns;
+        try {
+            columns = (of < 0 ? List.<Type.Column>of() : Declarations.readColumns(text.substring(of + 4)))
+                    .toArray(Type.Column[]::new);
+        } catch (Declarations.Wrong e) {
+            columns = new Type.Column[0];
+        }
+        return Part.ListOfRows.of(name, of < 0 ? text : text.substring(0, of).strip(), columns);
     }
 
     /** {@code link Weather to https://…}. */

@@ -48,6 +48,15 @@ public final class Sentences {
                 out.add(new Token.Keyword("stop task"));
                 out.add(new Token.ValueName(task));
             }
+            case Step.AddRow a -> {
+                out.add(new Token.Keyword("add row to"));
+                out.add(new Token.ValueName(a.list()));
+                givens(out, "with", a.values());
+            }
+            case Step.RemoveRow(String list) -> {
+                out.add(new Token.Keyword("remove row of"));
+                out.add(new Token.ValueName(list));
+            }
             case Step.NotThereYet n -> out.add(new Token.Keyword("not there yet"));
             case Step.Reach r -> {
                 out.add(new Token.Keyword(r.how().words()));

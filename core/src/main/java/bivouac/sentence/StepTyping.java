@@ -108,6 +108,13 @@ public final class StepTyping {
         if (words.take("stop task")) {
             return Optional.of(new Step.StopTask(task(words, List.of())));
         }
+        if (words.take("add row to")) {
+            String list = words.longestOf(List.of(), List.of(" with "));
+            return Optional.of(new Step.AddRow(list, words.take("with") ? words.givens() : List.of()));
+        }
+        if (words.take("remove row of")) {
+            return Optional.of(new Step.RemoveRow(words.rest()));
+        }
         if (words.take("not there yet")) {
             return Optional.of(new Step.NotThereYet());
         }
@@ -350,6 +357,8 @@ public final class StepTyping {
                 "end the application",
                 "note",
                 "check",
+                "add row to",
+                "remove row of",
                 "run",
                 "run new",
                 "stop task",

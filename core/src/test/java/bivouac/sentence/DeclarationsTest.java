@@ -108,6 +108,15 @@ class DeclarationsTest {
     }
 
     @Test
+    void columns_and_first_rows_of_a_list_read_back_as_they_were_written() throws Exception {
+        String columns = "guest: text, nights: whole";
+        assertThat(Declarations.columns(Declarations.readColumns(columns))).isEqualTo(columns);
+        String rows = "Ilva Tarn, 2; Maba Stint, 1";
+        assertThat(Declarations.rows(Declarations.readRows(rows))).isEqualTo(rows);
+        assertThat(Declarations.readRows("a, 1\nb, 2;")).hasSize(2);
+    }
+
+    @Test
     void a_name_keeps_its_expression_name_while_its_type_changes() throws Exception {
         var before = List.of(new bivouac.design.Take(
                 new bivouac.design.Name("bunk", "b1"), bivouac.design.Type.TEXT, java.util.Optional.empty()));

@@ -79,6 +79,9 @@ class PartTypingTest {
         assertThat(((bivouac.design.Part.Link) desk().part("weather").orElseThrow()).address())
                 .isEqualTo("https://weather.example");
         assertThat(desk().part("arrives").orElseThrow().kind()).isEqualTo("date field");
+        add("list Guests of guest: text, nights: whole");
+        assertThat(((bivouac.design.Part.ListOfRows) desk().part("guests").orElseThrow()).columns())
+                .hasSize(2);
     }
 
     @Test
@@ -86,7 +89,7 @@ class PartTypingTest {
         assertThat(PartTyping.add(design, "Desk", "slider Volume"))
                 .isEqualTo(new PartTyping.Result.Unfinished(
                         "A part begins with button, caption, text field, number field, whole-number field, date field, "
-                                + "choice, tick box, link, picture, command."));
+                                + "choice, list, tick box, link, picture, command."));
         assertThat(PartTyping.offers("t"))
                 .extracting(Completion.Offer::shown)
                 .containsExactly("text field", "tick box");

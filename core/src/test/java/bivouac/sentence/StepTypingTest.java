@@ -59,6 +59,8 @@ class StepTypingTest {
                 "show owner",
                 "bring to front Plan",
                 "not there yet",
+                "add row to me.sheep with name ← me.shown, lambs ← 2",
+                "remove row of me.sheep",
             })
     void a_sentence_reads_as_it_was_typed(String line) {
         var done = type(empty(), StepPath.of(0), line);

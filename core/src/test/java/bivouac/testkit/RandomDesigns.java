@@ -166,7 +166,7 @@ public final class RandomDesigns {
     }
 
     private Part part() {
-        return switch (random.nextInt(8)) {
+        return switch (random.nextInt(9)) {
             case 0 -> new Part.Caption(name(), word(), pick(List.of(Part.TextSize.values())), setting(), setting());
             case 1 ->
                 new Part.TextField(
@@ -192,6 +192,17 @@ public final class RandomDesigns {
                         setting(),
                         setting());
             case 5 -> new Part.Link(name(), word(), word(), script(1), setting(), setting());
+            case 7 ->
+                new Part.ListOfRows(
+                        name(),
+                        word(),
+                        random.nextBoolean()
+                                ? List.of()
+                                : List.of(new Type.Column("c", Type.TEXT), new Type.Column("n", type(1))),
+                        random.nextBoolean() ? List.of() : List.of(List.of(word(), "2"), List.of("x")),
+                        script(1),
+                        setting(),
+                        setting());
             case 6 -> new Part.Picture(name(), word(), setting(), setting());
             default -> new Part.Button(name(), word(), random.nextBoolean(), script(2), setting(), setting());
         };
@@ -261,7 +272,7 @@ public final class RandomDesigns {
     }
 
     private Step step(int deep) {
-        return switch (random.nextInt(deep > 0 ? 11 : 8)) {
+        return switch (random.nextInt(deep > 0 ? 13 : 10)) {
             case 0 -> new Step.Close(target(), maybe(this::word), givens(), Script.EMPTY);
             case 1 -> new Step.StayOpen();
             case 2 -> new Step.SetValue(pick(List.of("app.n", "me.title", "me.a", "nothing")), expression());
@@ -271,7 +282,9 @@ public final class RandomDesigns {
             case 5 -> new Step.NotThereYet();
             case 6 -> new Step.Reach(pick(List.of(Step.Reach.How.values())), target());
             case 7 -> new Step.StopTask(pick(List.of("work", "none")));
-            case 8 ->
+            case 8 -> new Step.AddRow(pick(List.of("me.a", "nothing")), givens());
+            case 9 -> new Step.RemoveRow(pick(List.of("me.a", "nothing")));
+            case 10 ->
                 new Step.RunTask(
                         pick(List.of("work", "none")),
                         random.nextBoolean(),
@@ -279,7 +292,7 @@ public final class RandomDesigns {
                         givens(),
                         maybe(() -> "kept"),
                         random.nextBoolean() ? List.of() : List.of(new Step.Branch("done", script(deep - 1))));
-            case 9 ->
+            case 11 ->
                 new Step.If(
                         List.of(
                                 new Step.If.Case(expression(), script(deep - 1)),

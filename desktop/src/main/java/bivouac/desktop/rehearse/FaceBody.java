@@ -131,6 +131,11 @@ final class FaceBody implements DeskBody {
             case Part.TextField f -> field(number, f.label(), input(f.entry()));
             case Part.ValueField f -> field(number, f.label(), new TextField());
             case Part.Choice c -> choice(number, c);
+            case Part.ListOfRows l -> {
+                var rows = new RowsControl(l, row -> act.accept(new Event.SelectRow(shown.instance(), number, row)));
+                HBox.setHgrow(rows, Priority.ALWAYS);
+                yield labelled(number, l.label(), rows);
+            }
             case Part.TickBox b -> {
                 var box = new CheckBox();
                 box.setMnemonicParsing(true);
@@ -227,6 +232,7 @@ final class FaceBody implements DeskBody {
             case ComboBox<?> box ->
                 box.getSelectionModel()
                         .select(((Part.Choice) part.design()).items().indexOf(part.text()));
+            case RowsControl rows -> rows.show(part.rows(), part.selected());
             case Hyperlink link -> link.setText(AccessKey.without(part.text()));
             case CheckBox box -> {
                 box.setText(Mnemonics.of(part.text()));
@@ -256,6 +262,7 @@ final class FaceBody implements DeskBody {
         return controls.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .map(e -> (Node) e.getValue())
+                .map(n -> n instanceof RowsControl rows ? rows.list() : n)
                 .filter(n -> !(n instanceof Label) && !n.isDisabled() && n.isVisible())
                 .findFirst();
     }

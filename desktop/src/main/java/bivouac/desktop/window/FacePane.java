@@ -16,6 +16,7 @@ import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Clip;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import bivouac.sentence.Declarations;
 import bivouac.sentence.PartTyping;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -38,6 +39,7 @@ final class FacePane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private static final double MENU_NAME = 64;
+    private static final int ROWS_SHOWN = 4;
 
     private final Work work;
     private final Runnable toScript;
@@ -189,6 +191,7 @@ final class FacePane {
                     case Part.TextField f when f.entry() == Part.Entry.SEVERAL_LINES -> area(f);
                     case Part.TextField f -> field(f.label(), f.starts());
                     case Part.ValueField f -> field(f.label(), f.starts());
+                    case Part.ListOfRows l -> rows(l);
                     case Part.Choice c ->
                         field(c.label(), (c.starts().isEmpty() ? String.join(" · ", c.items()) : c.starts()) + "  ▾");
                     case Part.TickBox b -> {
@@ -212,6 +215,20 @@ final class FacePane {
         look.setMouseTransparent(true);
         look.setFocusTraversable(false);
         return look;
+    }
+
+    private static Node rows(Part.ListOfRows l) {
+        var table = Ui.styled(Ui.column(0), "drawn-list");
+        table.getChildren()
+                .add(Ui.shortened(
+                        l.columns().isEmpty() ? "no columns yet" : Declarations.columns(l.columns()), "group-name"));
+        l.first().stream().limit(ROWS_SHOWN).forEach(r -> table.getChildren()
+                .add(Ui.shortened(String.join("   ", r), "plain")));
+        if (l.first().size() > ROWS_SHOWN) {
+            table.getChildren().add(Ui.label("and " + (l.first().size() - ROWS_SHOWN) + " more", "quiet"));
+        }
+        HBox.setHgrow(table, Priority.ALWAYS);
+        return Ui.row(8, Ui.label(AccessKey.without(l.label()), "desk-label"), table);
     }
 
     private static Node area(Part.TextField f) {

@@ -9,11 +9,14 @@ import bivouac.design.Part;
 import bivouac.design.Renames;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Setting;
+import bivouac.design.Type;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;
+import bivouac.sentence.Declarations;
 import bivouac.sentence.Words;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
@@ -48,6 +51,7 @@ final class PartPane extends VBox {
             case Part.TextField f -> textField(f);
             case Part.ValueField f -> valueField(f);
             case Part.Choice c -> choice(c);
+            case Part.ListOfRows l -> list(l);
             case Part.MenuCommand m -> command(m);
         }
         setting("It can be used when", "enabled", part.enabled(), s -> part.with(s, part.visible()));
@@ -152,8 +156,33 @@ final class PartPane extends VBox {
         text("At first chosen", "starts", c.starts(), t -> choice(c, c.label(), c.items(), t.strip()));
     }
 
-    private static Part choice(Part.Choice c, String label, java.util.List<String> items, String starts) {
+    private static Part choice(Part.Choice c, String label, List<String> items, String starts) {
         return new Part.Choice(c.name(), label, items, starts, c.changed(), c.enabled(), c.visible());
+    }
+
+    private void list(Part.ListOfRows l) {
+        text("Before it stands", "label", l.label(), t -> list(l, t, l.columns(), l.first()));
+        getChildren()
+                .add(line(
+                        "Its columns are",
+                        new TextLine("part-columns", "Columns", Declarations.columns(l.columns()), t -> {
+                            try {
+                                take(list(l, l.label(), Declarations.readColumns(t), l.first()), "columns");
+                                return "";
+                            } catch (Declarations.Wrong e) {
+                                work.say(e.getMessage());
+                                return e.getMessage();
+                            }
+                        })));
+        text(
+                "Its first rows are",
+                "rows",
+                Declarations.rows(l.first()),
+                t -> list(l, l.label(), l.columns(), Declarations.readRows(t)));
+    }
+
+    private static Part list(Part.ListOfRows l, String label, List<Type.Column> columns, List<List<String>> first) {
+        return new Part.ListOfRows(l.name(), label, columns, first, l.selected(), l.enabled(), l.visible());
     }
 
     private void command(Part.MenuCommand m) {
