@@ -14,8 +14,10 @@ import bivouac.design.Setting;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -46,9 +48,17 @@ final class GuardFindings {
     }
 
     static void into(List<Finding> found, Design design) {
-        design.scripts()
-                .forEach((place, script) ->
-                        new GuardFindings(found, place.ofWindow().flatMap(design::faced), place).whole(script));
+        Map<String, FacedWindow> faces = new HashMap<>();
+        design.windows().forEach(w -> {
+            if (w instanceof FacedWindow face) {
+                faces.putIfAbsent(face.name().shown(), face);
+            }
+        });
+        design.scripts().forEach((place, script) -> {
+            if (!script.isEmpty()) {
+                new GuardFindings(found, place.ofWindow().map(faces::get), place).whole(script);
+            }
+        });
     }
 
     /** A part that cannot be used unless a condition holds is guarded by that condition (P2). */

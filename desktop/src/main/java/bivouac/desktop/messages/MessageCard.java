@@ -20,12 +20,18 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** A message box as it will look, edited in the drawing, with where it is used and what is unlike its siblings. */
 final class MessageCard extends VBox {
 
-    static final double WIDTH = 300;
+    static final double WIDTH = 292;
+
+    /** A button is as wide as its text: a letter is about so wide, and so much is around it. */
+    private static final double LETTER = 7;
+
+    private static final double AROUND = 18;
 
     /** About as many fit on a line of the text. */
     private static final int CHARACTERS = 32;
@@ -80,7 +86,8 @@ final class MessageCard extends VBox {
         var text =
                 new TextLine(id("answer-" + answer.ending()), "Button " + shown, answer.text(), t -> rename(answer, t));
         text.getStyleClass().addAll("answer-line", enter ? "primary" : "secondary");
-        text.setPrefColumnCount(Math.clamp(answer.text().length(), 3, 16));
+        text.setPrefWidth(AROUND + LETTER * answer.text().length());
+        text.setMinWidth(Region.USE_PREF_SIZE);
         text.setAlignment(Pos.CENTER);
         String keys = enter && escape ? "Enter, Esc" : enter ? "Enter" : escape ? "Esc" : "";
         var column = Ui.column(0, text, keys.isEmpty() ? Ui.label(" ", "no-key") : Ui.label(keys, "key-tab"));

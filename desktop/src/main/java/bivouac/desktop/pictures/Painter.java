@@ -25,7 +25,7 @@ import javax.imageio.ImageIO;
 final class Painter {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
-    private static final int EVENTS_BEFORE_THE_QUESTION = 12;
+    private static final int EVENTS_BEFORE_THE_QUESTION = 13;
 
     private final Design design;
     private final List<NamedEvent> trail;
