@@ -16,16 +16,26 @@ public sealed interface Part {
     Setting visible();
 
     /** This part with other conditions for its use and its being seen. */
-    Part with(Setting enabled, Setting visible);
+    default Part with(Setting enabled, Setting visible) {
+        return PartCopy.of(this, name(), script(), enabled, visible);
+    }
 
     /** This part with another name. */
-    Part named(Name name);
+    default Part named(Name name) {
+        return PartCopy.of(this, name, script(), enabled(), visible());
+    }
 
     /** The trigger of this part, if its kind has one (P2). */
     Optional<Trigger> trigger();
 
     /** This part with another script at its trigger; itself if its kind has none. */
-    Part triggering(Script script);
+    default Part triggering(Script script) {
+        return PartCopy.of(this, name(), script, enabled(), visible());
+    }
+
+    private Script script() {
+        return trigger().map(Trigger::script).orElse(Script.EMPTY);
+    }
 
     /** The kind in the words of the trade, as on screens and in files. */
     String kind();
@@ -61,23 +71,8 @@ public sealed interface Part {
         }
 
         @Override
-        public Caption with(Setting on, Setting seen) {
-            return new Caption(name, text, size, on, seen);
-        }
-
-        @Override
-        public Caption named(Name other) {
-            return new Caption(other, text, size, enabled, visible);
-        }
-
-        @Override
         public Optional<Trigger> trigger() {
             return Optional.empty();
-        }
-
-        @Override
-        public Part triggering(Script script) {
-            return this;
         }
 
         @Override
@@ -133,23 +128,8 @@ public sealed interface Part {
         }
 
         @Override
-        public TextField with(Setting on, Setting seen) {
-            return new TextField(name, label, starts, longest, entry, changed, on, seen);
-        }
-
-        @Override
-        public TextField named(Name other) {
-            return new TextField(other, label, starts, longest, entry, changed, enabled, visible);
-        }
-
-        @Override
         public Optional<Trigger> trigger() {
             return Optional.of(new Trigger("changed", changed));
-        }
-
-        @Override
-        public Part triggering(Script script) {
-            return new TextField(name, label, starts, longest, entry, script, enabled, visible);
         }
 
         @Override
@@ -203,23 +183,8 @@ public sealed interface Part {
         }
 
         @Override
-        public ValueField with(Setting on, Setting seen) {
-            return new ValueField(name, label, holds, starts, changed, on, seen);
-        }
-
-        @Override
-        public ValueField named(Name other) {
-            return new ValueField(other, label, holds, starts, changed, enabled, visible);
-        }
-
-        @Override
         public Optional<Trigger> trigger() {
             return Optional.of(new Trigger("changed", changed));
-        }
-
-        @Override
-        public Part triggering(Script script) {
-            return new ValueField(name, label, holds, starts, script, enabled, visible);
         }
 
         @Override
@@ -257,23 +222,8 @@ public sealed interface Part {
         }
 
         @Override
-        public Choice with(Setting on, Setting seen) {
-            return new Choice(name, label, items, starts, changed, on, seen);
-        }
-
-        @Override
-        public Choice named(Name other) {
-            return new Choice(other, label, items, starts, changed, enabled, visible);
-        }
-
-        @Override
         public Optional<Trigger> trigger() {
             return Optional.of(new Trigger("chosen", changed));
-        }
-
-        @Override
-        public Part triggering(Script script) {
-            return new Choice(name, label, items, starts, script, enabled, visible);
         }
 
         @Override
@@ -317,23 +267,8 @@ public sealed interface Part {
         }
 
         @Override
-        public ListOfRows with(Setting on, Setting seen) {
-            return new ListOfRows(name, label, columns, first, selected, on, seen);
-        }
-
-        @Override
-        public ListOfRows named(Name other) {
-            return new ListOfRows(other, label, columns, first, selected, enabled, visible);
-        }
-
-        @Override
         public Optional<Trigger> trigger() {
             return Optional.of(new Trigger("selected", selected));
-        }
-
-        @Override
-        public Part triggering(Script script) {
-            return new ListOfRows(name, label, columns, first, script, enabled, visible);
         }
 
         @Override
@@ -359,23 +294,8 @@ public sealed interface Part {
         }
 
         @Override
-        public Link with(Setting on, Setting seen) {
-            return new Link(name, text, address, followed, on, seen);
-        }
-
-        @Override
-        public Link named(Name other) {
-            return new Link(other, text, address, followed, enabled, visible);
-        }
-
-        @Override
         public Optional<Trigger> trigger() {
             return Optional.of(new Trigger("followed", followed));
-        }
-
-        @Override
-        public Part triggering(Script script) {
-            return new Link(name, text, address, script, enabled, visible);
         }
 
         @Override
@@ -400,23 +320,8 @@ public sealed interface Part {
         }
 
         @Override
-        public Picture with(Setting on, Setting seen) {
-            return new Picture(name, file, on, seen);
-        }
-
-        @Override
-        public Picture named(Name other) {
-            return new Picture(other, file, enabled, visible);
-        }
-
-        @Override
         public Optional<Trigger> trigger() {
             return Optional.empty();
-        }
-
-        @Override
-        public Part triggering(Script script) {
-            return this;
         }
 
         @Override
@@ -433,23 +338,8 @@ public sealed interface Part {
         }
 
         @Override
-        public TickBox with(Setting on, Setting seen) {
-            return new TickBox(name, text, ticked, changed, on, seen);
-        }
-
-        @Override
-        public TickBox named(Name other) {
-            return new TickBox(other, text, ticked, changed, enabled, visible);
-        }
-
-        @Override
         public Optional<Trigger> trigger() {
             return Optional.of(new Trigger("changed", changed));
-        }
-
-        @Override
-        public Part triggering(Script script) {
-            return new TickBox(name, text, ticked, script, enabled, visible);
         }
 
         @Override
@@ -476,23 +366,8 @@ public sealed interface Part {
         }
 
         @Override
-        public Button with(Setting on, Setting seen) {
-            return new Button(name, text, isDefault, pressed, on, seen);
-        }
-
-        @Override
-        public Button named(Name other) {
-            return new Button(other, text, isDefault, pressed, enabled, visible);
-        }
-
-        @Override
         public Optional<Trigger> trigger() {
             return Optional.of(new Trigger("pressed", pressed));
-        }
-
-        @Override
-        public Part triggering(Script script) {
-            return new Button(name, text, isDefault, script, enabled, visible);
         }
 
         @Override
@@ -524,23 +399,8 @@ public sealed interface Part {
         }
 
         @Override
-        public MenuCommand with(Setting on, Setting seen) {
-            return new MenuCommand(name, text, shortcut, ticking, chosen, on, seen);
-        }
-
-        @Override
-        public MenuCommand named(Name other) {
-            return new MenuCommand(other, text, shortcut, ticking, chosen, enabled, visible);
-        }
-
-        @Override
         public Optional<Trigger> trigger() {
             return Optional.of(new Trigger("chosen", chosen));
-        }
-
-        @Override
-        public Part triggering(Script script) {
-            return new MenuCommand(name, text, shortcut, ticking, script, enabled, visible);
         }
 
         @Override

@@ -188,8 +188,9 @@ public final class PartTyping {
         boolean hasShortcut = space > 0 && rest.substring(space + 1).matches("(Ctrl|Alt|Shift)\\+\\S+|F[0-9]{1,2}");
         String text = hasShortcut ? rest.substring(0, space).strip() : rest;
         Name name = name(face, AccessKey.without(text), "command");
-        var command = Part.MenuCommand.of(name.shown(), text, hasShortcut ? rest.substring(space + 1) : "")
-                .named(name);
+        var command =
+                (Part.MenuCommand) Part.MenuCommand.of(name.shown(), text, hasShortcut ? rest.substring(space + 1) : "")
+                        .named(name);
         var menus = new ArrayList<>(face.menus());
         for (int i = 0; i < menus.size(); i++) {
             if (AccessKey.without(menus.get(i).text()).equals(AccessKey.without(menu))) {
