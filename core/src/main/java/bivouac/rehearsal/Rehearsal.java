@@ -13,8 +13,8 @@ import java.util.Optional;
 
 /**
  * A design being acted out: the trail so far, and where in it we stand. Immutable: acting, going back and replaying
- * each answer another rehearsal. States are kept, so going to any moment is a look-up. Going on from an earlier moment
- * in the same way keeps what came after; going another way leaves it.
+ * each answer another rehearsal. States are kept, so going to any moment is a look-up. Going another way from an earlier
+ * moment keeps the way that was gone before, and one can change between them.
  */
 public final class Rehearsal {
 
@@ -22,12 +22,14 @@ public final class Rehearsal {
     private final LocalDate today;
     private final List<Moment> moments;
     private final int now;
+    private final Ways ways;
 
-    private Rehearsal(Machine machine, LocalDate today, List<Moment> moments, int now) {
+    private Rehearsal(Machine machine, LocalDate today, List<Moment> moments, int now, Ways ways) {
         this.machine = machine;
         this.today = today;
         this.moments = moments;
         this.now = now;
+        this.ways = ways;
     }
 
     /** A rehearsal that has just begun. */
@@ -35,7 +37,7 @@ public final class Rehearsal {
         var machine = new Machine(program);
         var seen = new ArrayList<Sighting>();
         State state = machine.start(today, seen::add);
-        return new Rehearsal(machine, today, List.of(new Moment(Optional.empty(), seen, state)), 0);
+        return new Rehearsal(machine, today, List.of(new Moment(Optional.empty(), seen, state)), 0, Ways.NONE);
     }
 
     /** All moments of the trail, those after the present one included. */
@@ -78,11 +80,47 @@ public final class Rehearsal {
         if (now + 1 < moments.size() && moments.get(now + 1).event().equals(Optional.of(name))) {
             return goTo(now + 1);
         }
+        Optional<List<Moment>> gone = ways.from(moments, now, name);
+        if (gone.isPresent()) {
+            return changeTo(gone.get(), now + 1);
+        }
+        Ways kept = now + 1 < moments.size() ? ways.leaving(moments) : ways;
+        return longer(moments.subList(0, now + 1), event, name, kept);
+    }
+
+    private Rehearsal longer(List<Moment> before, Event event, NamedEvent name, Ways kept) {
         var seen = new ArrayList<Sighting>();
-        State next = machine.step(present().state(), event, seen::add);
-        var longer = new ArrayList<>(moments.subList(0, now + 1));
+        State next = machine.step(before.getLast().state(), event, seen::add);
+        var longer = new ArrayList<>(before);
         longer.add(new Moment(Optional.of(name), seen, next));
-        return new Rehearsal(machine, today, java.util.Collections.unmodifiableList(longer), longer.size() - 1);
+        return new Rehearsal(machine, today, java.util.Collections.unmodifiableList(longer), longer.size() - 1, kept);
+    }
+
+    private Rehearsal changeTo(List<Moment> trail, int moment) {
+        return new Rehearsal(machine, today, trail, moment, ways.without(trail).leaving(moments));
+    }
+
+    /** How many ways were gone from a moment of this trail; more than one where another was tried. */
+    public int waysFrom(int moment) {
+        long others = ways.from(moments, moment).stream()
+                .map(o -> o.get(moment + 1).event())
+                .distinct()
+                .filter(e -> moment + 1 >= moments.size()
+                        || !moments.get(moment + 1).event().equals(e))
+                .count();
+        return (int) others + (moment + 1 < moments.size() ? 1 : 0);
+    }
+
+    /** The next of the other ways gone from a moment, standing there; this one where there is none. */
+    public Rehearsal otherWay(int moment) {
+        return ways.from(moments, moment).stream()
+                .filter(o -> moment + 1 >= moments.size()
+                        || !o.get(moment + 1)
+                                .event()
+                                .equals(moments.get(moment + 1).event()))
+                .findFirst()
+                .map(o -> changeTo(o, moment))
+                .orElse(this);
     }
 
     /**
@@ -98,13 +136,16 @@ public final class Rehearsal {
         if (!goesOn) {
             return act(edit);
         }
-        Rehearsal earlier = goTo(now - 1);
-        return earlier.act(EventNames.resolve(earlier.scene(), name).orElseThrow());
+        Ways kept = now + 1 < moments.size() ? ways.leaving(moments) : ways;
+        List<Moment> before = moments.subList(0, now);
+        Event again = EventNames.resolve(machine.scene(before.getLast().state()), name)
+                .orElseThrow();
+        return longer(before, again, name, kept);
     }
 
     /** Stands at another moment of the trail. */
     public Rehearsal goTo(int moment) {
-        return new Rehearsal(machine, today, moments, Math.clamp(moment, 0, moments.size() - 1));
+        return new Rehearsal(machine, today, moments, Math.clamp(moment, 0, moments.size() - 1), ways);
     }
 
     /** Brings a window to the front on the desk; no event, and the state stays equal (S1). */
@@ -112,12 +153,12 @@ public final class Rehearsal {
         var changed = new ArrayList<>(moments);
         Moment m = present();
         changed.set(now, new Moment(m.event(), m.seen(), machine.raise(m.state(), instance)));
-        return new Rehearsal(machine, today, java.util.Collections.unmodifiableList(changed), now);
+        return new Rehearsal(machine, today, java.util.Collections.unmodifiableList(changed), now, ways);
     }
 
-    /** A rehearsal from the start again, without a trail. */
+    /** A rehearsal from the start again; what was acted out is kept as another way. */
     public Rehearsal again() {
-        return start(machine.program(), today);
+        return new Rehearsal(machine, today, moments.subList(0, 1), 0, ways.leaving(moments));
     }
 
     /**
@@ -144,11 +185,23 @@ public final class Rehearsal {
 
     /** This rehearsal on a changed design: the whole trail is replayed, and it stands where it stood. */
     public Replay on(Program changed) {
-        var events = moments.subList(1, moments.size()).stream()
+        List<NamedEvent> events = events(moments);
+        Replay replay = replay(changed, today, events);
+        Rehearsal made = replay.rehearsal();
+        Ways kept = Ways.NONE;
+        for (List<Moment> other : ways.others()) {
+            kept = kept.leaving(replay(changed, today, events(other)).rehearsal().moments);
+        }
+        return new Replay(
+                new Rehearsal(made.machine, today, made.moments, Math.min(now, made.moments.size() - 1), kept),
+                replay.stopped(),
+                replay.lost());
+    }
+
+    private static List<NamedEvent> events(List<Moment> trail) {
+        return trail.subList(1, trail.size()).stream()
                 .map(m -> m.event().orElseThrow())
                 .toList();
-        Replay replay = replay(changed, today, events);
-        return new Replay(replay.rehearsal().goTo(now), replay.stopped(), replay.lost());
     }
 
     /** How the task that is waited for ends by itself here, if the design says how it usually does. */

@@ -89,4 +89,71 @@ class RehearsalTest {
         assertThat(TrailFile.read(TrailFile.write(acted.trail()))).isEqualTo(acted.trail());
         assertThatThrownBy(() -> TrailFile.read("press it\n")).hasMessageStartingWith("Line 1: “press it” is no event");
     }
+
+    private static Rehearsal two() {
+        return bivouac.machine.Play.withMain(bivouac.machine.Play.main(
+                        "Desk",
+                        bivouac.design.Part.TextField.of("name", "Name"),
+                        bivouac.machine.Play.button("left", bivouac.machine.Play.note("left")),
+                        bivouac.machine.Play.button("right", bivouac.machine.Play.note("right"))))
+                .play()
+                .rehearsal();
+    }
+
+    private static Rehearsal press(Rehearsal at, String part) {
+        return at.act(EventNames.resolve(
+                        at.scene(), new NamedEvent.Pressed(new bivouac.machine.Sighting.Which("Desk", 1), part))
+                .orElseThrow());
+    }
+
+    private static String words(Rehearsal at) {
+        return at.moments().stream()
+                .flatMap(m -> m.event().stream())
+                .map(e -> ((NamedEvent.Pressed) e).part())
+                .collect(java.util.stream.Collectors.joining(" "));
+    }
+
+    @Test
+    void going_another_way_keeps_the_way_that_was_gone_before() {
+        var gone = press(press(press(two(), "left"), "left"), "right");
+        var other = press(gone.goTo(1), "right");
+        assertThat(words(other)).isEqualTo("left right");
+        assertThat(other.waysFrom(1)).isEqualTo(2);
+        assertThat(other.waysFrom(0)).isEqualTo(1);
+        var back = other.otherWay(1);
+        assertThat(words(back)).isEqualTo("left left right");
+        assertThat(back.now()).isEqualTo(1);
+        assertThat(words(back.otherWay(1))).isEqualTo("left right");
+    }
+
+    @Test
+    void doing_again_what_another_way_did_goes_on_along_it() {
+        var gone = press(press(two(), "left"), "left");
+        var other = press(gone.goTo(1), "right");
+        var again = press(other.goTo(1), "left");
+        assertThat(words(again)).isEqualTo("left left");
+        assertThat(again.now()).isEqualTo(2);
+        assertThat(again.waysFrom(1)).isEqualTo(2);
+    }
+
+    @Test
+    void starting_again_keeps_what_was_acted_out_and_a_changed_design_replays_all_ways() {
+        var again = press(press(two(), "left"), "right").again();
+        assertThat(again.moments()).hasSize(1);
+        assertThat(again.waysFrom(0)).isEqualTo(1);
+        assertThat(words(again.otherWay(0))).isEqualTo("left right");
+        var changed = again.on(again.machine().program()).rehearsal();
+        assertThat(words(changed.otherWay(0))).isEqualTo("left right");
+    }
+
+    @Test
+    void typing_on_leaves_no_ways_behind() {
+        var at = two();
+        for (String text : new String[] {"A", "Ad", "Ada"}) {
+            at = at.type(new bivouac.machine.Event.Edit(0, 0, text));
+        }
+        assertThat(at.moments()).hasSize(2);
+        assertThat(at.waysFrom(0)).isEqualTo(1);
+        assertThat(at.otherWay(0)).isSameAs(at);
+    }
 }

@@ -186,4 +186,18 @@ class DeskPartsTest {
         assertThat(now().rehearsal().scene().windows().getLast().parts())
                 .anySatisfy(p -> assertThat(p.rows()).hasSize(2));
     }
+
+    @Test
+    void another_way_from_an_earlier_moment_is_kept_and_gone_back_to() {
+        robot.click("part-arrive");
+        robot.key(ESCAPE);
+        robot.key(ALT, LEFT).key(ALT, LEFT);
+        assertThat(now().rehearsal().now()).isZero();
+        robot.key(CONTROL, B);
+        assertThat(lastLine()).isEqualTo("press \"bunkPlanCommand\" of \"Register\"");
+        robot.click("ways-0");
+        assertThat(now().rehearsal().moments()).hasSize(3);
+        robot.key(ALT, DOWN);
+        assertThat(now().rehearsal().moments()).hasSize(2);
+    }
 }

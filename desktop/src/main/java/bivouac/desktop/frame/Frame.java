@@ -82,6 +82,10 @@ public final class Frame extends StackPane {
                         "Alt+Right",
                         () -> work.goToMoment(work.now().rehearsal().now() + 1)),
                 new Command(
+                        "Another way from this moment",
+                        "Alt+Down",
+                        () -> work.otherWay(work.now().rehearsal().now())),
+                new Command(
                         "Rehearse from the chosen window",
                         "F6",
                         () -> work.now().chosen().window().ifPresent(work::rehearseFrom)),

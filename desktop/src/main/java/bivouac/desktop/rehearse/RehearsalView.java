@@ -33,7 +33,7 @@ public final class RehearsalView implements ScreenView {
 
     public RehearsalView(Work work) {
         this.work = work;
-        trail = new TrailList(work::goToMoment);
+        trail = new TrailList(work::goToMoment, work::otherWay);
         desk = new DeskView(
                 this::act, i -> work.rehearse(work.now().rehearsal().raise(i)), work::say, work::startAgain);
         back = Ui.button(
@@ -63,7 +63,9 @@ public final class RehearsalView implements ScreenView {
                 Ui.styled(Ui.row(6, Ui.label("Trail", "head"), Ui.label("so far", "quiet")), "column-head"),
                 replayed,
                 trail,
-                Ui.styled(Ui.row(0, Ui.label("Choose a line to be back there.", "quiet")), "column-foot"));
+                Ui.styled(
+                        Ui.row(0, Ui.label("Choose a line to be back there; another way is kept.", "quiet")),
+                        "column-foot"));
         column.getStyleClass().add("trail-column");
         return column;
     }

@@ -19,10 +19,13 @@ final class TrailList extends ListView<Integer> {
     private static final PseudoClass PRESENT = PseudoClass.getPseudoClass("present");
     private static final PseudoClass LATER = PseudoClass.getPseudoClass("later");
 
+    private final IntConsumer otherWay;
     private Design design;
     private Rehearsal rehearsal;
 
-    TrailList(IntConsumer goTo) {
+    /** @param otherWay changes to another way that was gone from a moment */
+    TrailList(IntConsumer goTo, IntConsumer otherWay) {
+        this.otherWay = otherWay;
         setId("trail");
         setAccessibleText("Trail");
         getStyleClass().add("trail");
@@ -73,7 +76,18 @@ final class TrailList extends ListView<Integer> {
                 head.getChildren().add(Ui.label(line.who() + ":", "plain"));
             }
             head.getChildren().add(Ui.label(line.what(), "strong"));
-            var first = Ui.row(0, head);
+            var first = Ui.row(6, head);
+            int ways = rehearsal.waysFrom(number);
+            if (ways > 1) {
+                first.getChildren()
+                        .addAll(
+                                Ui.spring(),
+                                Ui.button(
+                                        ways + " ways",
+                                        "ways-" + number,
+                                        () -> otherWay.accept(number),
+                                        "ways-button"));
+            }
             List<String> faults = TrailWords.faults(moment.seen());
             String caused = line.detail().isEmpty() ? TrailWords.caused(moment.seen()) : line.detail();
             var second =

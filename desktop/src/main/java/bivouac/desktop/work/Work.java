@@ -279,6 +279,12 @@ public final class Work {
         rehearse(now.rehearsal().goTo(moment));
     }
 
+    /** Changes to another way that was gone from a moment of the trail. */
+    public void otherWay(int moment) {
+        rehearse(now.rehearsal().otherWay(moment));
+        say("Another way from " + (moment == 0 ? "the start" : "event " + moment) + "; the one before is kept.");
+    }
+
     public void startAgain() {
         rehearse(now.rehearsal().again());
     }
