@@ -99,4 +99,13 @@ class MessagesTest {
         assertThat(robot.app().work().now().screen()).isEqualTo(Screen.WINDOW);
         assertThat(robot.app().work().now().chosen().window()).contains("Hut full");
     }
+
+    @Test
+    void the_roster_is_a_key_away_though_this_screen_does_not_show_it() {
+        robot.key(CONTROL, L);
+        assertThat(robot.app().work().now().screen()).isEqualTo(Screen.WINDOW);
+        assertThat(robot.focus()).isEqualTo("roster-filter");
+        robot.text("Harbour").key(ENTER);
+        assertThat(robot.app().work().now().design().window("Harbour")).isPresent();
+    }
 }

@@ -72,7 +72,7 @@ public final class Frame extends StackPane {
                 new Command("Redo", "Ctrl+Shift+Z", work::redo),
                 new Command("Find", "Ctrl+K", this::find),
                 new Command("Findings", "F8", () -> new FindingsBox(overlay, work).open()),
-                new Command("Filter the roster, or add a window", "Ctrl+L", roster::focusFilter),
+                new Command("Filter the roster, or add a window", "Ctrl+L", this::filter),
                 new Command(
                         "Back one event of the trail",
                         "Alt+Left",
@@ -118,6 +118,14 @@ public final class Frame extends StackPane {
     private void goTo(Screen screen) {
         work.show(screen);
         screen(screen).focus();
+    }
+
+    /** Screens without the roster give way to the one where it is used most. */
+    private void filter() {
+        if (listsWindowsItself()) {
+            work.show(Screen.WINDOW);
+        }
+        roster.focusFilter();
     }
 
     private void find() {

@@ -63,9 +63,7 @@ public final class RehearsalView implements ScreenView {
                 Ui.styled(Ui.row(6, Ui.label("Trail", "head"), Ui.label("so far", "quiet")), "column-head"),
                 replayed,
                 trail,
-                Ui.styled(
-                        Ui.row(0, Ui.label("Choose a line to be back there; another way is kept.", "quiet")),
-                        "column-foot"));
+                Ui.styled(Ui.row(0, Ui.label("Choose a line to be back there.", "quiet")), "column-foot"));
         column.getStyleClass().add("trail-column");
         return column;
     }
