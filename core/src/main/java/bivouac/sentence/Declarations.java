@@ -2,22 +2,16 @@ package bivouac.sentence;
 
 import bivouac.design.Ending;
 import bivouac.design.Expression;
-import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
-import bivouac.design.Given;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
 import bivouac.design.Take;
-import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.design.TypeText;
 import bivouac.design.Variable;
-import bivouac.design.WindowFrame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -37,7 +31,7 @@ public final class Declarations {
         }
     }
 
-    private record Item(String name, Type type, Optional<Expression> value) {}
+    record Item(String name, Type type, Optional<Expression> value) {}
 
     public static String takes(List<Take> takes) {
         return takes.stream()
@@ -132,172 +126,6 @@ public final class Declarations {
         return answers;
     }
 
-    /**
-     * A task as a line: {@code write register taking at: file ends done writing takes.at; failed giving reason: text =
-     * "no room"; usually done}. What an ending gives has its sample value after the equals sign.
-     */
-    public static String task(Task task) {
-        var out = new StringBuilder(task.name().shown());
-        if (!task.takes().isEmpty()) {
-            out.append(" taking ").append(takes(task.takes()));
-        }
-        out.append(" ends ")
-                .append(task.outcomes().stream().map(Declarations::outcome).collect(Collectors.joining("; ")));
-        task.usually().ifPresent(u -> out.append("; usually ").append(u));
-        return out.toString();
-    }
-
-    private static String outcome(Task.Outcome o) {
-        String gives = o.ending().gives().stream()
-                .map(g -> g.name().shown() + ": " + g.type()
-                        + o.samples().stream()
-                                .filter(s -> s.name().equals(g.name().expression()))
-                                .findFirst()
-                                .map(s -> " = " + s.value())
-                                .orElse(""))
-                .collect(Collectors.joining(", "));
-        return o.ending().name()
-                + (gives.isEmpty() ? "" : " giving " + gives)
-                + o.writes().map(w -> " writing " + w).orElse("");
-    }
-
-    /** Reads a task back from its line. */
-    public static Task readTask(String line) throws Wrong {
-        int ends = line.indexOf(" ends ");
-        String head = (ends < 0 ? line : line.substring(0, ends)).strip();
-        int taking = head.indexOf(" taking ");
-        String name = (taking < 0 ? head : head.substring(0, taking)).strip();
-        if (name.isEmpty()) {
-            throw new Wrong("A task needs a name, for example: write register ends done; failed.");
-        }
-        List<Take> takes = taking < 0 ? List.of() : readTakes(head.substring(taking + 8), List.of());
-        var outcomes = new ArrayList<Task.Outcome>();
-        Optional<String> usually = Optional.empty();
-        for (String one : ends < 0
-                ? new String[] {"done", "failed"}
-                : line.substring(ends + 6).split(";")) {
-            String words = one.strip();
-            if (words.startsWith("usually ")) {
-                usually = Optional.of(words.substring(8).strip());
-            } else if (!words.isEmpty()) {
-                outcomes.add(readOutcome(words));
-            }
-        }
-        String usual = usually.orElse("");
-        if (!usual.isEmpty()
-                && outcomes.stream().noneMatch(o -> o.ending().name().equals(usual))) {
-            throw new Wrong("“" + usual + "” is no ending of " + name + ".");
-        }
-        if (outcomes.isEmpty()) {
-            throw new Wrong(name + " needs at least one ending, for example: " + name + " ends done; failed.");
-        }
-        return new Task(Name.of(name), takes, outcomes, usually);
-    }
-
-    private static Task.Outcome readOutcome(String words) throws Wrong {
-        int writing = words.indexOf(" writing ");
-        Optional<Expression> writes = writing < 0
-                ? Optional.empty()
-                : Optional.of(new Expression(words.substring(writing + 9).strip()));
-        String rest = writing < 0 ? words : words.substring(0, writing);
-        int giving = rest.indexOf(" giving ");
-        var gives = new ArrayList<Ending.Give>();
-        var samples = new ArrayList<Given>();
-        for (Item item : items(giving < 0 ? "" : rest.substring(giving + 8))) {
-            var give = new Ending.Give(Name.of(item.name()), item.type());
-            gives.add(give);
-            item.value().ifPresent(v -> samples.add(new Given(give.name().expression(), v)));
-        }
-        String name = (giving < 0 ? rest : rest.substring(0, giving)).strip();
-        return new Task.Outcome(new Ending(name, gives), samples, writes);
-    }
-
-    /** {@code least 320 x 200, stays on top, not maximised, icon hut.png, opens where it was last}. */
-    public static String frame(FacedWindow window) {
-        WindowFrame f = window.frame();
-        WindowFrame usual = WindowFrame.usual(window.of());
-        var all = new ArrayList<String>();
-        if (!window.size().equals(FacedWindow.Size.BY_CONTENTS)) {
-            all.add(window.size().width() + " x " + window.size().height());
-        }
-        if (!f.least().equals(FacedWindow.Size.BY_CONTENTS)) {
-            all.add("least " + f.least().width() + " x " + f.least().height());
-        }
-        if (f.onTop()) {
-            all.add("stays on top");
-        }
-        if (f.minimises() != usual.minimises()) {
-            all.add(f.minimises() ? "minimised" : "not minimised");
-        }
-        if (f.maximises() != usual.maximises()) {
-            all.add(f.maximises() ? "maximised" : "not maximised");
-        }
-        if (!f.icon().isEmpty()) {
-            all.add("icon " + f.icon());
-        }
-        if (f.place() != usual.place()) {
-            all.add("opens " + f.place().words());
-        }
-        if (window.mayFail()) {
-            all.add("may fail to open");
-        }
-        return String.join(", ", all);
-    }
-
-    private static final Pattern SIZE = Pattern.compile("(?:least )?([0-9]{1,4}) ?[x×] ?([0-9]{1,4})");
-
-    /** Reads what is said of a frame; what is not said is as usual. */
-    public static FacedWindow readFrame(String line, FacedWindow before) throws Wrong {
-        WindowFrame f = WindowFrame.usual(before.of());
-        FacedWindow.Size size = FacedWindow.Size.BY_CONTENTS;
-        boolean fails = false;
-        for (String one : line.split(",")) {
-            String w = one.strip();
-            Matcher m = SIZE.matcher(w);
-            if (m.matches()) {
-                var read = new FacedWindow.Size(Integer.parseInt(m.group(1)), Integer.parseInt(m.group(2)));
-                if (w.startsWith("least")) {
-                    f = new WindowFrame(read, f.minimises(), f.maximises(), f.onTop(), f.icon(), f.place());
-                } else {
-                    size = read;
-                }
-            } else if (w.equals("may fail to open")) {
-                fails = true;
-            } else if (!w.isEmpty()) {
-                f = frameWord(w, f);
-            }
-        }
-        return before.framed(f).sized(size, before.resizable()).failing(fails);
-    }
-
-    private static WindowFrame frameWord(String w, WindowFrame f) throws Wrong {
-        if (w.equals("stays on top")) {
-            return new WindowFrame(f.least(), f.minimises(), f.maximises(), true, f.icon(), f.place());
-        }
-        if (w.endsWith("minimised")) {
-            return new WindowFrame(f.least(), w.equals("minimised"), f.maximises(), f.onTop(), f.icon(), f.place());
-        }
-        if (w.endsWith("maximised")) {
-            return new WindowFrame(f.least(), f.minimises(), w.equals("maximised"), f.onTop(), f.icon(), f.place());
-        }
-        if (w.startsWith("icon ")) {
-            return new WindowFrame(
-                    f.least(),
-                    f.minimises(),
-                    f.maximises(),
-                    f.onTop(),
-                    w.substring(5).strip(),
-                    f.place());
-        }
-        Optional<WindowFrame.Place> place =
-                w.startsWith("opens ") ? WindowFrame.Place.of(w.substring(6).strip()) : Optional.empty();
-        if (place.isEmpty()) {
-            throw new Wrong("“" + w + "” says nothing of a frame; write for example 480 x 320, least 320 x 200, "
-                    + "stays on top, not maximised, icon hut.png, opens over its owner, may fail to open.");
-        }
-        return new WindowFrame(f.least(), f.minimises(), f.maximises(), f.onTop(), f.icon(), place.get());
-    }
-
     /** The columns of a list: {@code guest: text, nights: whole}. */
     public static String columns(List<Type.Column> columns) {
         return columns.stream().map(c -> c.name() + ": " + c.type()).collect(Collectors.joining(", "));
@@ -349,7 +177,7 @@ public final class Declarations {
         return before.filtering(filters, all);
     }
 
-    private static List<Item> items(String line) throws Wrong {
+    static List<Item> items(String line) throws Wrong {
         var items = new ArrayList<Item>();
         int at = 0;
         while (at < line.length()) {

@@ -84,12 +84,11 @@ class DeclarationsTest {
                 "write register taking at: file ends done writing takes.at; failed giving reason: text = \"no room\"; usually done",
                 "listen ends heard giving words: text, at: date = app.today; nothing",
                 "tidy up ends done; failed")) {
-            assertThat(Declarations.task(Declarations.readTask(line))).isEqualTo(line);
+            assertThat(TaskLine.write(TaskLine.read(line))).isEqualTo(line);
         }
-        assertThat(Declarations.readTask("tidy up").endings()).hasSize(2);
-        assertThatThrownBy(() -> Declarations.readTask("a ends done; usually never"))
-                .hasMessage("“never” is no ending of a.");
-        assertThatThrownBy(() -> Declarations.readTask(" ")).hasMessageContaining("needs a name");
+        assertThat(TaskLine.read("tidy up").endings()).hasSize(2);
+        assertThatThrownBy(() -> TaskLine.read("a ends done; usually never")).hasMessage("“never” is no ending of a.");
+        assertThatThrownBy(() -> TaskLine.read(" ")).hasMessageContaining("needs a name");
     }
 
     @Test
@@ -99,12 +98,12 @@ class DeclarationsTest {
                 "",
                 "480 x 320, least 320 x 200, stays on top, not minimised, not maximised, icon hut.png, opens where it was last, may fail to open",
                 "least 100 x 50")) {
-            assertThat(Declarations.frame(Declarations.readFrame(line, desk))).isEqualTo(line);
+            assertThat(FrameLine.write(FrameLine.read(line, desk))).isEqualTo(line);
         }
         var dialog = bivouac.design.FacedWindow.of(bivouac.design.FacedWindow.Kind.DIALOG, "Form");
-        assertThat(Declarations.frame(Declarations.readFrame("maximised, opens centre of the screen", dialog)))
+        assertThat(FrameLine.write(FrameLine.read("maximised, opens centre of the screen", dialog)))
                 .isEqualTo("maximised, opens centre of the screen");
-        assertThatThrownBy(() -> Declarations.readFrame("shiny", desk)).hasMessageContaining("says nothing of a frame");
+        assertThatThrownBy(() -> FrameLine.read("shiny", desk)).hasMessageContaining("says nothing of a frame");
     }
 
     @Test

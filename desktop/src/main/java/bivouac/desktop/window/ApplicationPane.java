@@ -12,6 +12,7 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
+import bivouac.sentence.TaskLine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -116,13 +117,13 @@ final class ApplicationPane {
 
     /** One task a line. */
     private Node tasks(Application app) {
-        String now = app.tasks().stream().map(Declarations::task).collect(Collectors.joining("\n"));
+        String now = app.tasks().stream().map(TaskLine::write).collect(Collectors.joining("\n"));
         var block = new TextBlock("app-tasks", "Tasks of the application, one a line", now, t -> {
             try {
                 var tasks = new ArrayList<Task>();
                 for (String one : t.split("\n")) {
                     if (!one.isBlank()) {
-                        tasks.add(Declarations.readTask(one.strip()));
+                        tasks.add(TaskLine.read(one.strip()));
                     }
                 }
                 return change(a -> a.working(tasks), "tasks of the application changed");

@@ -19,6 +19,7 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
+import bivouac.sentence.FrameLine;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -213,9 +214,9 @@ public final class WindowView implements ScreenView {
     /** What the system is told of the frame. */
     private Node frame(FacedWindow f) {
         String name = f.name().shown();
-        var line = new TextLine("window-frame", "Frame", Declarations.frame(f), t -> {
+        var line = new TextLine("window-frame", "Frame", FrameLine.write(f), t -> {
             try {
-                FacedWindow changed = Declarations.readFrame(t, f);
+                FacedWindow changed = FrameLine.read(t, f);
                 work.change(work.now().design().changingFace(name, w -> changed), "frame of " + name + " changed");
                 return "";
             } catch (Declarations.Wrong e) {
