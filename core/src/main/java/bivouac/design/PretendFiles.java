@@ -71,6 +71,23 @@ public record PretendFiles(List<String> paths, List<String> unreadable, boolean 
         return List.copyOf(folders);
     }
 
+    /** The folder that a dialog begins in: the one that is said, or of the file that is said, else the first with files. */
+    public static String begin(List<String> paths, String said) {
+        List<String> folders = folders(paths);
+        String asFolder = said.endsWith("/") ? said : said + "/";
+        if (!said.isEmpty() && folders.contains(asFolder)) {
+            return asFolder;
+        }
+        String beside = folderOf(said);
+        return !said.isEmpty() && folders.contains(beside)
+                ? beside
+                : paths.stream()
+                        .sorted()
+                        .findFirst()
+                        .map(PretendFiles::folderOf)
+                        .orElse("/");
+    }
+
     /** The folder that a file or folder lies in. */
     public static String folderOf(String path) {
         int end = path.endsWith("/") ? path.length() - 1 : path.length();

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** Compiles the expressions, texts and scripts of one window, or of the application, and keeps what is wrong in them. */
 final class Linker {
@@ -81,8 +82,13 @@ final class Linker {
         problems.forEach(p -> troubles.add(new Trouble(spot.where(), spot.what(), source, p)));
     }
 
-    /** The values of a way out (C6), by the gives of the ending that it leads to. */
+    /** The values of a way out (C6). */
     List<Op.Hand> gives(Way way, Ending ending, List<Given> values) {
+        return gives(ending, values, give -> at(way.words() + ", " + give.name()), scope);
+    }
+
+    /** The values that are said for what an ending gives, in its order; what is not said has none. */
+    List<Op.Hand> gives(Ending ending, List<Given> values, Function<Ending.Give, Spot> spot, Scopes.At in) {
         var hands = new ArrayList<Op.Hand>();
         for (int i = 0; i < ending.gives().size(); i++) {
             Ending.Give give = ending.gives().get(i);
@@ -94,7 +100,7 @@ final class Linker {
                             index,
                             give.name().shown(),
                             give.type(),
-                            expression(at(way.words() + ", " + give.name()), v.value(), give.type()))));
+                            typed(spot.apply(give), v.value(), give.type(), in))));
         }
         return List.copyOf(hands);
     }

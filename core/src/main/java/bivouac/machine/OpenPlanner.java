@@ -43,8 +43,7 @@ final class OpenPlanner {
                 1,
                 window.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0)));
         int keptSlot = open.as().isPresent() ? script.allocate(1) : -1;
-        int at = script.here();
-        script.add(new Op.Broken(ref, ""));
+        int at = script.add(new Op.Broken(ref, ""));
         open.ownedBy().ifPresent(t -> script.target(t, names));
         var hands = handOver(open, window, ref, names);
         Op.How how = how(open.manner(), window, ref, names);
@@ -68,8 +67,7 @@ final class OpenPlanner {
                 }
             }
             script.steps(branch.script(), Optional.of(path), i, inside);
-            jumps.add(script.here());
-            script.add(how instanceof Op.How.Alongside ? new Op.Finish() : new Op.Jump(-1));
+            jumps.add(script.add(how instanceof Op.How.Alongside ? new Op.Finish() : new Op.Jump(-1)));
         }
         int after = script.here();
         script.set(
@@ -90,34 +88,10 @@ final class OpenPlanner {
     }
 
     private List<Op.Hand> handOver(Step.Open open, WindowPlan window, StepRef ref, ScriptPlanner.Names names) {
-        var hands = new ArrayList<Op.Hand>();
-        for (Given given : open.handOver()) {
-            var takes = window.window().takes();
-            int index = -1;
-            for (int i = 0; i < takes.size(); i++) {
-                if (takes.get(i).name().expression().equals(given.name())) {
-                    index = i;
-                }
-            }
-            if (index < 0) {
-                linker.report(
-                        ScriptPlanner.spot(ref, given.name()),
-                        given.value().source(),
-                        List.of(new Problem(open.window() + " takes no “" + given.name() + "”", 0, 1)));
-            } else {
-                var take = takes.get(index);
-                hands.add(new Op.Hand(
-                        index,
-                        take.name().shown(),
-                        take.type(),
-                        linker.typed(
-                                ScriptPlanner.spot(ref, take.name().shown()),
-                                given.value(),
-                                take.type(),
-                                script.scope(names))));
-            }
-        }
-        return List.copyOf(hands);
+        var places = window.window().takes().stream()
+                .map(t -> new ScriptPlanner.Place(t.name(), t.type()))
+                .toList();
+        return script.hands(places, open.handOver(), open.window() + " takes no", ref, names);
     }
 
     private Op.How how(Manner manner, WindowPlan window, StepRef ref, ScriptPlanner.Names names) {

@@ -248,7 +248,8 @@ final class PartPlan {
                         ".given",
                         new Access(
                                 Type.YESNO,
-                                in -> Value.of(held(f, text(whose.in(in))).isPresent()),
+                                in -> Value.of(Texts.as(f.holds().type(), text(whose.in(in)))
+                                        .isPresent()),
                                 Optional.empty(),
                                 false));
             }
@@ -319,23 +320,8 @@ final class PartPlan {
         return new Access(Type.YESNO, read, settable ? Optional.of(write) : Optional.empty(), !settable);
     }
 
-    /** The value that a typed text is (V3), if it is one. */
-    private static Optional<Value> held(Part.ValueField field, String typed) {
-        return switch (field.holds()) {
-            case NUMBER -> {
-                var number = Texts.number(typed);
-                yield number.isPresent() ? Optional.of(new Value.Number(number.getAsDouble())) : Optional.empty();
-            }
-            case WHOLE -> {
-                var whole = Texts.whole(typed);
-                yield whole.isPresent() ? Optional.of(new Value.Whole(whole.getAsLong())) : Optional.empty();
-            }
-            case DATE -> Texts.date(typed).map(Value.Date::new);
-        };
-    }
-
     private Value held(Part.ValueField field, Inst inst) {
-        return held(field, text(inst))
+        return Texts.as(field.holds().type(), text(inst))
                 .orElseThrow(() -> new EvaluationFault(
                         part.name().shown() + " holds “" + text(inst) + "”, which is no " + noun(field.holds())));
     }

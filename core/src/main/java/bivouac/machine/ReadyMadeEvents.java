@@ -48,7 +48,9 @@ final class ReadyMadeEvents {
             case FOLDER -> paths.addAll(PretendFiles.folders(there));
             case ONE, SEVERAL -> there.stream().filter(p -> fits(dialog, p)).forEach(paths::add);
             case SAVE -> {
-                paths.add(dialog.completed(folder(inst) + "new", 0));
+                String folder =
+                        PretendFiles.begin(there, inst.value(WindowPlan.TEXT).shown());
+                paths.add(dialog.completed(folder + "new", 0));
                 there.stream().filter(p -> fits(dialog, p)).forEach(paths::add);
             }
         }
@@ -69,27 +71,6 @@ final class ReadyMadeEvents {
             }
         }
         return 0;
-    }
-
-    /** The folder that a dialog begins in: what it says, if that is there, else the first with files. */
-    private String folder(Inst inst) {
-        return startFolder(inst.value(WindowPlan.TEXT).shown(), run.files());
-    }
-
-    static String startFolder(String said, List<String> files) {
-        List<String> folders = PretendFiles.folders(files);
-        String wanted = said.endsWith("/") || said.isEmpty() ? said : said + "/";
-        if (folders.contains(wanted)) {
-            return wanted;
-        }
-        String beside = PretendFiles.folderOf(said);
-        return !said.isEmpty() && folders.contains(beside)
-                ? beside
-                : files.stream()
-                        .sorted()
-                        .findFirst()
-                        .map(PretendFiles::folderOf)
-                        .orElse("/");
     }
 
     private List<String> values(Picker picker, Inst inst) {

@@ -1,10 +1,9 @@
 package bivouac.machine;
 
-import bivouac.design.Given;
+import bivouac.design.Name;
 import bivouac.design.Step;
 import bivouac.design.Type;
 import bivouac.expression.Problem;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,24 +24,11 @@ final class RowPlanner {
             return;
         }
         List<Type.Column> columns = ((Type.RowOf) ((Type.ListOf) rows.get().type()).of()).columns();
-        var values = new ArrayList<Op.Hand>();
-        for (Given given : step.values()) {
-            int index = columns.stream().map(Type.Column::name).toList().indexOf(given.name());
-            if (index < 0) {
-                linker.report(
-                        ScriptPlanner.spot(ref, given.name()),
-                        given.value().source(),
-                        List.of(new Problem(step.list() + " has no column “" + given.name() + "”", 0, 1)));
-            } else {
-                Type type = columns.get(index).type();
-                values.add(new Op.Hand(
-                        index,
-                        given.name(),
-                        type,
-                        linker.typed(ScriptPlanner.spot(ref, given.name()), given.value(), type, script.scope(names))));
-            }
-        }
-        script.add(new Op.AddRow(ref, rows.get(), columns, List.copyOf(values)));
+        var places = columns.stream()
+                .map(c -> new ScriptPlanner.Place(new Name(c.name(), c.name()), c.type()))
+                .toList();
+        List<Op.Hand> values = script.hands(places, step.values(), step.list() + " has no column", ref, names);
+        script.add(new Op.AddRow(ref, rows.get(), columns, values));
     }
 
     void plan(Step.RemoveRow step, StepRef ref, ScriptPlanner.Names names) {

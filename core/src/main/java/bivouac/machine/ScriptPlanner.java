@@ -3,6 +3,7 @@ package bivouac.machine;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
+import bivouac.design.Name;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -159,27 +160,36 @@ final class ScriptPlanner {
     }
 
     List<Op.Hand> gives(Ending ending, List<Given> values, StepRef ref, Names names) {
+        List<Place> places =
+                ending.gives().stream().map(g -> new Place(g.name(), g.type())).toList();
+        return hands(places, values, "the ending “" + ending.name() + "” gives no", ref, names);
+    }
+
+    /** Where a value can go: a take, a give, a column. */
+    record Place(Name name, Type type) {}
+
+    /**
+     * The values that a step says, each for its place; one for a place that is not there is reported.
+     *
+     * @param hasNo what is said then, before the name: {@code Form takes no}
+     */
+    List<Op.Hand> hands(List<Place> places, List<Given> values, String hasNo, StepRef ref, Names names) {
         var hands = new ArrayList<Op.Hand>();
         for (Given value : values) {
-            int index = -1;
-            for (int i = 0; i < ending.gives().size(); i++) {
-                if (ending.gives().get(i).name().expression().equals(value.name())) {
-                    index = i;
-                }
-            }
+            int index = places.stream().map(p -> p.name().expression()).toList().lastIndexOf(value.name());
             if (index < 0) {
                 linker.report(
                         spot(ref, value.name()),
                         value.value().source(),
-                        List.of(new Problem(
-                                "the ending “" + ending.name() + "” gives no “" + value.name() + "”", 0, 1)));
+                        List.of(new Problem(hasNo + " “" + value.name() + "”", 0, 1)));
             } else {
-                var give = ending.gives().get(index);
+                Place place = places.get(index);
+                String shown = place.name().shown();
                 hands.add(new Op.Hand(
                         index,
-                        give.name().shown(),
-                        give.type(),
-                        linker.typed(spot(ref, give.name().shown()), value.value(), give.type(), scope(names))));
+                        shown,
+                        place.type(),
+                        linker.typed(spot(ref, shown), value.value(), place.type(), scope(names))));
             }
         }
         return List.copyOf(hands);

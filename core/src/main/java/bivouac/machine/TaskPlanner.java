@@ -125,22 +125,9 @@ final class TaskPlanner {
         var spot = new Linker.Spot(
                 new Trouble.Where.InApplication(),
                 task.name() + ", " + outcome.ending().name());
-        var gives = new ArrayList<Op.Hand>();
-        for (int i = 0; i < outcome.ending().gives().size(); i++) {
-            Ending.Give give = outcome.ending().gives().get(i);
-            int index = i;
-            outcome.samples().stream()
-                    .filter(g -> g.name().equals(give.name().expression()))
-                    .findFirst()
-                    .ifPresent(g -> gives.add(new Op.Hand(
-                            index,
-                            give.name().shown(),
-                            give.type(),
-                            linker.typed(spot, g.value(), give.type(), scope))));
-        }
         return new Op.Outcome(
                 outcome.ending().name(),
-                List.copyOf(gives),
+                linker.gives(outcome.ending(), outcome.samples(), give -> spot, scope),
                 outcome.writes().map(w -> linker.typed(spot, w, Type.Plain.FILE, scope)));
     }
 }

@@ -61,7 +61,7 @@ final class DeskView extends Pane {
         }
         getChildren().setAll(nodes);
         boolean lost = focused == null || focused.getScene() == null || focused.isDisabled() || !focused.isVisible();
-        if (lost || isInside(focused)) {
+        if (lost || Ui.isInside(focused, this)) {
             Platform.runLater(() -> keepFocus(focused));
         }
     }
@@ -83,19 +83,10 @@ final class DeskView extends Pane {
         return order;
     }
 
-    private boolean isInside(Node node) {
-        for (Node at = node; at != null; at = at.getParent()) {
-            if (at == this) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     /** Whether the window that has the keyboard has a command with that shortcut. */
     boolean takes(KeyEvent key) {
         Node focused = getScene() == null ? null : getScene().getFocusOwner();
-        return windows.values().stream().anyMatch(w -> isIn(focused, w) && w.hasShortcut(key));
+        return windows.values().stream().anyMatch(w -> Ui.isInside(focused, w) && w.hasShortcut(key));
     }
 
     private void keepFocus(Node focused) {
@@ -103,19 +94,11 @@ final class DeskView extends Pane {
         if (top == null || !isVisible() || getScene() == null) {
             return;
         }
-        boolean stays = focused != null && isIn(focused, top) && focused.getScene() != null && !focused.isDisabled();
+        boolean stays =
+                focused != null && Ui.isInside(focused, top) && focused.getScene() != null && !focused.isDisabled();
         if (!stays) {
             top.firstFocus().requestFocus();
         }
-    }
-
-    private static boolean isIn(Node node, DeskWindow window) {
-        for (Node at = node; at != null; at = at.getParent()) {
-            if (at == window) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Gives the keyboard to the topmost window that takes it. */

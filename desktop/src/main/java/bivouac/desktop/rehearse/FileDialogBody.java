@@ -49,7 +49,7 @@ final class FileDialogBody implements DeskBody {
         this.act = act;
         this.files = files;
         this.shown = window;
-        this.folder = begin(window.text());
+        this.folder = PretendFiles.begin(files.get(), window.text());
         choose = Ui.button(dialog.asks().verb(), "file-choose", this::choose, "primary");
         var cancel =
                 Ui.button("Cancel", "file-cancel", () -> act.accept(new Event.Escape(shown.instance())), "secondary");
@@ -68,21 +68,6 @@ final class FileDialogBody implements DeskBody {
         node.setPrefWidth(400);
         prepare();
         draw();
-    }
-
-    private static String startOf(List<String> files) {
-        return files.stream().sorted().findFirst().map(PretendFiles::folderOf).orElse("/");
-    }
-
-    /** The folder that the design names, or the one of the file that it names, if that is there. */
-    private String begin(String said) {
-        List<String> folders = PretendFiles.folders(files.get());
-        String asFolder = said.endsWith("/") ? said : said + "/";
-        if (!said.isEmpty() && folders.contains(asFolder)) {
-            return asFolder;
-        }
-        String beside = PretendFiles.folderOf(said);
-        return !said.isEmpty() && folders.contains(beside) ? beside : startOf(files.get());
     }
 
     private Node nameRow() {

@@ -15,19 +15,10 @@ public final class Scrolling {
     /** Makes a scroll pane follow the keyboard for as long as it is in a scene. */
     public static void follow(ScrollPane pane) {
         pane.sceneProperty().flatMap(Scene::focusOwnerProperty).subscribe(owner -> {
-            if (owner != null && isInside(owner, pane.getContent())) {
+            if (owner != null && Ui.isInside(owner, pane.getContent())) {
                 show(pane, owner);
             }
         });
-    }
-
-    private static boolean isInside(Node node, Node content) {
-        for (Node at = node; at != null; at = at.getParent()) {
-            if (at == content) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private static void show(ScrollPane pane, Node node) {

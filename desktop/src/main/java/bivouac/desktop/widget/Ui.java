@@ -50,6 +50,16 @@ public final class Ui {
         return new VBox(gap, nodes);
     }
 
+    /** Whether a node is another, or stands in it; nothing is in nothing. */
+    public static boolean isInside(Node node, Node holder) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (at == holder) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     public static Region spring() {
         var spring = new Region();
         HBox.setHgrow(spring, Priority.ALWAYS);

@@ -11,7 +11,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** A file dialog, drawn over the pretend files, with what the design says of it under the drawing. */
@@ -51,18 +50,10 @@ final class FileDialogPane {
                 6,
                 kinds,
                 Ui.spring(),
-                Ui.styled(new Region(), "nothing"),
-                shape(dialog.asks().verb(), "primary"),
-                shape("Cancel", "secondary"));
+                ReadyMadePane.shape(dialog.asks().verb(), "primary"),
+                ReadyMadePane.shape("Cancel", "secondary"));
         buttons.setAlignment(Pos.CENTER_RIGHT);
         return Ui.column(8, Ui.shortened(folder, "desk-path"), list, buttons);
-    }
-
-    private static Node shape(String text, String style) {
-        var button = Ui.button(text, "", () -> {}, style);
-        button.setMouseTransparent(true);
-        button.setFocusTraversable(false);
-        return button;
     }
 
     private Node settings(FileDialog dialog) {

@@ -21,18 +21,11 @@ final class PickerPane {
 
     Node draw(Picker picker) {
         var title = new TextLine("face-title", "Title", picker.title(), t -> take(picker, picker.titled(t), "title"));
-        var buttons = Ui.row(6, shape("Pick", "primary"), shape("Cancel", "secondary"));
+        var buttons = Ui.row(6, ReadyMadePane.shape("Pick", "primary"), ReadyMadePane.shape("Cancel", "secondary"));
         buttons.setAlignment(Pos.CENTER_RIGHT);
         String first = picker.starts().map(e -> "first " + e.source()).orElse("nothing picked first");
         var body = Ui.column(10, Ui.label("A " + picker.of().word() + ", " + first, "quiet"), buttons);
         return Ui.column(14, ReadyMadePane.frame(title, body), settings(picker));
-    }
-
-    private static Node shape(String text, String style) {
-        var button = Ui.button(text, "", () -> {}, style);
-        button.setMouseTransparent(true);
-        button.setFocusTraversable(false);
-        return button;
     }
 
     private Node settings(Picker picker) {

@@ -28,6 +28,14 @@ final class ReadyMadePane {
         return window;
     }
 
+    /** A button that is only drawn. */
+    static Node shape(String text, String style) {
+        var button = Ui.button(text, "", () -> {}, style);
+        button.setMouseTransparent(true);
+        button.setFocusTraversable(false);
+        return button;
+    }
+
     /** A sentence about the window that ends in a place to fill. */
     static Node line(String words, Node place) {
         HBox.setHgrow(place, Priority.ALWAYS);
