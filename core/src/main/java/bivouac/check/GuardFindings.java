@@ -65,7 +65,7 @@ final class GuardFindings {
     private void whole(Script script) {
         String asked = place instanceof ScriptPlace.AtPart p
                 ? window.flatMap(w -> w.part(p.part()))
-                        .map(Part::enabled)
+                        .map(guarded -> guarded.traits().enabled())
                         .filter(Setting.Follows.class::isInstance)
                         .map(s -> ((Setting.Follows) s).condition().source())
                         .orElse("")

@@ -128,13 +128,12 @@ abstract class DesignMapper {
     }
 
     private Part part(Part part) {
-        Setting on = setting(part.enabled());
-        Setting seen = setting(part.visible());
+        Traits traits = traits(part.traits());
         return switch (part) {
-            case Part.Caption c -> new Part.Caption(c.name(), text(c.text()), c.size(), on, seen);
-            case Part.Picture p -> new Part.Picture(p.name(), text(p.file()), on, seen);
+            case Part.Caption c -> new Part.Caption(c.name(), text(c.text()), c.size(), traits);
+            case Part.Picture p -> new Part.Picture(p.name(), text(p.file()), traits);
             case Part.Link l ->
-                new Part.Link(l.name(), text(l.text()), text(l.address()), script(l.followed()), on, seen);
+                new Part.Link(l.name(), text(l.text()), text(l.address()), script(l.followed()), traits);
             case Part.TextField f ->
                 new Part.TextField(
                         f.name(),
@@ -143,22 +142,28 @@ abstract class DesignMapper {
                         f.longest(),
                         f.entry(),
                         script(f.changed()),
-                        on,
-                        seen);
+                        traits);
             case Part.ValueField f ->
                 new Part.ValueField(
-                        f.name(), text(f.label()), f.holds(), text(f.starts()), script(f.changed()), on, seen);
+                        f.name(), text(f.label()), f.holds(), text(f.starts()), script(f.changed()), traits);
             case Part.Choice c ->
-                new Part.Choice(c.name(), text(c.label()), c.items(), c.starts(), script(c.changed()), on, seen);
+                new Part.Choice(c.name(), text(c.label()), c.items(), c.starts(), script(c.changed()), traits);
             case Part.ListOfRows l ->
-                new Part.ListOfRows(l.name(), text(l.label()), l.columns(), l.first(), script(l.selected()), on, seen);
-            case Part.TickBox b ->
-                new Part.TickBox(b.name(), text(b.text()), b.ticked(), script(b.changed()), on, seen);
-            case Part.Button b ->
-                new Part.Button(b.name(), text(b.text()), b.isDefault(), script(b.pressed()), on, seen);
+                new Part.ListOfRows(l.name(), text(l.label()), l.columns(), l.first(), script(l.selected()), traits);
+            case Part.TickBox b -> new Part.TickBox(b.name(), text(b.text()), b.ticked(), script(b.changed()), traits);
+            case Part.Button b -> new Part.Button(b.name(), text(b.text()), b.isDefault(), script(b.pressed()), traits);
             case Part.MenuCommand m ->
-                new Part.MenuCommand(m.name(), text(m.text()), m.shortcut(), m.ticking(), script(m.chosen()), on, seen);
+                new Part.MenuCommand(m.name(), text(m.text()), m.shortcut(), m.ticking(), script(m.chosen()), traits);
         };
+    }
+
+    private Traits traits(Traits traits) {
+        return new Traits(
+                setting(traits.enabled()),
+                setting(traits.visible()),
+                setting(traits.readOnly()),
+                text(traits.font()),
+                text(traits.colour()));
     }
 
     private Setting setting(Setting setting) {

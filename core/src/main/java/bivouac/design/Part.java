@@ -11,18 +11,16 @@ public sealed interface Part {
 
     Name name();
 
-    Setting enabled();
+    Traits traits();
 
-    Setting visible();
-
-    /** This part with other conditions for its use and its being seen. */
-    default Part with(Setting enabled, Setting visible) {
-        return PartCopy.of(this, name(), script(), enabled, visible);
+    /** This part with other traits. */
+    default Part with(Traits traits) {
+        return PartCopy.of(this, name(), script(), traits);
     }
 
     /** This part with another name. */
     default Part named(Name name) {
-        return PartCopy.of(this, name, script(), enabled(), visible());
+        return PartCopy.of(this, name, script(), traits());
     }
 
     /** The trigger of this part, if its kind has one (P2). */
@@ -30,7 +28,7 @@ public sealed interface Part {
 
     /** This part with another script at its trigger; itself if its kind has none. */
     default Part triggering(Script script) {
-        return PartCopy.of(this, name(), script, enabled(), visible());
+        return PartCopy.of(this, name(), script, traits());
     }
 
     private Script script() {
@@ -65,9 +63,9 @@ public sealed interface Part {
     }
 
     /** A text on the window; with braces, a live one (P3). */
-    record Caption(Name name, String text, TextSize size, Setting enabled, Setting visible) implements Part {
+    record Caption(Name name, String text, TextSize size, Traits traits) implements Part {
         public static Caption of(String name, String text) {
-            return new Caption(Name.of(name), text, TextSize.NORMAL, Setting.YES, Setting.YES);
+            return new Caption(Name.of(name), text, TextSize.NORMAL, Traits.USUAL);
         }
 
         @Override
@@ -106,25 +104,11 @@ public sealed interface Part {
      * @param longest the greatest number of characters that it holds (P4)
      */
     record TextField(
-            Name name,
-            String label,
-            String starts,
-            OptionalInt longest,
-            Entry entry,
-            Script changed,
-            Setting enabled,
-            Setting visible)
+            Name name, String label, String starts, OptionalInt longest, Entry entry, Script changed, Traits traits)
             implements Part {
         public static TextField of(String name, String label) {
             return new TextField(
-                    Name.of(name),
-                    label,
-                    "",
-                    OptionalInt.empty(),
-                    Entry.ONE_LINE,
-                    Script.EMPTY,
-                    Setting.YES,
-                    Setting.YES);
+                    Name.of(name), label, "", OptionalInt.empty(), Entry.ONE_LINE, Script.EMPTY, Traits.USUAL);
         }
 
         @Override
@@ -171,15 +155,14 @@ public sealed interface Part {
      * A field for a number, a whole number or a date; it may hold text that is none (P4). {@code starts} as for
      * {@link TextField}.
      */
-    record ValueField(
-            Name name, String label, Holds holds, String starts, Script changed, Setting enabled, Setting visible)
+    record ValueField(Name name, String label, Holds holds, String starts, Script changed, Traits traits)
             implements Part {
         public static ValueField of(String name, String label) {
             return of(name, label, Holds.NUMBER);
         }
 
         public static ValueField of(String name, String label, Holds holds) {
-            return new ValueField(Name.of(name), label, holds, "", Script.EMPTY, Setting.YES, Setting.YES);
+            return new ValueField(Name.of(name), label, holds, "", Script.EMPTY, Traits.USUAL);
         }
 
         @Override
@@ -204,21 +187,14 @@ public sealed interface Part {
      * @param items what can be chosen, in order
      * @param starts the item chosen when the window opens; empty for none
      */
-    record Choice(
-            Name name,
-            String label,
-            List<String> items,
-            String starts,
-            Script changed,
-            Setting enabled,
-            Setting visible)
+    record Choice(Name name, String label, List<String> items, String starts, Script changed, Traits traits)
             implements Part {
         public Choice {
             items = List.copyOf(items);
         }
 
         public static Choice of(String name, String label, String... items) {
-            return new Choice(Name.of(name), label, List.of(items), "", Script.EMPTY, Setting.YES, Setting.YES);
+            return new Choice(Name.of(name), label, List.of(items), "", Script.EMPTY, Traits.USUAL);
         }
 
         @Override
@@ -249,8 +225,7 @@ public sealed interface Part {
             List<Type.Column> columns,
             List<List<String>> first,
             Script selected,
-            Setting enabled,
-            Setting visible)
+            Traits traits)
             implements Part {
         public ListOfRows {
             columns = List.copyOf(columns);
@@ -258,12 +233,11 @@ public sealed interface Part {
         }
 
         public static ListOfRows of(String name, String label, Type.Column... columns) {
-            return new ListOfRows(
-                    Name.of(name), label, List.of(columns), List.of(), Script.EMPTY, Setting.YES, Setting.YES);
+            return new ListOfRows(Name.of(name), label, List.of(columns), List.of(), Script.EMPTY, Traits.USUAL);
         }
 
         public ListOfRows starting(List<List<String>> rows) {
-            return new ListOfRows(name, label, columns, rows, selected, enabled, visible);
+            return new ListOfRows(name, label, columns, rows, selected, traits);
         }
 
         @Override
@@ -287,10 +261,9 @@ public sealed interface Part {
      *
      * @param address where it leads outside the application; empty for nowhere, then its script does all
      */
-    record Link(Name name, String text, String address, Script followed, Setting enabled, Setting visible)
-            implements Part {
+    record Link(Name name, String text, String address, Script followed, Traits traits) implements Part {
         public static Link of(String name, String text, String address) {
-            return new Link(Name.of(name), text, address, Script.EMPTY, Setting.YES, Setting.YES);
+            return new Link(Name.of(name), text, address, Script.EMPTY, Traits.USUAL);
         }
 
         @Override
@@ -314,9 +287,9 @@ public sealed interface Part {
      *
      * @param file its file beside the design, with slashes; holds braces
      */
-    record Picture(Name name, String file, Setting enabled, Setting visible) implements Part {
+    record Picture(Name name, String file, Traits traits) implements Part {
         public static Picture of(String name, String file) {
-            return new Picture(Name.of(name), file, Setting.YES, Setting.YES);
+            return new Picture(Name.of(name), file, Traits.USUAL);
         }
 
         @Override
@@ -331,10 +304,9 @@ public sealed interface Part {
     }
 
     /** A yes or no that a person can tick. */
-    record TickBox(Name name, String text, boolean ticked, Script changed, Setting enabled, Setting visible)
-            implements Part {
+    record TickBox(Name name, String text, boolean ticked, Script changed, Traits traits) implements Part {
         public static TickBox of(String name, String text) {
-            return new TickBox(Name.of(name), text, false, Script.EMPTY, Setting.YES, Setting.YES);
+            return new TickBox(Name.of(name), text, false, Script.EMPTY, Traits.USUAL);
         }
 
         @Override
@@ -359,10 +331,9 @@ public sealed interface Part {
      * @param text what stands on it; {@code &} before a letter makes it the access key
      * @param isDefault whether Enter presses it (P2)
      */
-    record Button(Name name, String text, boolean isDefault, Script pressed, Setting enabled, Setting visible)
-            implements Part {
+    record Button(Name name, String text, boolean isDefault, Script pressed, Traits traits) implements Part {
         public static Button of(String name, String text) {
-            return new Button(Name.of(name), text, false, Script.EMPTY, Setting.YES, Setting.YES);
+            return new Button(Name.of(name), text, false, Script.EMPTY, Traits.USUAL);
         }
 
         @Override
@@ -387,15 +358,14 @@ public sealed interface Part {
      * @param shortcut the keys that choose it, as {@code Ctrl+N}; empty for none
      * @param ticking whether it carries a tick that choosing it turns over
      */
-    record MenuCommand(
-            Name name, String text, String shortcut, boolean ticking, Script chosen, Setting enabled, Setting visible)
+    record MenuCommand(Name name, String text, String shortcut, boolean ticking, Script chosen, Traits traits)
             implements Part {
         public MenuCommand {
             Objects.requireNonNull(shortcut, "shortcut");
         }
 
         public static MenuCommand of(String name, String text, String shortcut) {
-            return new MenuCommand(Name.of(name), text, shortcut, false, Script.EMPTY, Setting.YES, Setting.YES);
+            return new MenuCommand(Name.of(name), text, shortcut, false, Script.EMPTY, Traits.USUAL);
         }
 
         @Override

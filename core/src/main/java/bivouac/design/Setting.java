@@ -1,9 +1,10 @@
 package bivouac.design;
 
-/** Whether a part is enabled, or visible: a value that steps may set, or a condition that it follows (P1). */
+/** Whether a part is enabled, visible, or read-only: a value that steps may set, or a condition that it follows (P1). */
 public sealed interface Setting {
 
     Setting YES = new Fixed(true);
+    Setting NO = new Fixed(false);
 
     /** Starts so, and may be set. */
     record Fixed(boolean value) implements Setting {}

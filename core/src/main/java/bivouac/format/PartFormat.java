@@ -5,6 +5,7 @@ import bivouac.design.Name;
 import bivouac.design.Part;
 import bivouac.design.Row;
 import bivouac.design.Setting;
+import bivouac.design.Traits;
 import bivouac.design.Type;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -16,7 +17,7 @@ final class PartFormat {
     private static final int LONGEST_FIELD = 1_000_000;
 
     private interface Kind {
-        Part read(Fields fields, Name name, Setting enabled, Setting visible) throws Unreadable;
+        Part read(Fields fields, Name name, Traits traits) throws Unreadable;
     }
 
     private static final Fields.Reader<Part.TextSize> SIZE =
@@ -31,54 +32,51 @@ final class PartFormat {
         var kinds = new LinkedHashMap<String, Kind>();
         kinds.put(
                 "caption",
-                (f, name, on, seen) -> new Part.Caption(
-                        name, f.text("text", ""), f.value("size", Part.TextSize.NORMAL, SIZE), on, seen));
-        kinds.put("picture", (f, name, on, seen) -> new Part.Picture(name, f.text("file", ""), on, seen));
+                (f, name, traits) -> new Part.Caption(
+                        name, f.text("text", ""), f.value("size", Part.TextSize.NORMAL, SIZE), traits));
+        kinds.put("picture", (f, name, traits) -> new Part.Picture(name, f.text("file", ""), traits));
         kinds.put(
                 "link",
-                (f, name, on, seen) -> new Part.Link(
-                        name, f.text("text", ""), f.text("address", ""), StepFormat.script(f, "followed"), on, seen));
+                (f, name, traits) -> new Part.Link(
+                        name, f.text("text", ""), f.text("address", ""), StepFormat.script(f, "followed"), traits));
         kinds.put("text field", PartFormat::textField);
         for (Part.Holds holds : Part.Holds.values()) {
             kinds.put(
                     holds.kind(),
-                    (f, name, on, seen) -> new Part.ValueField(
+                    (f, name, traits) -> new Part.ValueField(
                             name,
                             f.text("label", ""),
                             holds,
                             f.text("starts", ""),
                             StepFormat.script(f, "changed"),
-                            on,
-                            seen));
+                            traits));
         }
         kinds.put(
                 "choice",
-                (f, name, on, seen) -> new Part.Choice(
+                (f, name, traits) -> new Part.Choice(
                         name,
                         f.text("label", ""),
                         f.list("items", Fields::asText),
                         f.text("starts", ""),
                         StepFormat.script(f, "chosen"),
-                        on,
-                        seen));
+                        traits));
         kinds.put(
                 "list",
-                (f, name, on, seen) -> new Part.ListOfRows(
+                (f, name, traits) -> new Part.ListOfRows(
                         name,
                         f.text("label", ""),
                         f.list("columns", PartFormat::column),
                         f.list("rows", row -> Fields.asList(row, Fields::asText)),
                         StepFormat.script(f, "selected"),
-                        on,
-                        seen));
+                        traits));
         kinds.put(
                 "tick box",
-                (f, name, on, seen) -> new Part.TickBox(
-                        name, f.text("text", ""), f.yes("ticked", false), StepFormat.script(f, "changed"), on, seen));
+                (f, name, traits) -> new Part.TickBox(
+                        name, f.text("text", ""), f.yes("ticked", false), StepFormat.script(f, "changed"), traits));
         kinds.put(
                 "button",
-                (f, name, on, seen) -> new Part.Button(
-                        name, f.text("text", ""), f.yes("default", false), StepFormat.script(f, "pressed"), on, seen));
+                (f, name, traits) -> new Part.Button(
+                        name, f.text("text", ""), f.yes("default", false), StepFormat.script(f, "pressed"), traits));
         kinds.put("menu command", PartFormat::command);
         return kinds;
     }
@@ -90,7 +88,7 @@ final class PartFormat {
         return column;
     }
 
-    private static Part.TextField textField(Fields f, Name name, Setting on, Setting seen) throws Unreadable {
+    private static Part.TextField textField(Fields f, Name name, Traits traits) throws Unreadable {
         int longest = f.count("longest", 0, LONGEST_FIELD);
         return new Part.TextField(
                 name,
@@ -99,19 +97,17 @@ final class PartFormat {
                 longest > 0 ? OptionalInt.of(longest) : OptionalInt.empty(),
                 f.value("entry", Part.Entry.ONE_LINE, ENTRY),
                 StepFormat.script(f, "changed"),
-                on,
-                seen);
+                traits);
     }
 
-    private static Part.MenuCommand command(Fields f, Name name, Setting on, Setting seen) throws Unreadable {
+    private static Part.MenuCommand command(Fields f, Name name, Traits traits) throws Unreadable {
         return new Part.MenuCommand(
                 name,
                 f.text("text", ""),
                 f.text("shortcut", ""),
                 f.yes("ticking", false),
                 StepFormat.script(f, "chosen"),
-                on,
-                seen);
+                traits);
     }
 
     static Row row(Json json) throws Unreadable {
@@ -128,13 +124,22 @@ final class PartFormat {
     private static Part part(Json json) throws Unreadable {
         Fields fields = Fields.of(json);
         Kind kind = Fields.oneOf(fields.must("part"), KINDS);
-        Part part = kind.read(fields, fields.name(), setting(fields, "enabled"), setting(fields, "visible"));
+        Part part = kind.read(fields, fields.name(), traits(fields));
         fields.done();
         return part;
     }
 
-    private static Setting setting(Fields fields, String name) throws Unreadable {
-        return fields.value(name, Setting.YES, json -> switch (json) {
+    private static Traits traits(Fields fields) throws Unreadable {
+        return new Traits(
+                setting(fields, "enabled", Setting.YES),
+                setting(fields, "visible", Setting.YES),
+                setting(fields, "read only", Setting.NO),
+                fields.text("font", ""),
+                fields.text("colour", ""));
+    }
+
+    private static Setting setting(Fields fields, String name, Setting usual) throws Unreadable {
+        return fields.value(name, usual, json -> switch (json) {
             case Json.YesNo(Json.At at, boolean value) -> new Setting.Fixed(value);
             case Json.Text(Json.At at, String condition) -> new Setting.Follows(new Expression(condition));
             default ->
@@ -179,15 +184,21 @@ final class PartFormat {
                         .putUnlessEmpty("shortcut", m.shortcut())
                         .putUnless(!m.ticking(), "ticking", true);
         }
-        write(out, "enabled", part.enabled());
-        write(out, "visible", part.visible());
+        write(out, part.traits());
         part.trigger().ifPresent(t -> out.putUnless(t.script().isEmpty(), t.word(), StepFormat.write(t.script())));
         return out;
     }
 
-    private static void write(JsonOut.Members out, String name, Setting setting) {
+    private static void write(JsonOut.Members out, Traits traits) {
+        write(out, "enabled", traits.enabled(), Setting.YES);
+        write(out, "visible", traits.visible(), Setting.YES);
+        write(out, "read only", traits.readOnly(), Setting.NO);
+        out.putUnlessEmpty("font", traits.font()).putUnlessEmpty("colour", traits.colour());
+    }
+
+    private static void write(JsonOut.Members out, String name, Setting setting, Setting usual) {
         switch (setting) {
-            case Setting.Fixed(boolean value) -> out.putUnless(value, name, value);
+            case Setting.Fixed(boolean value) -> out.putUnless(setting.equals(usual), name, value);
             case Setting.Follows(Expression condition) -> out.put(name, condition.source());
         }
     }

@@ -316,15 +316,15 @@ public final class Machine {
                         || usable(run, inst, part, Part.MenuCommand.class)
                         || usable(run, inst, part, Part.Link.class);
             case Event.Select(int i, int part, int item) ->
-                usable(run, inst, part, Part.Choice.class)
+                changeable(run, inst, part, Part.Choice.class)
                         && inst.plan.parts().get(part).hasItem(item);
             case Event.SelectRow(int i, int part, int row) ->
                 usable(run, inst, part, Part.ListOfRows.class)
                         && row >= 1
                         && row <= inst.plan.parts().get(part).rows(inst).size();
             case Event.Edit(int i, int part, String text) ->
-                usable(run, inst, part, Part.TextField.class) || usable(run, inst, part, Part.ValueField.class);
-            case Event.Tick(int i, int part) -> usable(run, inst, part, Part.TickBox.class);
+                changeable(run, inst, part, Part.TextField.class) || changeable(run, inst, part, Part.ValueField.class);
+            case Event.Tick(int i, int part) -> changeable(run, inst, part, Part.TickBox.class);
             case Event.Answer answer -> ReadyMadeEvents.isPossible(inst, answer);
             case Event.Choose choose -> new ReadyMadeEvents(run).isPossible(inst, choose);
             case Event.Pick pick -> ReadyMadeEvents.isPossible(inst, pick);
@@ -339,6 +339,12 @@ public final class Machine {
         }
         PartPlan plan = inst.plan.parts().get(part);
         return kind.isInstance(plan.part) && isTrue(() -> plan.enabled(run, inst) && plan.visible(run, inst));
+    }
+
+    /** A part that a person can change is usable and not read-only (P1). */
+    private static boolean changeable(Run run, Inst inst, int part, Class<? extends Part> kind) {
+        return usable(run, inst, part, kind)
+                && !isTrue(() -> inst.plan.parts().get(part).readOnly(run, inst));
     }
 
     /** A condition with a fault holds for no one. */

@@ -2,9 +2,7 @@ package bivouac.machine;
 
 import bivouac.design.Braces;
 import bivouac.design.Part;
-import bivouac.design.Setting;
 import bivouac.design.Type;
-import bivouac.expression.Compiled;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Scope;
 import bivouac.expression.TextTemplate;
@@ -19,23 +17,20 @@ import java.util.OptionalInt;
 /** A part, compiled: its slots, what {@code me.PART} and its members are (P1), its live text and its conditions (P3). */
 final class PartPlan {
 
-    /** Slots of a part: what it holds, whether it is enabled, whether it is visible, and its selected row. */
-    static final int SLOTS = 4;
+    /** Slots of a part: what it holds, its selected rows, and its traits. */
+    static final int SLOTS = 2 + TraitsPlan.SLOTS;
 
-    private static final int ENABLED = 1;
-    private static final int VISIBLE = 2;
-    /** The number of the selected row of a list, from 1; 0 for none. */
-    private static final int SELECTED = 3;
-
-    private static final int MOST_ROWS = 1 << 20;
+    /** The selected row of a list, as {@link Rows} has it. */
+    private static final int SELECTED = 1;
+    /** The first slot of the traits. */
+    private static final int TRAITS = 2;
 
     final int number;
     final Part part;
+    final TraitsPlan traits;
     private final int slot;
     private final boolean live;
     private TextTemplate<Reading> text;
-    private Optional<Compiled<Reading>> enabledIf = Optional.empty();
-    private Optional<Compiled<Reading>> visibleIf = Optional.empty();
     private Optional<TextTemplate<Reading>> address = Optional.empty();
     private ScriptPlan script;
 
@@ -43,6 +38,7 @@ final class PartPlan {
         this.number = number;
         this.part = part;
         this.slot = slot;
+        this.traits = new TraitsPlan(part, slot + TRAITS);
         this.live = Braces.isLive(content(part)) && !isField(part);
     }
 
@@ -74,15 +70,8 @@ final class PartPlan {
         if (part instanceof Part.Link link) {
             address = Optional.of(linker.text(linker.at(part, "address"), link.address()));
         }
-        enabledIf = condition(linker, part.enabled(), "enabled");
-        visibleIf = condition(linker, part.visible(), "visible");
+        traits.link(linker);
         script = linker.script(part);
-    }
-
-    private Optional<Compiled<Reading>> condition(Linker linker, Setting setting, String what) {
-        return setting instanceof Setting.Follows(var condition)
-                ? Optional.of(linker.expression(linker.at(part, what), condition, Type.YESNO))
-                : Optional.empty();
     }
 
     ScriptPlan script() {
@@ -91,8 +80,7 @@ final class PartPlan {
 
     /** Gives a new instance's part the values that it starts with. */
     void start(Run run, Inst inst) {
-        inst.set(slot + ENABLED, fixed(part.enabled()));
-        inst.set(slot + VISIBLE, fixed(part.visible()));
+        traits.start(inst);
         if (part instanceof Part.TickBox box) {
             inst.set(slot, Value.of(box.ticked()));
         } else if (part instanceof Part.ListOfRows list) {
@@ -106,10 +94,6 @@ final class PartPlan {
         } else if (!live && !isTicking()) {
             inst.set(slot, Value.of(run.textOr(text, new Reading(run, inst, null))));
         }
-    }
-
-    private static int fixed(Setting setting) {
-        return setting instanceof Setting.Fixed(boolean value) && !value ? 0 : 1;
     }
 
     /** What is typed in it or stands on it. */
@@ -164,19 +148,15 @@ final class PartPlan {
     }
 
     boolean enabled(Run run, Inst inst) {
-        return is(run, inst, enabledIf, ENABLED);
+        return traits.is(TraitsPlan.Flag.ENABLED, run, inst);
     }
 
     boolean visible(Run run, Inst inst) {
-        return is(run, inst, visibleIf, VISIBLE);
+        return traits.is(TraitsPlan.Flag.VISIBLE, run, inst);
     }
 
-    private boolean is(Run run, Inst inst, Optional<Compiled<Reading>> follows, int offset) {
-        if (follows.isEmpty()) {
-            return inst.get(slot + offset) != 0;
-        }
-        return run.deeper(
-                () -> follows.get().evaluate(new Reading(run, inst, null)).equals(Value.YES));
+    boolean readOnly(Run run, Inst inst) {
+        return traits.is(TraitsPlan.Flag.READ_ONLY, run, inst);
     }
 
     /** Evaluates what may fault, so that a fault is met at rest (E2). */
@@ -184,18 +164,11 @@ final class PartPlan {
         if (live && text.mayFault()) {
             text(run, inst);
         }
-        if (enabledIf.map(Compiled::mayFault).orElse(false)) {
-            enabled(run, inst);
-        }
-        if (visibleIf.map(Compiled::mayFault).orElse(false)) {
-            visible(run, inst);
-        }
+        traits.check(run, inst);
     }
 
     boolean mayFault() {
-        return live && text.mayFault()
-                || enabledIf.map(Compiled::mayFault).orElse(false)
-                || visibleIf.map(Compiled::mayFault).orElse(false);
+        return live && text.mayFault() || traits.mayFault();
     }
 
     /** Finds the instance that a name is read from; throws {@link EvaluationFault} where it is not open. */
@@ -254,8 +227,7 @@ final class PartPlan {
                                 false));
             }
         }
-        all.put(".enabled", flag(whose, ENABLED, part.enabled(), this::enabled));
-        all.put(".visible", flag(whose, VISIBLE, part.visible(), this::visible));
+        traits.accesses(whose, all);
         return all;
     }
 
@@ -309,17 +281,6 @@ final class PartPlan {
         return new Access(Type.TEXT, read, live ? Optional.empty() : Optional.of(write), live);
     }
 
-    private interface Flag {
-        boolean is(Run run, Inst inst);
-    }
-
-    private Access flag(Whose whose, int offset, Setting setting, Flag flag) {
-        Scope.Reader<Reading> read = in -> Value.of(flag.is(in.run(), whose.in(in)));
-        Access.Writer write = (in, v) -> whose.in(in).set(slot + offset, v.equals(Value.YES) ? 1 : 0);
-        boolean settable = setting instanceof Setting.Fixed;
-        return new Access(Type.YESNO, read, settable ? Optional.of(write) : Optional.empty(), !settable);
-    }
-
     private Value held(Part.ValueField field, Inst inst) {
         return Texts.as(field.holds().type(), text(inst))
                 .orElseThrow(() -> new EvaluationFault(
@@ -336,6 +297,6 @@ final class PartPlan {
 
     /** Declared ranges of the part's slots, for {@link StateLayout}. */
     static int range(int offset) {
-        return offset == 0 ? Values.RANGE : offset == SELECTED ? MOST_ROWS : 2;
+        return offset < TRAITS ? Values.RANGE : TraitsPlan.range(offset - TRAITS);
     }
 }

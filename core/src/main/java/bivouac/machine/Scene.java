@@ -66,6 +66,8 @@ public record Scene(
      * @param number its number in the window
      * @param text what stands on it or is typed in it
      * @param ticked of a tick box or tick command
+     * @param font as pickers write it; empty for its window's
+     * @param colour as pickers write it; empty for its window's
      * @param rows of a list, as shown
      * @param selected the number of a list's selected row, from 1; 0 for none
      */
@@ -76,6 +78,9 @@ public record Scene(
             boolean ticked,
             boolean enabled,
             boolean visible,
+            boolean readOnly,
+            String font,
+            String colour,
             List<List<String>> rows,
             int selected) {
         public SeenPart {

@@ -80,6 +80,9 @@ final class SceneMaker {
                     part.ticked(inst),
                     or(() -> part.enabled(run, inst), false),
                     or(() -> part.visible(run, inst), false),
+                    or(() -> part.readOnly(run, inst), false),
+                    or(() -> part.traits.look(TraitsPlan.Look.FONT, run, inst), ""),
+                    or(() -> part.traits.look(TraitsPlan.Look.COLOUR, run, inst), ""),
                     rows(part, inst),
                     part.selected(inst)));
         }

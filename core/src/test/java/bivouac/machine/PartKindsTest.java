@@ -86,8 +86,7 @@ class PartKindsTest {
                 "",
                 true,
                 Script.of(note("{me.lambs.ticked}")),
-                bivouac.design.Setting.YES,
-                bivouac.design.Setting.YES);
+                bivouac.design.Traits.USUAL);
         var window = main("Desk", button("go", set("me.lambs.ticked", "false")))
                 .withMenus(List.of(new bivouac.design.Menu("View", List.of(tick))));
         var play = withMain(window).play();

@@ -65,13 +65,56 @@ class PartsTest {
                 "Go",
                 false,
                 Script.EMPTY,
-                new Setting.Follows(new Expression("!blank(me.name)")),
-                Setting.YES);
+                bivouac.design.Traits.USUAL.enabled(new Setting.Follows(new Expression("!blank(me.name)"))));
         withMain(main("Desk", Part.TextField.of("name", "Name"), go))
                 .play()
                 .cannot("press \"go\" of \"Desk\"")
                 .does("type \"Ilva\" into \"name\" of \"Desk\"")
                 .does("press \"go\" of \"Desk\"");
+    }
+
+    @Test
+    void p1_a_read_only_field_is_enabled_and_no_person_changes_it() {
+        var name = Part.TextField.of("name", "Name");
+        withMain(main(
+                        "Desk",
+                        name.with(name.traits().readOnly(Setting.YES)),
+                        button("free", set("me.name.readOnly", "false")),
+                        button("put", set("me.name", "\"Ilva\""))))
+                .play()
+                .cannot("type \"Orrin\" into \"name\" of \"Desk\"")
+                .does("press \"put\" of \"Desk\"")
+                .shows("Desk", "name", "Ilva")
+                .does("press \"free\" of \"Desk\"")
+                .does("type \"Orrin\" into \"name\" of \"Desk\"");
+    }
+
+    @Test
+    void p1_font_and_colour_are_set_or_follow_and_take_nothing_that_is_none() {
+        var tag = Part.Caption.of("tag", "Tag");
+        var follows = Part.Caption.of("follows", "Sample");
+        var play = withMain(main(
+                        "Desk",
+                        tag.with(tag.traits().colour("#2f5d50")),
+                        follows.with(follows.traits().font("{app.print}")),
+                        button("red", set("me.tag.colour", "\"#a3283f\"")),
+                        button("wrong", set("me.tag.colour", "\"reddish\"")),
+                        button("print", set("app.print", "\"Inter 18\""))))
+                .variable("print", Type.Plain.FONT, "\"Inter 12\"")
+                .play();
+        assertThat(part(play, "tag").colour()).isEqualTo("#2f5d50");
+        assertThat(part(play, "follows").font()).isEqualTo("Inter 12");
+        play.does("press \"red\" of \"Desk\"").does("press \"print\" of \"Desk\"");
+        assertThat(part(play, "tag").colour()).isEqualTo("#a3283f");
+        assertThat(part(play, "follows").font()).isEqualTo("Inter 18");
+        play.does("press \"wrong\" of \"Desk\"").faults(Fault.Rule.X3);
+    }
+
+    private static Scene.SeenPart part(Play play, String name) {
+        return play.window("Desk").parts().stream()
+                .filter(p -> p.design().name().expression().equals(name))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -129,8 +172,7 @@ class PartsTest {
                 OptionalInt.of(3),
                 Part.Entry.ONE_LINE,
                 Script.EMPTY,
-                Setting.YES,
-                Setting.YES);
+                bivouac.design.Traits.USUAL);
         withMain(main("Desk", field))
                 .play()
                 .does("type \"a𝄞cdef\" into \"name\" of \"Desk\"")

@@ -23,6 +23,7 @@ import bivouac.design.Step;
 import bivouac.design.Take;
 import bivouac.design.Target;
 import bivouac.design.Task;
+import bivouac.design.Traits;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Way;
@@ -167,7 +168,7 @@ public final class RandomDesigns {
 
     private Part part() {
         return switch (random.nextInt(9)) {
-            case 0 -> new Part.Caption(name(), word(), pick(List.of(Part.TextSize.values())), setting(), setting());
+            case 0 -> new Part.Caption(name(), word(), pick(List.of(Part.TextSize.values())), traits());
             case 1 ->
                 new Part.TextField(
                         name(),
@@ -176,12 +177,10 @@ public final class RandomDesigns {
                         random.nextBoolean() ? OptionalInt.empty() : OptionalInt.of(1 + random.nextInt(50)),
                         pick(List.of(Part.Entry.values())),
                         script(1),
-                        setting(),
-                        setting());
+                        traits());
             case 2 ->
-                new Part.ValueField(
-                        name(), word(), pick(List.of(Part.Holds.values())), word(), script(1), setting(), setting());
-            case 3 -> new Part.TickBox(name(), word(), random.nextBoolean(), script(1), setting(), setting());
+                new Part.ValueField(name(), word(), pick(List.of(Part.Holds.values())), word(), script(1), traits());
+            case 3 -> new Part.TickBox(name(), word(), random.nextBoolean(), script(1), traits());
             case 4 ->
                 new Part.Choice(
                         name(),
@@ -189,9 +188,8 @@ public final class RandomDesigns {
                         random.nextBoolean() ? List.of() : List.of("a", word()),
                         pick(List.of("", "a")),
                         script(1),
-                        setting(),
-                        setting());
-            case 5 -> new Part.Link(name(), word(), word(), script(1), setting(), setting());
+                        traits());
+            case 5 -> new Part.Link(name(), word(), word(), script(1), traits());
             case 7 ->
                 new Part.ListOfRows(
                         name(),
@@ -201,16 +199,26 @@ public final class RandomDesigns {
                                 : List.of(new Type.Column("c", Type.TEXT), new Type.Column("n", type(1))),
                         random.nextBoolean() ? List.of() : List.of(List.of(word(), "2"), List.of("x")),
                         script(1),
-                        setting(),
-                        setting());
-            case 6 -> new Part.Picture(name(), word(), setting(), setting());
-            default -> new Part.Button(name(), word(), random.nextBoolean(), script(2), setting(), setting());
+                        traits());
+            case 6 -> new Part.Picture(name(), word(), traits());
+            default -> new Part.Button(name(), word(), random.nextBoolean(), script(2), traits());
         };
     }
 
     private Part.MenuCommand command() {
         return new Part.MenuCommand(
-                name(), word(), pick(List.of("", "Ctrl+N")), random.nextBoolean(), script(2), setting(), setting());
+                name(), word(), pick(List.of("", "Ctrl+N")), random.nextBoolean(), script(2), traits());
+    }
+
+    private Traits traits() {
+        return random.nextInt(3) == 0
+                ? Traits.USUAL
+                : new Traits(
+                        setting(),
+                        setting(),
+                        setting(),
+                        pick(List.of("", "Inter 12", "{app.f}")),
+                        pick(List.of("", "#2f5d50")));
     }
 
     private Setting setting() {

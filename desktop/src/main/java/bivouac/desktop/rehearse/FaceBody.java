@@ -245,10 +245,30 @@ final class FaceBody implements DeskBody {
             default -> throw new IllegalStateException("no control of a part: " + control);
         }
         control.setDisable(!part.enabled());
+        control.setStyle(Looks.style(part.font(), part.colour()));
+        setReadOnly(control, part.readOnly());
         show(control, part.visible());
         Node label = fieldLabels.get(part.number());
         if (label != null) {
             show(label, part.visible());
+        }
+    }
+
+    /** A field still takes the keyboard, to be read and copied; what is ticked or chosen does not. */
+    private static void setReadOnly(Region control, boolean readOnly) {
+        switch (control) {
+            case TextInputControl field -> field.setEditable(!readOnly);
+            case CheckBox box -> {
+                box.setMouseTransparent(readOnly);
+                box.setFocusTraversable(!readOnly);
+            }
+            case ComboBox<?> box -> {
+                box.setMouseTransparent(readOnly);
+                box.setFocusTraversable(!readOnly);
+            }
+            default -> {
+                // nothing else is changed by a person
+            }
         }
     }
 

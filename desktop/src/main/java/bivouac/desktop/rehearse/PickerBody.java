@@ -110,23 +110,14 @@ final class PickerBody implements DeskBody {
         boolean right = picker.of().accepts(typed());
         sample.setText(right && picker.of() != Picker.Of.DATE ? "Ridge and valley 1234" : "");
         sample.setStyle(
-                !right
-                        ? ""
-                        : switch (picker.of()) {
-                            case COLOUR -> "-fx-text-fill: " + typed() + ";";
-                            case FONT -> font(typed());
-                            case DATE -> "";
-                        });
+                switch (picker.of()) {
+                    case COLOUR -> Looks.style("", typed());
+                    case FONT -> Looks.style(typed(), "");
+                    case DATE -> "";
+                });
         sample.setManaged(!sample.getText().isEmpty());
         problem.setText("");
         problem.setManaged(false);
-    }
-
-    private static String font(String font) {
-        int space = font.lastIndexOf(' ');
-        return "-fx-font-family: \""
-                + font.substring(0, space).replace("\"", "").replace("\\", "") + "\"; -fx-font-size: "
-                + font.substring(space + 1) + "px;";
     }
 
     @Override

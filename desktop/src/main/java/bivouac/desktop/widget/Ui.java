@@ -60,6 +60,15 @@ public final class Ui {
         return false;
     }
 
+    /** Words that end in a place to fill; the words of one column are equally wide. */
+    public static HBox sentence(String words, double width, Node place) {
+        HBox.setHgrow(place, Priority.ALWAYS);
+        Label label = label(words, "plain");
+        label.setPrefWidth(width);
+        label.setMinWidth(width);
+        return row(8, label, place);
+    }
+
     public static Region spring() {
         var spring = new Region();
         HBox.setHgrow(spring, Priority.ALWAYS);

@@ -20,8 +20,6 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 
 /** What belongs to the application as a whole: its name, values, about facts, and when it ends. */
 final class ApplicationPane {
@@ -198,10 +196,6 @@ final class ApplicationPane {
     }
 
     private static Node line(String words, Node place) {
-        HBox.setHgrow(place, Priority.ALWAYS);
-        var label = Ui.label(words, "plain");
-        label.setPrefWidth(76);
-        label.setMinWidth(76);
-        return Ui.row(8, label, place);
+        return Ui.sentence(words, 76, place);
     }
 }

@@ -1,17 +1,14 @@
 package bivouac.desktop.window;
 
 import bivouac.design.Design;
-import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Name;
 import bivouac.design.Names;
 import bivouac.design.Part;
 import bivouac.design.Renames;
 import bivouac.design.ScriptPlace;
-import bivouac.design.Setting;
 import bivouac.design.Type;
 import bivouac.desktop.widget.TextLine;
-import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
@@ -21,30 +18,23 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /** A part's own settings as sentences, each with a place to fill. */
-final class PartPane extends VBox {
+final class PartPane extends PartLines {
 
     private final Work work;
     private final String window;
     private final Part part;
 
     PartPane(Work work, FacedWindow face, Part part) {
-        super(6);
         this.work = work;
         this.window = face.name().shown();
         this.part = part;
-        getStyleClass().add("part-pane");
         getChildren().add(line("It is a " + part.kind() + ", called", rename(face)));
         switch (part) {
             case Part.Caption c -> caption(c);
             case Part.Picture p ->
-                text("Its file is", "file", p.file(), t -> new Part.Picture(p.name(), t, p.enabled(), p.visible()));
+                text("Its file is", "file", p.file(), t -> new Part.Picture(p.name(), t, p.traits()));
             case Part.Link l -> link(l);
             case Part.Button b -> button(b);
             case Part.TickBox b -> tickBox(b);
@@ -54,32 +44,27 @@ final class PartPane extends VBox {
             case Part.ListOfRows l -> list(l);
             case Part.MenuCommand m -> command(m);
         }
-        setting("It can be used when", "enabled", part.enabled(), s -> part.with(s, part.visible()));
-        setting("It is seen when", "visible", part.visible(), s -> part.with(part.enabled(), s));
+        traits(part);
     }
 
     private void caption(Part.Caption c) {
-        text("It shows", "text", c.text(), t -> new Part.Caption(c.name(), t, c.size(), c.enabled(), c.visible()));
+        text("It shows", "text", c.text(), t -> new Part.Caption(c.name(), t, c.size(), c.traits()));
         oneOf(
                 "Its size is",
                 "size",
                 Part.TextSize.values(),
                 Part.TextSize::word,
                 c.size(),
-                s -> new Part.Caption(c.name(), c.text(), s, c.enabled(), c.visible()));
+                s -> new Part.Caption(c.name(), c.text(), s, c.traits()));
     }
 
     private void link(Part.Link l) {
-        text(
-                "On it stands",
-                "text",
-                l.text(),
-                t -> new Part.Link(l.name(), t, l.address(), l.followed(), l.enabled(), l.visible()));
+        text("On it stands", "text", l.text(), t -> new Part.Link(l.name(), t, l.address(), l.followed(), l.traits()));
         text(
                 "It leads to",
                 "address",
                 l.address(),
-                t -> new Part.Link(l.name(), l.text(), t, l.followed(), l.enabled(), l.visible()));
+                t -> new Part.Link(l.name(), l.text(), t, l.followed(), l.traits()));
     }
 
     private void button(Part.Button b) {
@@ -87,12 +72,12 @@ final class PartPane extends VBox {
                 "On it stands",
                 "text",
                 b.text(),
-                t -> new Part.Button(b.name(), t, b.isDefault(), b.pressed(), b.enabled(), b.visible()));
+                t -> new Part.Button(b.name(), t, b.isDefault(), b.pressed(), b.traits()));
         tick(
                 "Enter presses it",
                 "default",
                 b.isDefault(),
-                new Part.Button(b.name(), b.text(), !b.isDefault(), b.pressed(), b.enabled(), b.visible()));
+                new Part.Button(b.name(), b.text(), !b.isDefault(), b.pressed(), b.traits()));
     }
 
     private void tickBox(Part.TickBox b) {
@@ -100,12 +85,12 @@ final class PartPane extends VBox {
                 "Beside it stands",
                 "text",
                 b.text(),
-                t -> new Part.TickBox(b.name(), t, b.ticked(), b.changed(), b.enabled(), b.visible()));
+                t -> new Part.TickBox(b.name(), t, b.ticked(), b.changed(), b.traits()));
         tick(
                 "It starts ticked",
                 "ticked",
                 b.ticked(),
-                new Part.TickBox(b.name(), b.text(), !b.ticked(), b.changed(), b.enabled(), b.visible()));
+                new Part.TickBox(b.name(), b.text(), !b.ticked(), b.changed(), b.traits()));
     }
 
     private void textField(Part.TextField f) {
@@ -123,7 +108,7 @@ final class PartPane extends VBox {
 
     private static Part textField(
             Part.TextField f, String label, String starts, OptionalInt longest, Part.Entry entry) {
-        return new Part.TextField(f.name(), label, starts, longest, entry, f.changed(), f.enabled(), f.visible());
+        return new Part.TextField(f.name(), label, starts, longest, entry, f.changed(), f.traits());
     }
 
     private void valueField(Part.ValueField f) {
@@ -131,19 +116,19 @@ final class PartPane extends VBox {
                 "Before it stands",
                 "label",
                 f.label(),
-                t -> new Part.ValueField(f.name(), t, f.holds(), f.starts(), f.changed(), f.enabled(), f.visible()));
+                t -> new Part.ValueField(f.name(), t, f.holds(), f.starts(), f.changed(), f.traits()));
         text(
                 "It starts with",
                 "starts",
                 f.starts(),
-                t -> new Part.ValueField(f.name(), f.label(), f.holds(), t, f.changed(), f.enabled(), f.visible()));
+                t -> new Part.ValueField(f.name(), f.label(), f.holds(), t, f.changed(), f.traits()));
         oneOf(
                 "It is a",
                 "holds",
                 Part.Holds.values(),
                 Part.Holds::kind,
                 f.holds(),
-                h -> new Part.ValueField(f.name(), f.label(), h, f.starts(), f.changed(), f.enabled(), f.visible()));
+                h -> new Part.ValueField(f.name(), f.label(), h, f.starts(), f.changed(), f.traits()));
     }
 
     private void choice(Part.Choice c) {
@@ -157,7 +142,7 @@ final class PartPane extends VBox {
     }
 
     private static Part choice(Part.Choice c, String label, List<String> items, String starts) {
-        return new Part.Choice(c.name(), label, items, starts, c.changed(), c.enabled(), c.visible());
+        return new Part.Choice(c.name(), label, items, starts, c.changed(), c.traits());
     }
 
     private void list(Part.ListOfRows l) {
@@ -182,7 +167,7 @@ final class PartPane extends VBox {
     }
 
     private static Part list(Part.ListOfRows l, String label, List<Type.Column> columns, List<List<String>> first) {
-        return new Part.ListOfRows(l.name(), label, columns, first, l.selected(), l.enabled(), l.visible());
+        return new Part.ListOfRows(l.name(), label, columns, first, l.selected(), l.traits());
     }
 
     private void command(Part.MenuCommand m) {
@@ -192,33 +177,7 @@ final class PartPane extends VBox {
     }
 
     private static Part command(Part.MenuCommand m, String text, String shortcut, boolean ticking) {
-        return new Part.MenuCommand(m.name(), text, shortcut, ticking, m.chosen(), m.enabled(), m.visible());
-    }
-
-    private <T> void oneOf(
-            String words,
-            String what,
-            T[] values,
-            java.util.function.Function<T, String> word,
-            T now,
-            java.util.function.Function<T, Part> change) {
-        var choice = new ChoiceBox<String>();
-        choice.setId("part-" + what);
-        choice.setAccessibleText(words);
-        for (T value : values) {
-            choice.getItems().add(word.apply(value));
-        }
-        choice.setValue(word.apply(now));
-        choice.setOnAction(
-                e -> take(change.apply(values[choice.getSelectionModel().getSelectedIndex()]), what));
-        getChildren().add(line(words, choice));
-    }
-
-    private Node line(String words, Node place) {
-        HBox.setHgrow(place, Priority.ALWAYS);
-        var label = Ui.label(words, "plain");
-        label.setPrefWidth(150);
-        return Ui.row(8, label, place);
+        return new Part.MenuCommand(m.name(), text, shortcut, ticking, m.chosen(), m.traits());
     }
 
     private Node rename(FacedWindow face) {
@@ -243,23 +202,6 @@ final class PartPane extends VBox {
         });
     }
 
-    private void text(String words, String what, String value, java.util.function.Function<String, Part> change) {
-        getChildren().add(line(words, new TextLine("part-" + what, words, value, t -> {
-            take(change.apply(t), what);
-            return "";
-        })));
-    }
-
-    private void tick(String words, String what, boolean value, Part other) {
-        var box = new CheckBox(words);
-        box.setId("part-" + what);
-        box.setSelected(value);
-        box.setOnAction(e -> {
-            take(other, what);
-        });
-        getChildren().add(box);
-    }
-
     private void longest(Part.TextField f) {
         String value = f.longest().isPresent() ? Integer.toString(f.longest().getAsInt()) : "";
         getChildren().add(line("It holds at most", new TextLine("part-longest", "Longest length", value, t -> {
@@ -274,26 +216,8 @@ final class PartPane extends VBox {
         })));
     }
 
-    private void setting(
-            String words, String what, Setting setting, java.util.function.Function<Setting, Part> change) {
-        String value =
-                switch (setting) {
-                    case Setting.Fixed(boolean yes) -> yes ? "always" : "at first not";
-                    case Setting.Follows(Expression condition) -> condition.source();
-                };
-        getChildren().add(line(words, new TextLine("part-" + what, words, value, t -> {
-            Setting other =
-                    switch (t.strip()) {
-                        case "always", "" -> Setting.YES;
-                        case "at first not" -> new Setting.Fixed(false);
-                        default -> new Setting.Follows(new Expression(t.strip()));
-                    };
-            take(change.apply(other), what);
-            return "";
-        })));
-    }
-
-    private void take(Part other, String what) {
+    @Override
+    void take(Part other, String what) {
         UnaryOperator<FacedWindow> edit = f -> onlyDefault(f, other)
                 .mapParts(p ->
                         Optional.of(p.name().expression().equals(part.name().expression()) ? other : p));
@@ -307,7 +231,7 @@ final class PartPane extends VBox {
                 ? face
                 : face.mapParts(p -> Optional.of(
                         p instanceof Part.Button b && b.isDefault()
-                                ? new Part.Button(b.name(), b.text(), false, b.pressed(), b.enabled(), b.visible())
+                                ? new Part.Button(b.name(), b.text(), false, b.pressed(), b.traits())
                                 : p));
     }
 }

@@ -38,11 +38,7 @@ final class ReadyMadePane {
 
     /** A sentence about the window that ends in a place to fill. */
     static Node line(String words, Node place) {
-        HBox.setHgrow(place, Priority.ALWAYS);
-        var label = Ui.label(words, "plain");
-        label.setPrefWidth(128);
-        label.setMinWidth(128);
-        return Ui.row(8, label, place);
+        return Ui.sentence(words, 128, place);
     }
 
     /** Changes the window, and says so; empty, as a line that was taken answers. */
