@@ -63,8 +63,7 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
         }
 
         static Place step(ScriptPlace script, StepPath step) {
-            Optional<String> part = script instanceof ScriptPlace.AtPart p ? Optional.of(p.part()) : Optional.empty();
-            return new Place(script.ofWindow(), part, Optional.of(script), Optional.of(step));
+            return new Place(script.ofWindow(), script.ofPart(), Optional.of(script), Optional.of(step));
         }
 
         /** For reports: where to look. */

@@ -63,13 +63,12 @@ final class GuardFindings {
 
     /** A part that cannot be used unless a condition holds is guarded by that condition (P2). */
     private void whole(Script script) {
-        String asked = place instanceof ScriptPlace.AtPart p
-                ? window.flatMap(w -> w.part(p.part()))
-                        .map(guarded -> guarded.traits().enabled())
-                        .filter(Setting.Follows.class::isInstance)
-                        .map(s -> ((Setting.Follows) s).condition().source())
-                        .orElse("")
-                : "";
+        String asked = place.ofPart()
+                .flatMap(name -> window.flatMap(w -> w.part(name)))
+                .map(guarded -> guarded.traits().enabled())
+                .filter(Setting.Follows.class::isInstance)
+                .map(s -> ((Setting.Follows) s).condition().source())
+                .orElse("");
         script(script, Optional.empty(), 0, asked);
     }
 

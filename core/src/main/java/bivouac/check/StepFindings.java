@@ -37,6 +37,14 @@ final class StepFindings {
                                     place.words() + ": “stay open” refuses nothing here.",
                                     "Only the script before closing is asked (C2); move the step there.",
                                     Place.step(place, path)));
+                        case Step.KeepRow keep
+                        when !isBeforeRemoving(place) ->
+                            found.add(new Finding(
+                                    Weight.RISKY,
+                                    Kind.MISPLACED_STEP,
+                                    place.words() + ": “keep the row” keeps nothing here.",
+                                    "Only a list's script before removing is asked (P2); move the step there.",
+                                    Place.step(place, path)));
                         case Step.Close close -> ending(found, design, close, place, path);
                         default -> {
                             // its expressions are checked where they are compiled
@@ -47,6 +55,10 @@ final class StepFindings {
 
     private static boolean isBeforeClosing(ScriptPlace place) {
         return place instanceof ScriptPlace.AtMoment m && m.moment() == FacedWindow.Moment.BEFORE_CLOSING;
+    }
+
+    private static boolean isBeforeRemoving(ScriptPlace place) {
+        return place instanceof ScriptPlace.AtRow r && r.moment() == bivouac.design.Part.RowMoment.BEFORE_REMOVING;
     }
 
     private static void ending(List<Finding> found, Design design, Step.Close close, ScriptPlace place, StepPath path) {

@@ -148,13 +148,27 @@ abstract class DesignMapper {
                         f.name(), text(f.label()), f.holds(), text(f.starts()), script(f.changed()), traits);
             case Part.Choice c ->
                 new Part.Choice(c.name(), text(c.label()), c.items(), c.starts(), script(c.changed()), traits);
-            case Part.ListOfRows l ->
-                new Part.ListOfRows(l.name(), text(l.label()), l.columns(), l.first(), script(l.selected()), traits);
+            case Part.ListOfRows l -> list(l, traits);
             case Part.TickBox b -> new Part.TickBox(b.name(), text(b.text()), b.ticked(), script(b.changed()), traits);
             case Part.Button b -> new Part.Button(b.name(), text(b.text()), b.isDefault(), script(b.pressed()), traits);
             case Part.MenuCommand m ->
                 new Part.MenuCommand(m.name(), text(m.text()), m.shortcut(), m.ticking(), script(m.chosen()), traits);
         };
+    }
+
+    private Part list(Part.ListOfRows l, Traits traits) {
+        Map<Part.RowMoment, Script> moments = new EnumMap<>(Part.RowMoment.class);
+        l.moments().forEach((moment, script) -> moments.put(moment, script(script)));
+        return new Part.ListOfRows(
+                l.name(),
+                text(l.label()),
+                l.columns(),
+                l.first(),
+                l.several(),
+                l.byHand(),
+                script(l.selected()),
+                moments,
+                traits);
     }
 
     private Traits traits(Traits traits) {
@@ -204,7 +218,13 @@ abstract class DesignMapper {
             case Step.Note(String text) -> new Step.Note(text(text));
             case Step.NotThereYet n -> n;
             case Step.AddRow a -> new Step.AddRow(expression(a.list(), scope), gives(a.values()));
-            case Step.RemoveRow r -> new Step.RemoveRow(expression(r.list(), scope));
+            case Step.ChangeRow c -> new Step.ChangeRow(expression(c.list(), scope), gives(c.values()));
+            case Step.RemoveRow r -> new Step.RemoveRow(expression(r.list(), scope), r.unasked());
+            case Step.KeepRow k -> k;
+            case Step.Let l -> new Step.Let(l.name(), expression(l.value()));
+            case Step.Repeat r -> new Step.Repeat(script(r.script()));
+            case Step.Again a -> a;
+            case Step.KeptValues k -> k;
             case Step.StopTask s -> s;
             case Step.RunTask r ->
                 new Step.RunTask(

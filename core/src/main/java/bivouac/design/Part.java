@@ -1,7 +1,10 @@
 package bivouac.design;
 
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -213,31 +216,97 @@ public sealed interface Part {
         }
     }
 
+    /** What a list can run beside its script for a selection (P2). */
+    enum RowMoment {
+        ACTIVATED("activated"),
+        BEFORE_REMOVING("before removing");
+
+        private final String words;
+
+        RowMoment(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     /**
      * A list with columns and rows.
      *
      * @param columns by expression name, each with its type
      * @param first the rows that it starts with, as typed; a text for each column
+     * @param several whether more than one row can be selected at once
+     * @param byHand whether the Delete key removes what is selected, after <em>before removing</em> has agreed
+     * @param selected what is run when the person selects other rows
+     * @param moments what else is run; a moment without a script is not in it
      */
     record ListOfRows(
             Name name,
             String label,
             List<Type.Column> columns,
             List<List<String>> first,
+            boolean several,
+            boolean byHand,
             Script selected,
+            Map<RowMoment, Script> moments,
             Traits traits)
             implements Part {
         public ListOfRows {
             columns = List.copyOf(columns);
             first = first.stream().map(List::copyOf).toList();
+            Map<RowMoment, Script> said = new EnumMap<>(RowMoment.class);
+            moments.forEach((moment, script) -> {
+                if (!script.isEmpty()) {
+                    said.put(moment, script);
+                }
+            });
+            moments = Collections.unmodifiableMap(said);
         }
 
         public static ListOfRows of(String name, String label, Type.Column... columns) {
-            return new ListOfRows(Name.of(name), label, List.of(columns), List.of(), Script.EMPTY, Traits.USUAL);
+            return new ListOfRows(
+                    Name.of(name),
+                    label,
+                    List.of(columns),
+                    List.of(),
+                    false,
+                    false,
+                    Script.EMPTY,
+                    Map.of(),
+                    Traits.USUAL);
+        }
+
+        public ListOfRows labelled(String other) {
+            return new ListOfRows(name, other, columns, first, several, byHand, selected, moments, traits);
+        }
+
+        public ListOfRows with(List<Type.Column> others) {
+            return new ListOfRows(name, label, others, first, several, byHand, selected, moments, traits);
         }
 
         public ListOfRows starting(List<List<String>> rows) {
-            return new ListOfRows(name, label, columns, rows, selected, traits);
+            return new ListOfRows(name, label, columns, rows, several, byHand, selected, moments, traits);
+        }
+
+        public ListOfRows ofSeveral(boolean can) {
+            return new ListOfRows(name, label, columns, first, can, byHand, selected, moments, traits);
+        }
+
+        public ListOfRows removedByHand(boolean can) {
+            return new ListOfRows(name, label, columns, first, several, can, selected, moments, traits);
+        }
+
+        public Script at(RowMoment moment) {
+            return moments.getOrDefault(moment, Script.EMPTY);
+        }
+
+        public ListOfRows at(RowMoment moment, Script script) {
+            Map<RowMoment, Script> changed = new EnumMap<>(RowMoment.class);
+            changed.putAll(moments);
+            changed.put(moment, script);
+            return new ListOfRows(name, label, columns, first, several, byHand, selected, changed, traits);
         }
 
         @Override

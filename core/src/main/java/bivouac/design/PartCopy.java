@@ -15,7 +15,9 @@ final class PartCopy {
                 new Part.TextField(name, p.label(), p.starts(), p.longest(), p.entry(), script, traits);
             case Part.ValueField p -> new Part.ValueField(name, p.label(), p.holds(), p.starts(), script, traits);
             case Part.Choice p -> new Part.Choice(name, p.label(), p.items(), p.starts(), script, traits);
-            case Part.ListOfRows p -> new Part.ListOfRows(name, p.label(), p.columns(), p.first(), script, traits);
+            case Part.ListOfRows p ->
+                new Part.ListOfRows(
+                        name, p.label(), p.columns(), p.first(), p.several(), p.byHand(), script, p.moments(), traits);
             case Part.TickBox p -> new Part.TickBox(name, p.text(), p.ticked(), script, traits);
             case Part.Button p -> new Part.Button(name, p.text(), p.isDefault(), script, traits);
             case Part.MenuCommand p -> new Part.MenuCommand(name, p.text(), p.shortcut(), p.ticking(), script, traits);

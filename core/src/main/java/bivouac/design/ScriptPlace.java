@@ -31,6 +31,14 @@ public sealed interface ScriptPlace {
         }
     }
 
+    /** Another trigger of a list than the one that all parts of its kind have first (P2). */
+    record AtRow(String window, String part, Part.RowMoment moment) implements ScriptPlace {
+        @Override
+        public String words() {
+            return window + ", " + part + ", " + moment.words();
+        }
+    }
+
     /** For people: where it is. */
     String words();
 
@@ -40,6 +48,17 @@ public sealed interface ScriptPlace {
             case Start s -> Optional.empty();
             case AtMoment m -> Optional.of(m.window());
             case AtPart p -> Optional.of(p.window());
+            case AtRow r -> Optional.of(r.window());
+        };
+    }
+
+    /** The part whose script it is, by its expression name. */
+    default Optional<String> ofPart() {
+        return switch (this) {
+            case Start s -> Optional.empty();
+            case AtMoment m -> Optional.empty();
+            case AtPart p -> Optional.of(p.part());
+            case AtRow r -> Optional.of(r.part());
         };
     }
 
@@ -55,7 +74,15 @@ public sealed interface ScriptPlace {
                         .flatMap(Part::trigger)
                         .map(Part.Trigger::script)
                         .orElse(Script.EMPTY);
+            case AtRow r -> list(design, r).map(l -> l.at(r.moment())).orElse(Script.EMPTY);
         };
+    }
+
+    private static Optional<Part.ListOfRows> list(Design design, AtRow row) {
+        return design.faced(row.window())
+                .flatMap(w -> w.part(row.part()))
+                .filter(Part.ListOfRows.class::isInstance)
+                .map(Part.ListOfRows.class::cast);
     }
 
     /** The design with another script here. */
@@ -68,6 +95,14 @@ public sealed interface ScriptPlace {
                         p.window(),
                         w -> w.mapParts(part -> Optional.of(
                                 part.name().expression().equals(p.part()) ? part.triggering(script) : part)));
+            case AtRow r ->
+                design.changingFace(
+                        r.window(),
+                        w -> w.mapParts(part -> Optional.of(
+                                part instanceof Part.ListOfRows l
+                                                && l.name().expression().equals(r.part())
+                                        ? l.at(r.moment(), script)
+                                        : part)));
         };
     }
 
@@ -85,6 +120,11 @@ public sealed interface ScriptPlace {
                     part.trigger()
                             .ifPresent(
                                     t -> places.put(new AtPart(name, part.name().expression()), t.script()));
+                    if (part instanceof Part.ListOfRows list) {
+                        for (var moment : Part.RowMoment.values()) {
+                            places.put(new AtRow(name, part.name().expression(), moment), list.at(moment));
+                        }
+                    }
                 }
             }
         }

@@ -224,8 +224,69 @@ public sealed interface Step {
         }
     }
 
-    /** Removes the selected row of a list. */
-    record RemoveRow(String list) implements Plain {}
+    /**
+     * Changes the selected row of a list.
+     *
+     * @param values by column; a column without one stays as it is
+     */
+    record ChangeRow(String list, List<Given> values) implements Plain {
+        public ChangeRow {
+            values = List.copyOf(values);
+        }
+    }
+
+    /**
+     * Removes the selected rows of a list, after <em>before removing</em> has agreed for each.
+     *
+     * @param unasked skips that script
+     */
+    record RemoveRow(String list, boolean unasked) implements Plain {}
+
+    /** Keeps the row that is about to be removed (a list's <em>before removing</em>). */
+    record KeepRow() implements Plain {}
+
+    /** Keeps a value under a name for the rest of the script. */
+    record Let(String name, Expression value) implements Plain {
+        public static Let of(String name, String value) {
+            return new Let(name, new Expression(value));
+        }
+    }
+
+    /** Runs its steps, and again from the first at each {@link Again} inside (W7). */
+    record Repeat(Script script) implements Step {
+        @Override
+        public List<Inner> inner() {
+            return List.of(new Inner("repeat", script));
+        }
+
+        @Override
+        public Step withInner(List<Script> scripts) {
+            return new Repeat(scripts.getFirst());
+        }
+    }
+
+    /** Goes back to the first step of the innermost {@link Repeat} around it (W7). */
+    record Again() implements Plain {}
+
+    /** Saves the kept values, or takes them as they were saved last. */
+    record KeptValues(How how) implements Plain {
+
+        /** What is done with them. */
+        public enum How {
+            SAVE("save kept values"),
+            LOAD("load kept values");
+
+            private final String words;
+
+            How(String words) {
+                this.words = words;
+            }
+
+            public String words() {
+                return words;
+            }
+        }
+    }
 
     /** Says that what is wanted is not there yet, where a trigger would else be dead (need 2). */
     record NotThereYet() implements Plain {}

@@ -4,9 +4,11 @@ import bivouac.design.Expression;
 import bivouac.design.Name;
 import bivouac.design.Part;
 import bivouac.design.Row;
+import bivouac.design.Script;
 import bivouac.design.Setting;
 import bivouac.design.Traits;
 import bivouac.design.Type;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -67,7 +69,10 @@ final class PartFormat {
                         f.text("label", ""),
                         f.list("columns", PartFormat::column),
                         f.list("rows", row -> Fields.asList(row, Fields::asText)),
+                        f.yes("several", false),
+                        f.yes("removed by hand", false),
                         StepFormat.script(f, "selected"),
+                        moments(f),
                         traits));
         kinds.put(
                 "tick box",
@@ -79,6 +84,14 @@ final class PartFormat {
                         name, f.text("text", ""), f.yes("default", false), StepFormat.script(f, "pressed"), traits));
         kinds.put("menu command", PartFormat::command);
         return kinds;
+    }
+
+    private static Map<Part.RowMoment, Script> moments(Fields f) throws Unreadable {
+        Map<Part.RowMoment, Script> moments = new EnumMap<>(Part.RowMoment.class);
+        for (Part.RowMoment moment : Part.RowMoment.values()) {
+            moments.put(moment, StepFormat.script(f, moment.words()));
+        }
+        return moments;
     }
 
     private static Type.Column column(Json json) throws Unreadable {
@@ -176,7 +189,9 @@ final class PartFormat {
                         .list("columns", l.columns(), c -> new JsonOut.Members()
                                 .put("name", c.name())
                                 .put("type", c.type().toString()))
-                        .list("rows", l.first(), r -> r);
+                        .list("rows", l.first(), r -> r)
+                        .putUnless(!l.several(), "several", true)
+                        .putUnless(!l.byHand(), "removed by hand", true);
             case Part.TickBox b -> out.putUnlessEmpty("text", b.text()).putUnless(!b.ticked(), "ticked", true);
             case Part.Button b -> out.putUnlessEmpty("text", b.text()).putUnless(!b.isDefault(), "default", true);
             case Part.MenuCommand m ->
@@ -186,6 +201,9 @@ final class PartFormat {
         }
         write(out, part.traits());
         part.trigger().ifPresent(t -> out.putUnless(t.script().isEmpty(), t.word(), StepFormat.write(t.script())));
+        if (part instanceof Part.ListOfRows list) {
+            list.moments().forEach((moment, script) -> out.put(moment.words(), StepFormat.write(script)));
+        }
         return out;
     }
 

@@ -35,7 +35,15 @@ final class StepFormat {
         kinds.put("run", StepFormat::run);
         kinds.put("stop task", json -> read(json, f -> new Step.StopTask(f.text("task"))));
         kinds.put("add row", json -> read(json, f -> new Step.AddRow(f.text("to"), givens(f, "with"))));
-        kinds.put("remove row", json -> read(json, f -> new Step.RemoveRow(f.text("of"))));
+        kinds.put("change row", json -> read(json, f -> new Step.ChangeRow(f.text("of"), givens(f, "with"))));
+        kinds.put("remove row", json -> read(json, f -> new Step.RemoveRow(f.text("of"), f.yes("unasked", false))));
+        kinds.put("keep the row", json -> read(json, f -> new Step.KeepRow()));
+        kinds.put("let", json -> read(json, f -> new Step.Let(f.text("name"), new Expression(f.text("be")))));
+        kinds.put("repeat", json -> read(json, f -> new Step.Repeat(script(f, "do"))));
+        kinds.put("again", json -> read(json, f -> new Step.Again()));
+        for (Step.KeptValues.How how : Step.KeptValues.How.values()) {
+            kinds.put(how.words(), json -> read(json, f -> new Step.KeptValues(how)));
+        }
         kinds.put("not there yet", json -> read(json, f -> new Step.NotThereYet()));
         for (Step.Reach.How how : Step.Reach.How.values()) {
             kinds.put(how.words(), json -> read(json, f -> new Step.Reach(how, target(f.must("what")))));
@@ -231,7 +239,20 @@ final class StepFormat {
                 write(out, "with", a.values());
                 yield out;
             }
-            case Step.RemoveRow(String list) -> out.put("step", "remove row").put("of", list);
+            case Step.ChangeRow c -> {
+                out.put("step", "change row").put("of", c.list());
+                write(out, "with", c.values());
+                yield out;
+            }
+            case Step.RemoveRow(String list, boolean unasked) ->
+                out.put("step", "remove row").put("of", list).putUnless(!unasked, "unasked", true);
+            case Step.KeepRow k -> out.put("step", "keep the row");
+            case Step.Let(String name, Expression value) ->
+                out.put("step", "let").put("name", name).put("be", value.source());
+            case Step.Repeat(Script script) ->
+                out.put("step", "repeat").putUnless(script.isEmpty(), "do", write(script));
+            case Step.Again a -> out.put("step", "again");
+            case Step.KeptValues k -> out.put("step", k.how().words());
             case Step.NotThereYet n -> out.put("step", "not there yet");
             case Step.Reach r -> out.put("step", r.how().words()).put("what", write(r.target()));
             case Step.Note(String text) -> out.put("step", "note").put("text", text);

@@ -25,8 +25,27 @@ public sealed interface Event {
     /** An item of a choice is chosen, by its number. */
     record Select(int instance, int part, int item) implements OnWindow {}
 
-    /** A row of a list is selected, by its number from 1. */
-    record SelectRow(int instance, int part, int row) implements OnWindow {}
+    /** An event on a list. */
+    sealed interface OnRows extends OnWindow {
+        int part();
+    }
+
+    /** Rows of a list are selected and all others not, by their numbers from 1, in order; one, unless it takes several. */
+    record SelectRows(int instance, int part, List<Integer> rows) implements OnRows {
+        public SelectRows {
+            rows = rows.stream().sorted().distinct().toList();
+        }
+
+        public static SelectRows one(int instance, int part, int row) {
+            return new SelectRows(instance, part, List.of(row));
+        }
+    }
+
+    /** The selected row is activated: a double click, or Enter. */
+    record ActivateRow(int instance, int part) implements OnRows {}
+
+    /** The person removes the selected rows with the Delete key. */
+    record RemoveRows(int instance, int part) implements OnRows {}
 
     /** A button of a message box is pressed. */
     record Answer(int instance, int answer) implements OnWindow {}

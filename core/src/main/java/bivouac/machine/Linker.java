@@ -53,10 +53,16 @@ final class Linker {
         return typed(spot, source, wanted, scope);
     }
 
-    /** Compiles, and reports a value of another type than wanted. */
-    Compiled<Reading> typed(Spot spot, Expression source, Type wanted, Scopes.At in) {
+    /** Compiles an expression whose value may be of any type. */
+    Compiled<Reading> untyped(Spot spot, Expression source, Scopes.At in) {
         Compiled<Reading> compiled = Expressions.compile(source, in);
         report(spot, source.source(), compiled.problems());
+        return compiled;
+    }
+
+    /** Compiles, and reports a value of another type than wanted. */
+    Compiled<Reading> typed(Spot spot, Expression source, Type wanted, Scopes.At in) {
+        Compiled<Reading> compiled = untyped(spot, source, in);
         if (compiled.type().isPresent() && !Expressions.fits(compiled.type().get(), wanted)) {
             String message = spot.what() + " is a " + wanted + "; “" + source + "” is a "
                     + compiled.type().get();
@@ -117,6 +123,11 @@ final class Linker {
         return plan(
                 new ScriptPlace.AtPart(window, part.name().expression()),
                 part.trigger().map(Part.Trigger::script).orElse(Script.EMPTY));
+    }
+
+    ScriptPlan script(Part.ListOfRows list, Part.RowMoment moment) {
+        String window = me.orElseThrow().window().name().shown();
+        return plan(new ScriptPlace.AtRow(window, list.name().expression(), moment), list.at(moment));
     }
 
     ScriptPlan start() {

@@ -24,8 +24,6 @@ import java.util.function.Consumer;
 public final class Machine {
 
     /** As many rows of one list stand among the events that are listed; any other can be selected as well. */
-    private static final int MOST_ROWS_LISTED = 20;
-
     private final Program program;
 
     public Machine(Program program) {
@@ -107,10 +105,10 @@ public final class Machine {
                 plan.type(run.instances.get(i), text);
                 press(run, run.instances.get(i), part);
             }
-            case Event.SelectRow(int i, int part, int row) -> {
-                run.instances.get(i).plan.parts().get(part).selectRow(run.instances.get(i), row);
-                press(run, run.instances.get(i), part);
-            }
+            case Event.SelectRows(int i, int part, var rows) ->
+                new RowEvents(run).select(run.instances.get(i), part, rows);
+            case Event.ActivateRow(int i, int part) -> new RowEvents(run).activate(run.instances.get(i), part);
+            case Event.RemoveRows(int i, int part) -> new RowEvents(run).remove(run.instances.get(i), part);
             case Event.Tick(int i, int part) -> {
                 run.instances.get(i).plan.parts().get(part).tick(run.instances.get(i));
                 press(run, run.instances.get(i), part);
@@ -259,13 +257,7 @@ public final class Machine {
                         events.add(new Event.Select(i, part.number, item));
                     }
                 }
-                case Part.ListOfRows l -> {
-                    for (int row = 1;
-                            row <= Math.min(MOST_ROWS_LISTED, part.rows(inst).size());
-                            row++) {
-                        events.add(new Event.SelectRow(i, part.number, row));
-                    }
-                }
+                case Part.ListOfRows l -> RowEvents.candidates(inst, i, part, events);
                 case Part.Caption c -> {
                     // gets no event
                 }
@@ -318,10 +310,8 @@ public final class Machine {
             case Event.Select(int i, int part, int item) ->
                 changeable(run, inst, part, Part.Choice.class)
                         && inst.plan.parts().get(part).hasItem(item);
-            case Event.SelectRow(int i, int part, int row) ->
-                usable(run, inst, part, Part.ListOfRows.class)
-                        && row >= 1
-                        && row <= inst.plan.parts().get(part).rows(inst).size();
+            case Event.OnRows rows ->
+                usable(run, inst, rows.part(), Part.ListOfRows.class) && new RowEvents(run).isPossible(inst, rows);
             case Event.Edit(int i, int part, String text) ->
                 changeable(run, inst, part, Part.TextField.class) || changeable(run, inst, part, Part.ValueField.class);
             case Event.Tick(int i, int part) -> changeable(run, inst, part, Part.TickBox.class);

@@ -99,15 +99,25 @@ sealed interface Op {
     /**
      * Adds a row.
      *
-     * @param rows the rows of the list
      * @param columns of the list, in order
      * @param values by the column's number
      */
-    record AddRow(StepRef ref, Access rows, List<bivouac.design.Type.Column> columns, List<Hand> values)
+    record AddRow(StepRef ref, ListIn list, List<bivouac.design.Type.Column> columns, List<Hand> values)
             implements Op {}
 
-    /** @param number the number of the selected row */
-    record RemoveRow(StepRef ref, Access rows, Access number) implements Op {}
+    /** Changes the selected row. */
+    record ChangeRow(StepRef ref, ListIn list, List<Hand> values) implements Op {}
+
+    record RemoveRow(StepRef ref, ListIn list, boolean unasked) implements Op {}
+
+    record KeepRow(StepRef ref) implements Op {}
+
+    record Let(StepRef ref, String name, int slot, Compiled<Reading> value) implements Op {}
+
+    /** Back to where the repeat begins. */
+    record Again(StepRef ref, int to) implements Op {}
+
+    record KeptValues(StepRef ref, bivouac.design.Step.KeptValues.How how) implements Op {}
 
     /** @param what the trigger that leads nowhere yet, in words */
     record NotThereYet(StepRef ref, String what) implements Op {}

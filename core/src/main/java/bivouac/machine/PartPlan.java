@@ -8,8 +8,8 @@ import bivouac.expression.Scope;
 import bivouac.expression.TextTemplate;
 import bivouac.expression.Texts;
 import bivouac.expression.Value;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -33,12 +33,17 @@ final class PartPlan {
     private TextTemplate<Reading> text;
     private Optional<TextTemplate<Reading>> address = Optional.empty();
     private ScriptPlan script;
+    private final Optional<Rows> rows;
+    private final Map<Part.RowMoment, ScriptPlan> moments = new EnumMap<>(Part.RowMoment.class);
 
     PartPlan(int number, Part part, int slot) {
         this.number = number;
         this.part = part;
         this.slot = slot;
         this.traits = new TraitsPlan(part, slot + TRAITS);
+        this.rows = part instanceof Part.ListOfRows list
+                ? Optional.of(new Rows(list, slot, slot + SELECTED))
+                : Optional.empty();
         this.live = Braces.isLive(content(part)) && !isField(part);
     }
 
@@ -72,6 +77,11 @@ final class PartPlan {
         }
         traits.link(linker);
         script = linker.script(part);
+        if (part instanceof Part.ListOfRows list) {
+            for (var moment : Part.RowMoment.values()) {
+                moments.put(moment, linker.script(list, moment));
+            }
+        }
     }
 
     ScriptPlan script() {
@@ -83,12 +93,8 @@ final class PartPlan {
         traits.start(inst);
         if (part instanceof Part.TickBox box) {
             inst.set(slot, Value.of(box.ticked()));
-        } else if (part instanceof Part.ListOfRows list) {
-            inst.set(
-                    slot,
-                    new Value.Items(list.first().stream()
-                            .map(r -> Rows.typed(list, r, run.today()))
-                            .toList()));
+        } else if (rows.isPresent()) {
+            rows.orElseThrow().start(inst, run.today());
         } else if (part instanceof Part.Choice choice) {
             inst.set(slot, Value.of(choice.items().contains(choice.starts()) ? choice.starts() : ""));
         } else if (!live && !isTicking()) {
@@ -201,7 +207,7 @@ final class PartPlan {
                 all.put("", tick(whose));
                 all.put(".text", Access.readOnly(Type.TEXT, content.reader()));
             }
-            case Part.ListOfRows l -> new Rows(part.name().shown(), slot, slot + SELECTED).accesses(whose, l, all);
+            case Part.ListOfRows l -> rows.orElseThrow().accesses(whose, all);
             case Part.Choice c -> {
                 Access.Writer write = (in, v) -> choose(whose.in(in), v.shown());
                 all.put("", new Access(Type.TEXT, in -> chosen(whose.in(in)), Optional.of(write), true));
@@ -231,18 +237,14 @@ final class PartPlan {
         return all;
     }
 
-    /** The rows of a list. */
-    List<Value> rows(Inst inst) {
-        return Rows.of(inst.value(slot));
+    /** What a list holds; empty for any other part. */
+    Optional<Rows> rowsOf() {
+        return rows;
     }
 
-    /** The number of the selected row, from 1; 0 for none. */
-    int selected(Inst inst) {
-        return inst.get(slot + SELECTED);
-    }
-
-    void selectRow(Inst inst, int number) {
-        inst.set(slot + SELECTED, number);
+    /** A script of a list beside the one for a selection. */
+    ScriptPlan moment(Part.RowMoment moment) {
+        return moments.get(moment);
     }
 
     private static void shown(Map<String, Access> all, Access content) {

@@ -1,6 +1,7 @@
 package bivouac.machine;
 
 import bivouac.design.Part;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Type;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Texts;
@@ -11,21 +12,57 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
- * What {@code me.LIST} is (P1): its rows, and what is selected.
+ * What {@code me.LIST} is (P1): its rows, and which of them are selected.
  *
+ * @param list how messages call it
  * @param rows the slot of the rows
- * @param selected the slot of the selected row's number
+ * @param selected the slot of the numbers of the selected rows, from 1 and in order
  */
-record Rows(String name, int rows, int selected) {
+record Rows(Part.ListOfRows list, int rows, int selected) {
 
-    static List<Value> of(Value value) {
-        return value instanceof Value.Items(List<Value> rows) ? rows : List.of();
+    List<Value> all(Inst inst) {
+        return inst.value(rows) instanceof Value.Items(List<Value> all) ? all : List.of();
+    }
+
+    private static List<Value> items(Value value) {
+        return value instanceof Value.Items(List<Value> all) ? all : List.of();
+    }
+
+    /** The numbers of the selected rows, in order. */
+    List<Integer> selection(Inst inst) {
+        return items(inst.value(selected)).stream()
+                .map(n -> (int) ((Value.Whole) n).value())
+                .toList();
+    }
+
+    void select(Inst inst, List<Integer> numbers) {
+        inst.set(
+                selected,
+                numbers.isEmpty()
+                        ? Value.NONE
+                        : new Value.Items(numbers.stream()
+                                .<Value>map(n -> new Value.Whole(n))
+                                .toList()));
+    }
+
+    /** The number of the one selected row; 0 where none, or more than one, is. */
+    int theOne(Inst inst) {
+        List<Integer> numbers = selection(inst);
+        return numbers.size() == 1 ? numbers.getFirst() : 0;
+    }
+
+    /** Gives a new instance the rows that the list starts with. */
+    void start(Inst inst, LocalDate today) {
+        inst.set(
+                rows,
+                new Value.Items(list.first().stream().map(r -> typed(r, today)).toList()));
     }
 
     /** A row of texts as a row of values; what is no value of its column becomes what that type starts with. */
-    static Value typed(Part.ListOfRows list, List<String> texts, LocalDate today) {
+    private Value typed(List<String> texts, LocalDate today) {
         Map<String, Value> columns = new LinkedHashMap<>();
         for (int i = 0; i < list.columns().size(); i++) {
             Type.Column column = list.columns().get(i);
@@ -35,65 +72,133 @@ record Rows(String name, int rows, int selected) {
         return new Value.Row(columns);
     }
 
-    /** The names under which a list is read and set. */
-    void accesses(PartPlan.Whose whose, Part.ListOfRows list, Map<String, Access> all) {
+    /** Adds a row at the end. */
+    void add(Inst inst, Map<String, Value> columns) {
+        var all = new ArrayList<>(all(inst));
+        all.add(new Value.Row(columns));
+        inst.set(rows, new Value.Items(all));
+    }
+
+    /** Changes columns of a row; fault X3 if it is gone. */
+    void change(Inst inst, int number, Map<String, Value> columns) {
+        Map<String, Value> changed = new LinkedHashMap<>(row(inst, number).columns());
+        changed.putAll(columns);
+        var all = new ArrayList<>(all(inst));
+        all.set(number - 1, new Value.Row(changed));
+        inst.set(rows, new Value.Items(all));
+    }
+
+    /** Takes a row away; what is selected beside it stays so. */
+    void remove(Inst inst, int number) {
+        var all = new ArrayList<>(all(inst));
+        all.remove(number - 1);
+        inst.set(rows, new Value.Items(all));
+        select(
+                inst,
+                selection(inst).stream()
+                        .filter(n -> n != number)
+                        .map(n -> n > number ? n - 1 : n)
+                        .toList());
+    }
+
+    /** The row of that number; fault X3 if there is none. */
+    private Value.Row row(Inst inst, int number) {
+        if (number < 1 || number > all(inst).size()) {
+            throw new EvaluationFault("the row of " + list.name().shown() + " is not there any more");
+        }
+        return (Value.Row) all(inst).get(number - 1);
+    }
+
+    /** The number of the one selected row; fault X3 where none, or more than one, is. */
+    int selectedOne(Inst inst) {
+        int number = theOne(inst);
+        if (number == 0) {
+            boolean several = !selection(inst).isEmpty();
+            throw new EvaluationFault(
+                    several
+                            ? "more than one row of " + list.name().shown() + " is selected"
+                            : "no row of " + list.name().shown() + " is selected");
+        }
+        return number;
+    }
+
+    /** The names under which the list is read and set. */
+    void accesses(PartPlan.Whose whose, Map<String, Access> all) {
+        var type = new Type.ListOf(new Type.RowOf(list.columns()));
         all.put(
                 ".rows",
                 new Access(
-                        new Type.ListOf(new Type.RowOf(list.columns())),
+                        type,
                         in -> whose.in(in).value(rows),
-                        Optional.of((in, v) -> set(whose.in(in), of(v))),
+                        Optional.of((in, v) -> set(in.run(), whose.in(in), items(v))),
                         false));
         all.put(
                 ".anySelected",
-                new Access(Type.YESNO, in -> Value.of(whose.in(in).get(selected) > 0), Optional.empty(), false));
+                new Access(Type.YESNO, in -> Value.of(!selection(whose.in(in)).isEmpty()), Optional.empty(), false));
         all.put(
                 ".selectedNumber",
                 new Access(
                         Type.WHOLE,
-                        in -> new Value.Whole(whose.in(in).get(selected)),
-                        Optional.of((in, v) -> select(whose.in(in), v)),
+                        in -> new Value.Whole(theOne(whose.in(in))),
+                        Optional.of((in, v) -> selectByStep(whose.in(in), v)),
                         false));
+        if (list.several()) {
+            all.put(".allSelected", new Access(type, in -> allSelected(whose.in(in)), Optional.empty(), false));
+        }
+        columns(".selected.", whose, in -> selectedOne(whose.in(in)), all);
+    }
+
+    private Value allSelected(Inst inst) {
+        List<Value> rowsNow = all(inst);
+        return new Value.Items(
+                selection(inst).stream().map(n -> rowsNow.get(n - 1)).toList());
+    }
+
+    private interface Number {
+        int in(Reading reading);
+    }
+
+    private void columns(String prefix, PartPlan.Whose whose, Number number, Map<String, Access> all) {
         for (Type.Column column : list.columns()) {
             all.put(
-                    ".selected." + column.name(),
+                    prefix + column.name(),
                     new Access(
                             column.type(),
-                            in -> row(whose.in(in)).columns().get(column.name()),
-                            Optional.of((in, v) -> change(whose.in(in), column.name(), v)),
+                            in -> row(whose.in(in), number.in(in)).columns().get(column.name()),
+                            Optional.of((in, v) -> change(whose.in(in), number.in(in), Map.of(column.name(), v))),
                             true));
         }
     }
 
-    /** Other rows; a row that is selected stays so while there is one of its number. */
-    private void set(Inst inst, List<Value> all) {
-        inst.set(rows, new Value.Items(all));
-        if (inst.get(selected) > all.size()) {
-            inst.set(selected, 0);
-        }
+    /** {@code row.COLUMN} in the scripts of a list (V2): the row that the script is about, wherever it stands now. */
+    static Map<String, Access> ofScript(WindowPlan window, ScriptPlace place) {
+        var all = new LinkedHashMap<String, Access>();
+        place.ofPart()
+                .flatMap(name -> window.parts().stream()
+                        .filter(p -> p.part.name().expression().equals(name))
+                        .findFirst())
+                .flatMap(PartPlan::rowsOf)
+                .ifPresent(rows -> rows.columns("row.", Reading::me, in -> in.frame().locals[ScriptPlan.ROW], all));
+        return all;
     }
 
-    private void select(Inst inst, Value value) {
+    /** Other rows; those selected stay so while there are rows of their numbers. */
+    private void set(Run run, Inst inst, List<Value> others) {
+        inst.set(rows, new Value.Items(others));
+        select(inst, selection(inst).stream().filter(n -> n <= others.size()).toList());
+        RowRemovals.forget(run, inst, list, others.size());
+    }
+
+    private void selectByStep(Inst inst, Value value) {
         long number = value instanceof Value.Whole(long n) ? n : 0;
-        if (number < 0 || number > of(inst.value(rows)).size()) {
-            throw new EvaluationFault(name + " has no row " + number);
+        if (number < 0 || number > all(inst).size()) {
+            throw new EvaluationFault(list.name().shown() + " has no row " + number);
         }
-        inst.set(selected, (int) number);
+        select(inst, number == 0 ? List.of() : List.of((int) number));
     }
 
-    private Value.Row row(Inst inst) {
-        int number = inst.get(selected);
-        if (number == 0) {
-            throw new EvaluationFault("no row of " + name + " is selected");
-        }
-        return (Value.Row) of(inst.value(rows)).get(number - 1);
-    }
-
-    private void change(Inst inst, String column, Value value) {
-        Map<String, Value> columns = new LinkedHashMap<>(row(inst).columns());
-        columns.put(column, value);
-        var all = new ArrayList<>(of(inst.value(rows)));
-        all.set(inst.get(selected) - 1, new Value.Row(columns));
-        inst.set(rows, new Value.Items(all));
+    /** Every row's number. */
+    List<Integer> numbers(Inst inst) {
+        return IntStream.rangeClosed(1, all(inst).size()).boxed().toList();
     }
 }

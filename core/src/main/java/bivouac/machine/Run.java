@@ -144,6 +144,15 @@ final class Run {
         }
     }
 
+    /** Runs a list's script about one of its rows. */
+    void push(ScriptPlan script, Inst me, int row) {
+        if (!script.isEmpty()) {
+            var frame = new Frame.OfScript(script, me);
+            frame.locals[ScriptPlan.ROW] = row;
+            stack.add(frame);
+        }
+    }
+
     /** Puts a window on top of what may be below it. */
     void raise(Inst inst) {
         stacking.remove(inst);

@@ -69,7 +69,7 @@ public record Scene(
      * @param font as pickers write it; empty for its window's
      * @param colour as pickers write it; empty for its window's
      * @param rows of a list, as shown
-     * @param selected the number of a list's selected row, from 1; 0 for none
+     * @param selected the numbers of a list's selected rows, from 1
      */
     public record SeenPart(
             int number,
@@ -82,9 +82,10 @@ public record Scene(
             String font,
             String colour,
             List<List<String>> rows,
-            int selected) {
+            List<Integer> selected) {
         public SeenPart {
             rows = List.copyOf(rows);
+            selected = List.copyOf(selected);
         }
     }
 }

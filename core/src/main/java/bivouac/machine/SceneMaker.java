@@ -1,6 +1,5 @@
 package bivouac.machine;
 
-import bivouac.design.Part;
 import bivouac.design.ReadyMade;
 import bivouac.design.Way;
 import bivouac.expression.EvaluationFault;
@@ -84,18 +83,18 @@ final class SceneMaker {
                     or(() -> part.traits.look(TraitsPlan.Look.FONT, run, inst), ""),
                     or(() -> part.traits.look(TraitsPlan.Look.COLOUR, run, inst), ""),
                     rows(part, inst),
-                    part.selected(inst)));
+                    part.rowsOf().map(r -> r.selection(inst)).orElse(List.of())));
         }
         return seen;
     }
 
     private static List<List<String>> rows(PartPlan part, Inst inst) {
-        return part.part instanceof Part.ListOfRows
-                ? part.rows(inst).stream()
+        return part.rowsOf()
+                .map(rows -> rows.all(inst).stream()
                         .map(r -> ((Value.Row) r)
                                 .columns().values().stream().map(Value::shown).toList())
-                        .toList()
-                : List.of();
+                        .toList())
+                .orElse(List.of());
     }
 
     private static <T> T or(Supplier<T> value, T otherwise) {

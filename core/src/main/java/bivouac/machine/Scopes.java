@@ -41,20 +41,22 @@ final class Scopes {
     }
 
     /** A name that a script made: {@code result.x}, {@code NAME.x}, {@code way}. */
-    record Local(Type type, int slot) {}
+    static Access local(Type type, int slot) {
+        return Access.readOnly(type, in -> in.run().program.value(in.frame().locals[slot]));
+    }
 
     /** The scope of a script or text of {@code me}, with what the script has made so far. */
-    At at(Optional<WindowPlan> me, Map<String, Local> locals) {
+    At at(Optional<WindowPlan> me, Map<String, Access> locals) {
         return new At(me, locals);
     }
 
     final class At implements Scope<Reading> {
         private final Optional<WindowPlan> me;
-        private final Map<String, Local> locals;
+        private final Map<String, Access> locals;
         /** Made when first asked for; making it twice in two threads does no harm. */
         private volatile List<String> names;
 
-        At(Optional<WindowPlan> me, Map<String, Local> locals) {
+        At(Optional<WindowPlan> me, Map<String, Access> locals) {
             this.me = me;
             this.locals = Map.copyOf(locals);
         }
@@ -66,9 +68,9 @@ final class Scopes {
 
         /** What a dotted name stands for, to be read or set. */
         Optional<Access> access(String dotted) {
-            Local local = locals.get(dotted);
+            Access local = locals.get(dotted);
             if (local != null) {
-                return Optional.of(Access.readOnly(local.type(), in -> program.value(in.frame().locals[local.slot()])));
+                return Optional.of(local);
             }
             int dot = dotted.indexOf('.');
             if (dot < 0) {
@@ -89,6 +91,26 @@ final class Scopes {
                             : elsewhere(member(plan, rest, in -> in.run().theOnly(plan)));
                 }
             };
+        }
+
+        /** The list that a dotted name stands for, found when it is needed; known to be one by its rows. */
+        Optional<ListIn> list(String dotted) {
+            int dot = dotted.indexOf('.');
+            if (dot < 0 || access(dotted + ".rows").isEmpty()) {
+                return Optional.empty();
+            }
+            String part = dotted.substring(dot + 1);
+            PartPlan.Whose whose =
+                    switch (dotted.substring(0, dot)) {
+                        case "me" -> Reading::me;
+                        case "owner" -> in -> needed(in.me().owner, "owner");
+                        case "opener" -> in -> needed(in.me().opener, "opener");
+                        default -> {
+                            WindowPlan plan = byExpressionName.get(dotted.substring(0, dot));
+                            yield in -> in.run().theOnly(plan);
+                        }
+                    };
+            return Optional.of(new ListIn(whose, part));
         }
 
         private Optional<Access> ofOpener(String rest) {
@@ -272,12 +294,12 @@ final class Scopes {
     }
 
     /** The values of an ending as names: {@code result.x}, or {@code NAME.x}. */
-    static Map<String, Local> results(String prefix, List<bivouac.design.Ending.Give> gives, int firstSlot) {
-        var locals = new LinkedHashMap<String, Local>();
+    static Map<String, Access> results(String prefix, List<bivouac.design.Ending.Give> gives, int firstSlot) {
+        var locals = new LinkedHashMap<String, Access>();
         for (int i = 0; i < gives.size(); i++) {
             locals.put(
                     prefix + "." + gives.get(i).name().expression(),
-                    new Local(gives.get(i).type(), firstSlot + i));
+                    local(gives.get(i).type(), firstSlot + i));
         }
         return locals;
     }

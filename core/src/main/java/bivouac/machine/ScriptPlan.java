@@ -1,6 +1,7 @@
 package bivouac.machine;
 
 import bivouac.design.FacedWindow;
+import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +18,10 @@ record ScriptPlan(int number, ScriptPlace place, Optional<WindowPlan> of, List<O
     static final int WAY = 0;
 
     static final int ENDING = 1;
+
+    /** The local slot with the number of the row that a list's script is about (P2), from 1; 0 once it is gone. */
+    static final int ROW = 0;
+
     static final int FIRST_FREE = 2;
 
     boolean isBeforeClosing() {
@@ -30,6 +35,18 @@ record ScriptPlan(int number, ScriptPlace place, Optional<WindowPlan> of, List<O
 
     boolean isAfterClosing() {
         return place instanceof ScriptPlace.AtMoment m && m.moment() == FacedWindow.Moment.AFTER_CLOSING;
+    }
+
+    boolean isBeforeRemoving() {
+        return place instanceof ScriptPlace.AtRow r && r.moment() == Part.RowMoment.BEFORE_REMOVING;
+    }
+
+    /** Whether its {@link #ROW} is of that list. */
+    boolean isOfList(WindowPlan window, Part list) {
+        return of.isPresent()
+                && of.get() == window
+                && list instanceof Part.ListOfRows
+                && place.ofPart().filter(list.name().expression()::equals).isPresent();
     }
 
     /** With only a final op, it does nothing when it is run. */

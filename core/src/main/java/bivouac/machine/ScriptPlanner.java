@@ -28,6 +28,9 @@ final class ScriptPlanner {
     private final Optional<WindowPlan> me;
     private final ScriptPlace place;
     private final List<Op> ops = new ArrayList<>();
+    /** Where each repeat around the step being planned begins, the innermost last. */
+    private final List<Integer> repeats = new ArrayList<>();
+
     private int locals = ScriptPlan.FIRST_FREE;
 
     ScriptPlanner(Program program, Linker linker, Optional<WindowPlan> me, ScriptPlace place) {
@@ -38,8 +41,8 @@ final class ScriptPlanner {
     }
 
     /** Names made so far, and instances kept, at one place of the script. */
-    record Names(Map<String, Scopes.Local> values, Map<String, Kept> instances) {
-        Names with(Map<String, Scopes.Local> more) {
+    record Names(Map<String, Access> values, Map<String, Kept> instances) {
+        Names with(Map<String, Access> more) {
             var all = new HashMap<>(values);
             all.putAll(more);
             return new Names(all, instances);
@@ -55,13 +58,14 @@ final class ScriptPlanner {
     record Kept(int slot, WindowPlan window) {}
 
     ScriptPlan plan(Script script) {
-        var values = new HashMap<String, Scopes.Local>();
+        var values = new HashMap<String, Access>();
         if (place instanceof ScriptPlace.AtMoment m
                 && (m.moment() == FacedWindow.Moment.BEFORE_CLOSING
                         || m.moment() == FacedWindow.Moment.AFTER_CLOSING)) {
-            values.put("way", new Scopes.Local(Type.TEXT, ScriptPlan.WAY));
-            values.put("ending", new Scopes.Local(Type.TEXT, ScriptPlan.ENDING));
+            values.put("way", Scopes.local(Type.TEXT, ScriptPlan.WAY));
+            values.put("ending", Scopes.local(Type.TEXT, ScriptPlan.ENDING));
         }
+        me.ifPresent(m -> values.putAll(Rows.ofScript(m, place)));
         steps(script, Optional.empty(), 0, new Names(values, Map.of()));
         ops.add(new Op.Finish());
         return program.keep(place, me, ops, locals);
@@ -127,7 +131,15 @@ final class ScriptPlanner {
             case Step.If choice -> choice(choice, ref, path, names);
             case Step.EndApplication end -> end(end, ref, path, names);
             case Step.AddRow add -> new RowPlanner(this, linker).plan(add, ref, names);
+            case Step.ChangeRow change -> new RowPlanner(this, linker).plan(change, ref, names);
             case Step.RemoveRow remove -> new RowPlanner(this, linker).plan(remove, ref, names);
+            case Step.KeepRow keep -> ops.add(new Op.KeepRow(ref));
+            case Step.Let(String name, var value) -> {
+                return let(name, value, ref, names);
+            }
+            case Step.Repeat(Script inside) -> repeat(inside, path, names);
+            case Step.Again again -> again(ref);
+            case Step.KeptValues kept -> ops.add(new Op.KeptValues(ref, kept.how()));
             case Step.NotThereYet n -> ops.add(new Op.NotThereYet(ref, what()));
             case Step.Reach reach -> reach(reach, ref, names);
             case Step.Note(String text) ->
@@ -250,8 +262,7 @@ final class ScriptPlanner {
     /** What runs this script, in the words of its window. */
     private String what() {
         return me.flatMap(WindowPlan::face)
-                .filter(f -> place instanceof ScriptPlace.AtPart)
-                .flatMap(f -> f.part(((ScriptPlace.AtPart) place).part()))
+                .flatMap(f -> place.ofPart().flatMap(f::part))
                 .map(bivouac.design.Part::displayName)
                 .orElse("this");
     }
@@ -336,6 +347,41 @@ final class ScriptPlanner {
         choice.otherwise()
                 .ifPresent(s -> steps(s, Optional.of(path), choice.cases().size(), names));
         patch(jumps, ops.size());
+    }
+
+    /** The name means the value in all that follows in this script. */
+    private Names let(String name, bivouac.design.Expression value, StepRef ref, Names names) {
+        Compiled<Reading> compiled = linker.untyped(spot(ref, "let " + name), value, scope(names));
+        Optional<Type> type = compiled.type();
+        boolean usable = bivouac.design.Names.isUsable(name);
+        if (!usable) {
+            linker.report(
+                    spot(ref, "let"), name, List.of(new Problem("“" + name + "” is no name for expressions", 0, 1)));
+        }
+        if (!usable || type.isEmpty()) {
+            ops.add(new Op.Broken(ref, "“" + name + "” gets no value here"));
+            return names;
+        }
+        int slot = allocate(1);
+        ops.add(new Op.Let(ref, name, slot, compiled));
+        return names.with(Map.of(name, Scopes.local(type.get(), slot)));
+    }
+
+    /** W7: reaching the end leaves it. */
+    private void repeat(Script inside, StepPath path, Names names) {
+        repeats.add(ops.size());
+        steps(inside, Optional.of(path), 0, names);
+        repeats.removeLast();
+    }
+
+    private void again(StepRef ref) {
+        if (repeats.isEmpty()) {
+            String why = "“again” stands in no “repeat”";
+            linker.report(spot(ref, "again"), "again", List.of(new Problem(why, 0, 1)));
+            ops.add(new Op.Broken(ref, why));
+        } else {
+            ops.add(new Op.Again(ref, repeats.getLast()));
+        }
     }
 
     private void end(Step.EndApplication end, StepRef ref, StepPath path, Names names) {

@@ -5,8 +5,8 @@ import bivouac.design.WaysOut;
 import bivouac.expression.Compiled;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -43,6 +43,9 @@ final class Scripts {
 
     private void finish(Frame.OfScript frame) {
         run.drop(frame);
+        if (frame.script.isBeforeRemoving()) {
+            new RowRemovals(run).agreed(frame);
+        }
     }
 
     private void perform(Op op, Frame.OfScript frame) {
@@ -57,7 +60,18 @@ final class Scripts {
             }
             case Op.Reach reach -> reach(reach, frame);
             case Op.AddRow add -> addRow(add, frame, here);
+            case Op.ChangeRow change -> changeRow(change, frame, here);
             case Op.RemoveRow remove -> removeRow(remove, frame, here);
+            case Op.KeepRow keep -> run.drop(frame);
+            case Op.Let let -> {
+                frame.locals[let.slot()] = run.program.number(let.value().evaluate(here));
+                frame.pc++;
+            }
+            case Op.Again again -> frame.pc = again.to();
+            case Op.KeptValues kept -> {
+                kept(kept.how());
+                frame.pc++;
+            }
             case Op.NotThereYet n -> {
                 run.see(new Sighting.Noted(n.what() + " is not there yet."));
                 frame.pc++;
@@ -141,25 +155,51 @@ final class Scripts {
     private void addRow(Op.AddRow op, Frame.OfScript frame, Reading here) {
         Map<String, Value> row = new LinkedHashMap<>();
         op.columns().forEach(c -> row.put(c.name(), Value.startOf(c.type(), run.today())));
-        for (Op.Hand hand : op.values()) {
-            row.put(hand.name(), hand.value().evaluate(here).as(hand.type()));
-        }
-        var rows = new ArrayList<>(Rows.of(op.rows().reader().read(here)));
-        rows.add(new Value.Row(row));
-        op.rows().writer().orElseThrow().write(here, new Value.Items(rows));
+        row.putAll(values(op.values(), here));
+        Inst inst = op.list().instance(here);
+        op.list().list(inst).rowsOf().orElseThrow().add(inst, row);
         frame.pc++;
     }
 
-    private static void removeRow(Op.RemoveRow op, Frame.OfScript frame, Reading here) {
-        var rows = new ArrayList<>(Rows.of(op.rows().reader().read(here)));
-        long number = op.number().reader().read(here) instanceof Value.Whole(long n) ? n : 0;
-        if (number == 0) {
+    private void changeRow(Op.ChangeRow op, Frame.OfScript frame, Reading here) {
+        Map<String, Value> columns = values(op.values(), here);
+        Inst inst = op.list().instance(here);
+        Rows rows = op.list().list(inst).rowsOf().orElseThrow();
+        rows.change(inst, rows.selectedOne(inst), columns);
+        frame.pc++;
+    }
+
+    private static Map<String, Value> values(List<Op.Hand> hands, Reading here) {
+        Map<String, Value> values = new LinkedHashMap<>();
+        hands.forEach(h -> values.put(h.name(), h.value().evaluate(here).as(h.type())));
+        return values;
+    }
+
+    private void removeRow(Op.RemoveRow op, Frame.OfScript frame, Reading here) {
+        Inst inst = op.list().instance(here);
+        PartPlan list = op.list().list(inst);
+        List<Integer> selection = list.rowsOf().orElseThrow().selection(inst);
+        if (selection.isEmpty()) {
             throw new EvaluationFault("no row is selected that could be removed");
         }
-        rows.remove((int) number - 1);
-        op.number().writer().orElseThrow().write(here, new Value.Whole(0));
-        op.rows().writer().orElseThrow().write(here, new Value.Items(rows));
         frame.pc++;
+        new RowRemovals(run).begin(inst, list, selection, op.unasked());
+    }
+
+    /** Kept variables are saved, or taken as they were saved last. */
+    private void kept(bivouac.design.Step.KeptValues.How how) {
+        var variables = run.program.design().application().variables();
+        for (int i = 0; i < variables.size(); i++) {
+            if (variables.get(i).kept()) {
+                switch (how) {
+                    case SAVE -> run.kept[i] = run.variables[i];
+                    case LOAD -> run.variables[i] = run.kept[i] == 0 ? run.variables[i] : run.kept[i];
+                }
+            }
+        }
+        if (how == bivouac.design.Step.KeptValues.How.SAVE) {
+            run.see(new Sighting.KeptSaved());
+        }
     }
 
     private void hide(Inst inst) {
@@ -267,7 +307,12 @@ final class Scripts {
             case Op.StopTask s -> Optional.of(s.ref());
             case Op.NotThereYet n -> Optional.of(n.ref());
             case Op.AddRow a -> Optional.of(a.ref());
+            case Op.ChangeRow c -> Optional.of(c.ref());
             case Op.RemoveRow r -> Optional.of(r.ref());
+            case Op.KeepRow k -> Optional.of(k.ref());
+            case Op.Let l -> Optional.of(l.ref());
+            case Op.Again a -> Optional.of(a.ref());
+            case Op.KeptValues k -> Optional.of(k.ref());
             case Op.Set s -> Optional.of(s.ref());
             case Op.JumpUnless j -> Optional.of(j.ref());
             case Op.End e -> Optional.of(e.ref());

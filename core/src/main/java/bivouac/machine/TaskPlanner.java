@@ -112,10 +112,10 @@ final class TaskPlanner {
 
     /** What each ending gives, in the scope of the application and of what the task was handed. */
     private List<Op.Outcome> outcomes(Task task, int takesSlot) {
-        var takes = new LinkedHashMap<String, Scopes.Local>();
+        var takes = new LinkedHashMap<String, Access>();
         for (int i = 0; i < task.takes().size(); i++) {
             Take take = task.takes().get(i);
-            takes.put("takes." + take.name().expression(), new Scopes.Local(take.type(), takesSlot + i));
+            takes.put("takes." + take.name().expression(), Scopes.local(take.type(), takesSlot + i));
         }
         Scopes.At scope = program.scopes().at(Optional.empty(), takes);
         return task.outcomes().stream().map(o -> outcome(task, o, scope)).toList();

@@ -36,8 +36,11 @@ public final class EventNames {
                         ((Part.Choice) window(scene, i).parts().get(part).design())
                                 .items()
                                 .get(item));
-            case Event.SelectRow(int i, int part, int row) ->
-                new NamedEvent.RowSelected(which(scene, i), part(scene, i, part), row);
+            case Event.SelectRows(int i, int part, var rows) ->
+                new NamedEvent.RowsSelected(which(scene, i), part(scene, i, part), rows);
+            case Event.ActivateRow(int i, int part) ->
+                new NamedEvent.RowActivated(which(scene, i), part(scene, i, part));
+            case Event.RemoveRows(int i, int part) -> new NamedEvent.RowsRemoved(which(scene, i), part(scene, i, part));
             case Event.Choose(int i, var paths, int filter) ->
                 new NamedEvent.Chose(
                         which(scene, i),
@@ -70,8 +73,12 @@ public final class EventNames {
             case NamedEvent.Ticked(Which w, String part) ->
                 part(scene, w, part).map(p -> new Event.Tick(p.instance(), p.number()));
             case NamedEvent.Selected(Which w, String part, String item) -> selection(scene, w, part, item);
-            case NamedEvent.RowSelected(Which w, String part, int row) ->
-                part(scene, w, part).map(p -> new Event.SelectRow(p.instance(), p.number(), row));
+            case NamedEvent.RowsSelected(Which w, String part, var rows) ->
+                part(scene, w, part).map(p -> new Event.SelectRows(p.instance(), p.number(), rows));
+            case NamedEvent.RowActivated(Which w, String part) ->
+                part(scene, w, part).map(p -> new Event.ActivateRow(p.instance(), p.number()));
+            case NamedEvent.RowsRemoved(Which w, String part) ->
+                part(scene, w, part).map(p -> new Event.RemoveRows(p.instance(), p.number()));
             case NamedEvent.Answered(Which w, String ending) -> answer(scene, w, ending);
             case NamedEvent.Chose(Which w, var paths, String filter) -> choice(scene, w, paths, filter);
             case NamedEvent.Picked(Which w, String value) ->

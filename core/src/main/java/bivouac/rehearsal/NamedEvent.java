@@ -39,10 +39,38 @@ public sealed interface NamedEvent {
         }
     }
 
-    record RowSelected(Which window, String part, int row) implements NamedEvent {
+    /** @param rows their numbers, from 1 */
+    record RowsSelected(Which window, String part, List<Integer> rows) implements NamedEvent {
+        public RowsSelected {
+            rows = List.copyOf(rows);
+        }
+
         @Override
         public String toString() {
-            return "select row " + row + " in " + TrailFile.quoted(part) + TrailFile.of(window);
+            return "select " + numbers() + " in " + TrailFile.quoted(part) + TrailFile.of(window);
+        }
+
+        /** For people: {@code row 3}, {@code rows 1, 3}, {@code no row}. */
+        public String numbers() {
+            return switch (rows.size()) {
+                case 0 -> "no row";
+                case 1 -> "row " + rows.getFirst();
+                default -> "rows " + rows.stream().map(String::valueOf).collect(Collectors.joining(", "));
+            };
+        }
+    }
+
+    record RowActivated(Which window, String part) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "activate row in " + TrailFile.quoted(part) + TrailFile.of(window);
+        }
+    }
+
+    record RowsRemoved(Which window, String part) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "remove rows in " + TrailFile.quoted(part) + TrailFile.of(window);
         }
     }
 

@@ -19,9 +19,14 @@ public final class TrailFile {
     private static final Pattern TYPE = Pattern.compile("type " + NAME + " into " + NAME + OF);
     private static final Pattern TICK = Pattern.compile("tick " + NAME + OF);
     private static final Pattern SELECT = Pattern.compile("select " + NAME + " in " + NAME + OF);
-    private static final Pattern ROW = Pattern.compile("select row ([1-9][0-9]{0,5}) in " + NAME + OF);
+    private static final String NUMBER = "[1-9][0-9]{0,5}";
+    private static final Pattern ROWS = Pattern.compile(
+            "select (no row|row " + NUMBER + "|rows " + NUMBER + "(?:, " + NUMBER + ")+) in " + NAME + OF);
+    private static final Pattern ACTIVATE = Pattern.compile("activate row in " + NAME + OF);
+    private static final Pattern REMOVE = Pattern.compile("remove rows in " + NAME + OF);
     private static final Pattern ANSWER = Pattern.compile("answer " + NAME + OF);
     private static final Pattern CHOOSE = Pattern.compile("choose (" + NAME + "(?:, " + NAME + ")*) as " + NAME + OF);
+    private static final Pattern ONE_NUMBER = Pattern.compile(NUMBER);
     private static final Pattern ONE_NAME = Pattern.compile(NAME);
     private static final Pattern TASK = Pattern.compile("task " + NAME + " ends " + NAME + "(?:" + OF + ")?");
     private static final Pattern PICK = Pattern.compile("pick " + NAME + OF);
@@ -93,9 +98,22 @@ public final class TrailFile {
         if (m.matches()) {
             return Optional.of(new NamedEvent.Ticked(which(m, 2), text(m, 1)));
         }
-        m = ROW.matcher(line);
+        m = ROWS.matcher(line);
         if (m.matches()) {
-            return Optional.of(new NamedEvent.RowSelected(which(m, 3), text(m, 2), Integer.parseInt(m.group(1))));
+            var rows = ONE_NUMBER
+                    .matcher(m.group(1))
+                    .results()
+                    .map(r -> Integer.parseInt(r.group()))
+                    .toList();
+            return Optional.of(new NamedEvent.RowsSelected(which(m, 3), text(m, 2), rows));
+        }
+        m = ACTIVATE.matcher(line);
+        if (m.matches()) {
+            return Optional.of(new NamedEvent.RowActivated(which(m, 2), text(m, 1)));
+        }
+        m = REMOVE.matcher(line);
+        if (m.matches()) {
+            return Optional.of(new NamedEvent.RowsRemoved(which(m, 2), text(m, 1)));
         }
         m = SELECT.matcher(line);
         if (m.matches()) {

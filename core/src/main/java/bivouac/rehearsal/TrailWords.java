@@ -30,8 +30,15 @@ public final class TrailWords {
             case NamedEvent.Ticked(var w, String part) -> new Line(w.toString(), label(design, w, part), "ticked");
             case NamedEvent.Selected(var w, String part, String item) ->
                 new Line(w.toString(), label(design, w, part), "“" + item + "” chosen");
-            case NamedEvent.RowSelected(var w, String part, int row) ->
-                new Line(w.toString(), label(design, w, part), "row " + row + " selected");
+            case NamedEvent.RowsSelected(var w, String part, var rows) ->
+                new Line(
+                        w.toString(),
+                        label(design, w, part),
+                        ((NamedEvent.RowsSelected) event).numbers() + " selected");
+            case NamedEvent.RowActivated(var w, String part) ->
+                new Line(w.toString(), label(design, w, part), "row activated");
+            case NamedEvent.RowsRemoved(var w, String part) ->
+                new Line(w.toString(), label(design, w, part), "selected rows removed by hand");
             case NamedEvent.Answered(var w, String ending) -> new Line(w.toString(), ending, "");
             case NamedEvent.Chose(var w, var paths, String filter) ->
                 new Line(w.toString(), "chosen", String.join(", ", paths));

@@ -70,6 +70,7 @@ public final class ScriptLines {
         switch (inside) {
             case Step.Branching branching -> branches(lines, branching, path, indent + 1, design);
             case Step.If choice -> cases(lines, choice, path, indent, design);
+            case Step.Repeat repeat -> inner(lines, repeat.script(), path, 0, indent + 1, design);
             case Step.Close close -> refused(lines, close.refused(), path, indent + 1, design);
             case Step.EndApplication end -> refused(lines, end.refused(), path, indent + 1, design);
             case Step.Plain p -> {

@@ -53,10 +53,28 @@ public final class Sentences {
                 out.add(new Token.ValueName(a.list()));
                 givens(out, "with", a.values());
             }
-            case Step.RemoveRow(String list) -> {
+            case Step.ChangeRow c -> {
+                out.add(new Token.Keyword("change row of"));
+                out.add(new Token.ValueName(c.list()));
+                givens(out, "with", c.values());
+            }
+            case Step.RemoveRow(String list, boolean unasked) -> {
                 out.add(new Token.Keyword("remove row of"));
                 out.add(new Token.ValueName(list));
+                if (unasked) {
+                    out.add(new Token.Plain("unasked"));
+                }
             }
+            case Step.KeepRow k -> out.add(new Token.Keyword("keep the row"));
+            case Step.Let(String name, Expression value) -> {
+                out.add(new Token.Keyword("let"));
+                out.add(new Token.ValueName(name));
+                out.add(new Token.Plain("be"));
+                out.add(new Token.ExpressionText(value.source()));
+            }
+            case Step.Repeat r -> out.add(new Token.Keyword("repeat"));
+            case Step.Again a -> out.add(new Token.Keyword("again"));
+            case Step.KeptValues k -> out.add(new Token.Keyword(k.how().words()));
             case Step.NotThereYet n -> out.add(new Token.Keyword("not there yet"));
             case Step.Reach r -> {
                 out.add(new Token.Keyword(r.how().words()));

@@ -91,10 +91,6 @@ public final class StepTyping {
         if (words.take("stay open") || words.take("stay")) {
             return Optional.of(new Step.StayOpen());
         }
-        if (words.take("set")) {
-            String[] two = words.splitAtArrow();
-            return Optional.of(Step.SetValue.of(two[0], two[1]));
-        }
         if (words.take("if")) {
             return Optional.of(new Step.If(
                     List.of(new Step.If.Case(new Expression(words.rest()), Script.EMPTY)), Optional.empty()));
@@ -108,15 +104,23 @@ public final class StepTyping {
         if (words.take("stop task")) {
             return Optional.of(new Step.StopTask(task(words, List.of())));
         }
-        if (words.take("add row to")) {
-            String list = words.longestOf(List.of(), List.of(" with "));
-            return Optional.of(new Step.AddRow(list, words.take("with") ? words.givens() : List.of()));
-        }
-        if (words.take("remove row of")) {
-            return Optional.of(new Step.RemoveRow(words.rest()));
-        }
         if (words.take("not there yet")) {
             return Optional.of(new Step.NotThereYet());
+        }
+        if (words.take("repeat")) {
+            return Optional.of(new Step.Repeat(Script.EMPTY));
+        }
+        if (words.take("again")) {
+            return Optional.of(new Step.Again());
+        }
+        for (Step.KeptValues.How how : Step.KeptValues.How.values()) {
+            if (words.take(how.words())) {
+                return Optional.of(new Step.KeptValues(how));
+            }
+        }
+        Optional<Step> ofValues = ValueTyping.read(words);
+        if (ofValues.isPresent()) {
+            return ofValues;
         }
         for (Step.Reach.How how : Step.Reach.How.values()) {
             if (words.take(how.words())) {
@@ -306,7 +310,7 @@ public final class StepTyping {
         Script script = place.in(into);
         if (!replaces) {
             Script changed = at.insert(script, step);
-            StepPath next = step instanceof Step.If ? at.into(0, 0) : at.next(1);
+            StepPath next = step instanceof Step.If || step instanceof Step.Repeat ? at.into(0, 0) : at.next(1);
             return new Typed.Done(place.put(into, changed), "step added: " + what, next);
         }
         Step before = at.in(script).orElseThrow();
@@ -322,6 +326,7 @@ public final class StepTyping {
                 new Step.Open(
                         o.window(), keep(b.manner(), o.manner()), b.ownedBy(), o.handOver(), o.as(), b.branches());
             case Step.RunTask r when before instanceof Step.RunTask b -> r.withBranches(b.branches());
+            case Step.Repeat r when before instanceof Step.Repeat b -> b;
             case Step.If i
             when before instanceof Step.If b -> {
                 var cases = new ArrayList<>(b.cases());
@@ -358,7 +363,16 @@ public final class StepTyping {
                 "note",
                 "check",
                 "add row to",
+                "change row of",
                 "remove row of",
+                "keep the row",
+                "let",
+                "enable",
+                "disable",
+                "repeat",
+                "again",
+                "save kept values",
+                "load kept values",
                 "run",
                 "run new",
                 "stop task",

@@ -61,6 +61,14 @@ class StepTypingTest {
                 "not there yet",
                 "add row to me.sheep with name ← me.shown, lambs ← 2",
                 "remove row of me.sheep",
+                "remove row of me.sheep unasked",
+                "change row of me.sheep with lambs ← me.sheep.selected.lambs + 1",
+                "keep the row",
+                "let total be app.a + 2",
+                "repeat",
+                "again",
+                "save kept values",
+                "load kept values",
             })
     void a_sentence_reads_as_it_was_typed(String line) {
         var done = type(empty(), StepPath.of(0), line);
@@ -68,8 +76,16 @@ class StepTypingTest {
     }
 
     @Test
-    void every_step_of_the_example_reads_back_to_itself() throws Exception {
-        Design hut = DesignFile.read(Path.of("src/test/resources/first-hut.bivouac"));
+    void enable_and_disable_are_short_for_setting() {
+        var done = type(empty(), StepPath.of(0), "disable shown");
+        assertThat(Sentences.line(PRESSED.in(done.design()).steps().getFirst()))
+                .isEqualTo("set me.shown.enabled ← false");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"ridge-hut", "ferry-bell"})
+    void every_step_of_the_examples_reads_back_to_itself(String example) throws Exception {
+        Design hut = DesignFile.read(Path.of("../examples/" + example + ".bivouac"));
         hut.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     var typed = new StepTyping(hut, place, path, true).read(Sentences.line(step));

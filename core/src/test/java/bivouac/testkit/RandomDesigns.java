@@ -198,7 +198,11 @@ public final class RandomDesigns {
                                 ? List.of()
                                 : List.of(new Type.Column("c", Type.TEXT), new Type.Column("n", type(1))),
                         random.nextBoolean() ? List.of() : List.of(List.of(word(), "2"), List.of("x")),
+                        random.nextBoolean(),
+                        random.nextBoolean(),
                         script(1),
+                        java.util.Map.of(
+                                Part.RowMoment.ACTIVATED, script(1), Part.RowMoment.BEFORE_REMOVING, script(1)),
                         traits());
             case 6 -> new Part.Picture(name(), word(), traits());
             default -> new Part.Button(name(), word(), random.nextBoolean(), script(2), traits());
@@ -280,7 +284,7 @@ public final class RandomDesigns {
     }
 
     private Step step(int deep) {
-        return switch (random.nextInt(deep > 0 ? 13 : 10)) {
+        return switch (random.nextInt(deep > 0 ? 19 : 15)) {
             case 0 -> new Step.Close(target(), maybe(this::word), givens(), Script.EMPTY);
             case 1 -> new Step.StayOpen();
             case 2 -> new Step.SetValue(pick(List.of("app.n", "me.title", "me.a", "nothing")), expression());
@@ -291,8 +295,14 @@ public final class RandomDesigns {
             case 6 -> new Step.Reach(pick(List.of(Step.Reach.How.values())), target());
             case 7 -> new Step.StopTask(pick(List.of("work", "none")));
             case 8 -> new Step.AddRow(pick(List.of("me.a", "nothing")), givens());
-            case 9 -> new Step.RemoveRow(pick(List.of("me.a", "nothing")));
-            case 10 ->
+            case 9 -> new Step.RemoveRow(pick(List.of("me.a", "nothing")), random.nextBoolean());
+            case 10 -> new Step.ChangeRow(pick(List.of("me.a", "nothing")), givens());
+            case 11 -> new Step.KeepRow();
+            case 12 -> Step.Let.of(pick(List.of("sum", "no name")), expression().source());
+            case 13 -> new Step.Again();
+            case 14 -> new Step.KeptValues(pick(List.of(Step.KeptValues.How.values())));
+            case 18 -> new Step.Repeat(script(deep - 1));
+            case 15 ->
                 new Step.RunTask(
                         pick(List.of("work", "none")),
                         random.nextBoolean(),
@@ -300,7 +310,7 @@ public final class RandomDesigns {
                         givens(),
                         maybe(() -> "kept"),
                         random.nextBoolean() ? List.of() : List.of(new Step.Branch("done", script(deep - 1))));
-            case 11 ->
+            case 16 ->
                 new Step.If(
                         List.of(
                                 new Step.If.Case(expression(), script(deep - 1)),

@@ -153,41 +153,6 @@ class DeskPartsTest {
     }
 
     @Test
-    void a_row_is_selected_on_the_desk_checked_out_after_asking_and_gone() {
-        robot.click("row-2");
-        assertThat(lastLine()).isEqualTo("select row 2 in \"tonight\" of \"Register\"");
-        robot.key(DOWN);
-        assertThat(lastLine()).isEqualTo("select row 3 in \"tonight\" of \"Register\"");
-        robot.click("part-checkOut").click("answer-keep");
-        robot.click("part-checkOut").click("answer-check out");
-        var rows = now().rehearsal().scene().windows().getFirst().parts().stream()
-                .filter(p -> p.design() instanceof Part.ListOfRows)
-                .findFirst()
-                .orElseThrow()
-                .rows();
-        assertThat(rows).hasSize(2).noneMatch(r -> r.contains("Maba Stint"));
-    }
-
-    @Test
-    void a_list_is_typed_on_the_face_with_columns_and_first_rows_and_runs_at_once() {
-        robot.on(() -> {
-            robot.app().work().goTo(Chosen.window("Bunk plan"));
-            return null;
-        });
-        robot.settle()
-                .focus("new-part")
-                .text("list Bunks of bunk: whole, sleeper: text")
-                .key(ENTER);
-        robot.click("tab-part")
-                .focus("part-rows")
-                .text("1, Orla Fenn; 2, Tam Scarth")
-                .key(ENTER);
-        robot.key(CONTROL, DIGIT3).key(CONTROL, B);
-        assertThat(now().rehearsal().scene().windows().getLast().parts())
-                .anySatisfy(p -> assertThat(p.rows()).hasSize(2));
-    }
-
-    @Test
     void another_way_from_an_earlier_moment_is_kept_and_gone_back_to() {
         robot.click("part-arrive");
         robot.key(ESCAPE);

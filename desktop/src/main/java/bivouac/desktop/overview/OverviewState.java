@@ -199,13 +199,14 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
             case ScriptPlace.AtMoment m -> m.moment().words();
             case ScriptPlace.AtPart p ->
                 face.part(p.part()).map(Part::displayName).orElse(p.part());
+            case ScriptPlace.AtRow r ->
+                face.part(r.part()).map(Part::displayName).orElse(r.part()) + ", "
+                        + r.moment().words();
         };
     }
 
     private static String rowKind(FacedWindow face, ScriptPlace place) {
-        return place instanceof ScriptPlace.AtPart p
-                ? face.part(p.part()).map(Part::kind).orElse("")
-                : "any way out";
+        return place.ofPart().map(p -> face.part(p).map(Part::kind).orElse("")).orElse("any way out");
     }
 
     private static String about(FacedWindow face) {

@@ -132,7 +132,7 @@ final class FaceBody implements DeskBody {
             case Part.ValueField f -> field(number, f.label(), new TextField());
             case Part.Choice c -> choice(number, c);
             case Part.ListOfRows l -> {
-                var rows = new RowsControl(l, row -> act.accept(new Event.SelectRow(shown.instance(), number, row)));
+                var rows = new RowsControl(l, new RowActs(number));
                 HBox.setHgrow(rows, Priority.ALWAYS);
                 yield labelled(number, l.label(), rows);
             }
@@ -272,6 +272,30 @@ final class FaceBody implements DeskBody {
         }
     }
 
+    /** What a person does with the rows of a list, as events. */
+    private final class RowActs implements RowsControl.Acts {
+        private final int part;
+
+        RowActs(int part) {
+            this.part = part;
+        }
+
+        @Override
+        public void select(List<Integer> rows) {
+            act.accept(new Event.SelectRows(shown.instance(), part, rows));
+        }
+
+        @Override
+        public void activate() {
+            act.accept(new Event.ActivateRow(shown.instance(), part));
+        }
+
+        @Override
+        public void remove() {
+            act.accept(new Event.RemoveRows(shown.instance(), part));
+        }
+    }
+
     private static void show(Node node, boolean visible) {
         node.setVisible(visible);
         node.setManaged(visible);
@@ -289,6 +313,11 @@ final class FaceBody implements DeskBody {
 
     @Override
     public void enter() {
+        for (Region control : controls.values()) {
+            if (control instanceof RowsControl rows && rows.enter()) {
+                return;
+            }
+        }
         Machine.defaultButton(shown).ifPresent(n -> act.accept(new Event.Press(shown.instance(), n)));
     }
 

@@ -73,7 +73,7 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                                 .map(p -> p.endsWith("/") ? p : PretendFiles.nameOf(p))
                                 .collect(Collectors.joining(", "));
                     case Event.Pick pick -> pick.value();
-                    case Event.SelectRow row -> line.what() + ": " + line.detail();
+                    case Event.OnRows rows -> line.what() + ": " + line.detail();
                     case Event.Select select -> line.what() + ": " + line.detail();
                     case Event.TaskEnds end -> line.who() + " " + line.what();
                     default -> line.what();

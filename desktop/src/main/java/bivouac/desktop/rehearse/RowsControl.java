@@ -3,10 +3,13 @@ package bivouac.desktop.rehearse;
 import bivouac.design.Part;
 import bivouac.desktop.widget.Ui;
 import java.util.List;
-import java.util.function.IntConsumer;
+import javafx.collections.ListChangeListener;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -18,11 +21,23 @@ final class RowsControl extends VBox {
     private static final int SHOWN = 5;
 
     private final ListView<List<String>> list = new ListView<>();
+    private final Part.ListOfRows part;
+    private final Acts acts;
     private List<List<String>> rows = List.of();
     private boolean updating;
 
-    /** @param select told the number of a row that the person selects, from 1 */
-    RowsControl(Part.ListOfRows part, IntConsumer select) {
+    /** Told what the person does; rows are numbered from 1. */
+    interface Acts {
+        void select(List<Integer> rows);
+
+        void activate();
+
+        void remove();
+    }
+
+    RowsControl(Part.ListOfRows part, Acts acts) {
+        this.part = part;
+        this.acts = acts;
         getStyleClass().add("rows-control");
         var head = Ui.styled(new HBox(), "rows-head");
         part.columns().forEach(c -> head.getChildren().add(cell(c.name(), "group-name")));
@@ -31,25 +46,59 @@ final class RowsControl extends VBox {
         list.setAccessibleText(part.displayName());
         list.setPlaceholder(Ui.label("No row yet.", "quiet"));
         list.setCellFactory(l -> new Row());
-        list.getSelectionModel().selectedIndexProperty().subscribe((was, is) -> {
-            if (!updating && is.intValue() >= 0) {
-                select.accept(is.intValue() + 1);
+        list.getSelectionModel().setSelectionMode(part.several() ? SelectionMode.MULTIPLE : SelectionMode.SINGLE);
+        list.getSelectionModel().getSelectedIndices().addListener((ListChangeListener<Integer>) change -> select());
+        list.addEventFilter(KeyEvent.KEY_PRESSED, this::press);
+        list.setOnMouseClicked(click -> {
+            if (click.getClickCount() == 2 && !selection().isEmpty()) {
+                acts.activate();
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
         getChildren().addAll(head, list);
     }
 
-    void show(List<List<String>> all, int selected) {
+    private void select() {
+        List<Integer> now = selection();
+        if (!updating && (part.several() || !now.isEmpty())) {
+            acts.select(now);
+        }
+    }
+
+    private List<Integer> selection() {
+        return list.getSelectionModel().getSelectedIndices().stream()
+                .map(i -> i + 1)
+                .sorted()
+                .toList();
+    }
+
+    /** Enter activates the selected row, where that does something; answers whether it did. */
+    boolean enter() {
+        boolean activates = list.isFocused()
+                && !part.at(Part.RowMoment.ACTIVATED).isEmpty()
+                && selection().size() == 1;
+        if (activates) {
+            acts.activate();
+        }
+        return activates;
+    }
+
+    private void press(KeyEvent key) {
+        if (key.getCode() == KeyCode.DELETE && part.byHand() && !selection().isEmpty()) {
+            key.consume();
+            acts.remove();
+        }
+    }
+
+    void show(List<List<String>> all, List<Integer> selected) {
         updating = true;
         if (!all.equals(rows)) {
             rows = all;
             list.getItems().setAll(all);
         }
-        if (selected == 0) {
+        if (!selection().equals(selected)) {
             list.getSelectionModel().clearSelection();
-        } else {
-            list.getSelectionModel().select(selected - 1);
+            selected.forEach(row -> list.getSelectionModel().select(row - 1));
         }
         updating = false;
     }

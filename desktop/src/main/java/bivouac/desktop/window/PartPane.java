@@ -7,7 +7,6 @@ import bivouac.design.Names;
 import bivouac.design.Part;
 import bivouac.design.Renames;
 import bivouac.design.ScriptPlace;
-import bivouac.design.Type;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;
@@ -146,28 +145,22 @@ final class PartPane extends PartLines {
     }
 
     private void list(Part.ListOfRows l) {
-        text("Before it stands", "label", l.label(), t -> list(l, t, l.columns(), l.first()));
+        text("Before it stands", "label", l.label(), l::labelled);
         getChildren()
                 .add(line(
                         "Its columns are",
                         new TextLine("part-columns", "Columns", Declarations.columns(l.columns()), t -> {
                             try {
-                                take(list(l, l.label(), Declarations.readColumns(t), l.first()), "columns");
+                                take(l.with(Declarations.readColumns(t)), "columns");
                                 return "";
                             } catch (Declarations.Wrong e) {
                                 work.say(e.getMessage());
                                 return e.getMessage();
                             }
                         })));
-        text(
-                "Its first rows are",
-                "rows",
-                Declarations.rows(l.first()),
-                t -> list(l, l.label(), l.columns(), Declarations.readRows(t)));
-    }
-
-    private static Part list(Part.ListOfRows l, String label, List<Type.Column> columns, List<List<String>> first) {
-        return new Part.ListOfRows(l.name(), label, columns, first, l.selected(), l.traits());
+        text("Its first rows are", "rows", Declarations.rows(l.first()), t -> l.starting(Declarations.readRows(t)));
+        tick("Several rows can be selected", "several", l.several(), l.ofSeveral(!l.several()));
+        tick("The Delete key removes rows", "by-hand", l.byHand(), l.removedByHand(!l.byHand()));
     }
 
     private void command(Part.MenuCommand m) {

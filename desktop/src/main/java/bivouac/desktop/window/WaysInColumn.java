@@ -81,6 +81,12 @@ final class WaysInColumn {
                         .flatMap(f -> f.part(p.part()))
                         .map(part -> part.kind() + " " + part.displayName())
                         .orElse(p.part());
+            case ScriptPlace.AtRow r ->
+                design.faced(r.window())
+                                .flatMap(f -> f.part(r.part()))
+                                .map(part -> part.kind() + " " + part.displayName())
+                                .orElse(r.part())
+                        + ", " + r.moment().words();
         };
     }
 

@@ -122,6 +122,12 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
                                 .flatMap(f -> f.part(p.part()))
                                 .map(part -> part.displayName())
                                 .orElse(p.part());
+                    case ScriptPlace.AtRow r ->
+                        design.faced(r.window())
+                                        .flatMap(f -> f.part(r.part()))
+                                        .map(part -> part.displayName())
+                                        .orElse(r.part())
+                                + ", " + r.moment().words();
                 };
     }
 

@@ -22,7 +22,6 @@ import bivouac.sentence.Declarations;
 import bivouac.sentence.FrameLine;
 import java.util.List;
 import java.util.Optional;
-import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ScrollPane;
@@ -41,17 +40,15 @@ public final class WindowView implements ScreenView {
     private final VBox waysIn = Ui.styled(Ui.column(12), "side-cards");
     private final VBox waysOut = Ui.styled(Ui.column(12), "side-cards");
     private final VBox face = Ui.styled(Ui.column(10), "face-column");
-    private final VBox below = Ui.styled(Ui.column(6), "below-face");
-    private final ScriptPane script;
+    private final BelowFace below;
     private final FacePane facePane;
     private final HBox waysInHead = head("Ways in", "before");
     private final HBox waysOutHead = head("Ways out", "after");
-    private boolean showsPart;
     private Situation shown;
 
     public WindowView(Work work) {
         this.work = work;
-        this.script = new ScriptPane(work);
+        this.below = new BelowFace(work);
         this.facePane = new FacePane(work, this::toScript);
         root.setTop(bar);
         var left = column(waysInHead, waysIn, 256);
@@ -95,7 +92,7 @@ public final class WindowView implements ScreenView {
     public void show(Situation s) {
         if (shown != null && shown.looksLike(s)) {
             shown = s;
-            script.know(s);
+            below.know(s);
             return;
         }
         boolean keepText = shown != null && shown.design() == s.design();
@@ -126,7 +123,7 @@ public final class WindowView implements ScreenView {
                                 "After the end nothing is left but the exit code: the one given last, else 1 after a fault, else 0. Kept values are saved first."),
                         "empty"));
         face.getChildren().setAll(new ApplicationPane(work).draw(shown));
-        drawScript(new ScriptPlace.Start(), Optional.empty(), Optional.empty());
+        below.show(shown, new ScriptPlace.Start(), Optional.empty(), Optional.empty());
     }
 
     private void drawWindow(Window window) {
@@ -139,11 +136,11 @@ public final class WindowView implements ScreenView {
                 face.getChildren().addAll(facePane.draw(shown, f), variables(f), frame(f));
                 Optional<Part> part = shown.chosen().part().flatMap(f::part);
                 ScriptPlace place = shown.chosen().script().orElseGet(() -> usualPlace(f));
-                drawScript(place, Optional.of(f), part.or(() -> partOf(place, f)));
+                below.show(shown, place, Optional.of(f), part.or(() -> partOf(place, f)));
             }
             case ReadyMade ready -> {
                 face.getChildren().add(drawn(ready));
-                below.getChildren().setAll(Ui.styled(Ui.wrapped(noScript(ready)), "empty"));
+                below.say(noScript(ready));
             }
         }
     }
@@ -173,7 +170,7 @@ public final class WindowView implements ScreenView {
     }
 
     private static Optional<Part> partOf(ScriptPlace place, FacedWindow face) {
-        return place instanceof ScriptPlace.AtPart p ? face.part(p.part()) : Optional.empty();
+        return place.ofPart().flatMap(face::part);
     }
 
     private Node takes(Window window) {
@@ -234,62 +231,9 @@ public final class WindowView implements ScreenView {
         return Ui.row(8, label, line);
     }
 
-    private void drawScript(ScriptPlace place, Optional<FacedWindow> window, Optional<Part> part) {
-        var title = Ui.label(title(place, part), "strong");
-        var head = Ui.row(8, title, Ui.spring());
-        boolean hasTrigger = part.map(p -> p.trigger().isPresent()).orElse(true);
-        if (part.isPresent()) {
-            head.getChildren()
-                    .addAll(
-                            tab("script", hasTrigger, !showsPart && hasTrigger),
-                            tab("part", true, showsPart || !hasTrigger));
-        }
-        below.getChildren().setAll(head);
-        if (part.isPresent() && window.isPresent() && (showsPart || !hasTrigger)) {
-            below.getChildren().add(new PartPane(work, window.get(), part.get()));
-        } else {
-            script.show(shown, place);
-            below.getChildren().add(script);
-        }
-    }
-
-    private Node tab(String word, boolean possible, boolean chosen) {
-        var button = Ui.button(
-                word,
-                "tab-" + word,
-                () -> {
-                    showsPart = word.equals("part");
-                    draw();
-                },
-                "segment");
-        button.setDisable(!possible);
-        button.pseudoClassStateChanged(PseudoClass.getPseudoClass("chosen"), chosen);
-        return button;
-    }
-
-    private static String title(ScriptPlace place, Optional<Part> part) {
-        return switch (place) {
-            case ScriptPlace.Start s -> "When the application starts";
-            case ScriptPlace.AtMoment m ->
-                switch (m.moment()) {
-                    case OPENED -> "When it has opened";
-                    case BROUGHT_BACK -> "When it is brought back";
-                    case BEFORE_CLOSING -> "Before it closes, whatever the way out";
-                    case AFTER_CLOSING -> "After it has closed";
-                };
-            case ScriptPlace.AtPart p ->
-                part.map(q -> q.trigger()
-                                .map(t -> "When " + q.displayName() + " is " + t.word())
-                                .orElse(q.displayName()))
-                        .orElse(p.part());
-        };
-    }
-
     /** Puts the keyboard where the next step of the chosen script is typed. */
     private void toScript() {
-        showsPart = false;
-        draw();
-        script.focusEnd();
+        below.focusEnd();
     }
 
     @Override

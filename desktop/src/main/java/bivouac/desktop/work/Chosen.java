@@ -2,6 +2,7 @@ package bivouac.desktop.work;
 
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import java.util.Optional;
 
@@ -45,11 +46,16 @@ public record Chosen(Optional<String> window, Optional<ScriptPlace> script) {
                 design.faced(p.window())
                         .flatMap((FacedWindow f) -> f.part(p.part()))
                         .isPresent();
+            case ScriptPlace.AtRow r ->
+                design.faced(r.window())
+                        .flatMap((FacedWindow f) -> f.part(r.part()))
+                        .filter(Part.ListOfRows.class::isInstance)
+                        .isPresent();
         };
     }
 
     /** The chosen part's expression name. */
     public Optional<String> part() {
-        return script.filter(ScriptPlace.AtPart.class::isInstance).map(s -> ((ScriptPlace.AtPart) s).part());
+        return script.flatMap(ScriptPlace::ofPart);
     }
 }

@@ -1,0 +1,77 @@
+package bivouac.machine;
+
+import bivouac.design.Part;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+
+/**
+ * Removes rows of lists: <em>before removing</em> is run for each, unless it is unasked, and the row goes when that
+ * script has ended without <em>keep the row</em> (P2, need 11). A script means its row itself, not its number (V4), so
+ * the numbers that scripts hold follow what is removed.
+ */
+final class RowRemovals {
+
+    private final Run run;
+
+    RowRemovals(Run run) {
+        this.run = run;
+    }
+
+    /** Asks about rows, or takes them away at once where nobody asks. The first is asked first. */
+    void begin(Inst inst, PartPlan list, List<Integer> numbers, boolean unasked) {
+        ScriptPlan asks = list.moment(Part.RowMoment.BEFORE_REMOVING);
+        if (unasked || asks.isEmpty()) {
+            numbers.reversed().forEach(n -> remove(inst, list, n));
+            return;
+        }
+        for (int number : numbers.reversed()) {
+            run.push(asks, inst, number);
+        }
+    }
+
+    /** The script that asks has ended, and nothing kept the row. */
+    void agreed(Frame.OfScript frame) {
+        PartPlan list = frame.me.plan.parts().stream()
+                .filter(p -> frame.script.isOfList(frame.me.plan, p.part))
+                .findFirst()
+                .orElseThrow();
+        int number = frame.locals[ScriptPlan.ROW];
+        if (number > 0 && !frame.me.gone) {
+            remove(frame.me, list, number);
+        }
+    }
+
+    private void remove(Inst inst, PartPlan list, int number) {
+        list.rowsOf().orElseThrow().remove(inst, number);
+        follow(run, inst, list.part, locals -> {
+            int row = locals[ScriptPlan.ROW];
+            locals[ScriptPlan.ROW] = row == number ? 0 : row > number ? row - 1 : row;
+        });
+    }
+
+    /** Rows beyond {@code last} are gone. */
+    static void forget(Run run, Inst inst, Part list, int last) {
+        follow(run, inst, list, locals -> {
+            if (locals[ScriptPlan.ROW] > last) {
+                locals[ScriptPlan.ROW] = 0;
+            }
+        });
+    }
+
+    /** Every script of the list that runs or waits. */
+    private static void follow(Run run, Inst inst, Part list, Consumer<int[]> change) {
+        var frames = new ArrayList<Frame.OfScript>(run.background);
+        run.stack.forEach(f -> {
+            if (f instanceof Frame.OfScript s) {
+                frames.add(s);
+            }
+        });
+        frames.stream()
+                .filter(f -> f.me == inst && f.script.isOfList(inst.plan, list))
+                .forEach(f -> change.accept(f.locals));
+        run.dormant.stream()
+                .filter(d -> d.me == inst && d.script.isOfList(inst.plan, list))
+                .forEach(d -> change.accept(d.locals));
+    }
+}
