@@ -59,7 +59,9 @@ final class DeskView extends Pane {
         if (nodes.isEmpty()) {
             nodes.add(over(scene));
         }
-        getChildren().setAll(nodes);
+        if (!getChildren().equals(nodes)) {
+            getChildren().setAll(nodes);
+        }
         boolean lost = focused == null || focused.getScene() == null || focused.isDisabled() || !focused.isVisible();
         if (lost || Ui.isInside(focused, this)) {
             Platform.runLater(() -> keepFocus(focused));
@@ -96,9 +98,8 @@ final class DeskView extends Pane {
         }
         boolean stays =
                 focused != null && Ui.isInside(focused, top) && focused.getScene() != null && !focused.isDisabled();
-        if (!stays) {
-            top.firstFocus().requestFocus();
-        }
+        // windows that change places leave the scene for a moment, and then lose the keyboard to another
+        (stays ? focused : top.firstFocus()).requestFocus();
     }
 
     /** Gives the keyboard to the topmost window that takes it. */
