@@ -96,10 +96,20 @@ final class DeskView extends Pane {
         if (top == null || !isVisible() || getScene() == null) {
             return;
         }
-        boolean stays =
-                focused != null && Ui.isInside(focused, top) && focused.getScene() != null && !focused.isDisabled();
+        DeskWindow holder = holder(focused);
+        boolean front =
+                holder != null && (holder == top || top.isOwnedBy(holder.shown().which()));
+        boolean stays = front && focused.getScene() != null && !focused.isDisabled();
         // windows that change places leave the scene for a moment, and then lose the keyboard to another
         (stays ? focused : top.firstFocus()).requestFocus();
+    }
+
+    /** The window on the desk that a node stands in; null for none, or for one that is blocked. */
+    private DeskWindow holder(Node node) {
+        return windows.values().stream()
+                .filter(w -> Ui.isInside(node, w) && w.shown().blockedBy().isEmpty())
+                .findFirst()
+                .orElse(null);
     }
 
     /** Gives the keyboard to the topmost window that takes it. */

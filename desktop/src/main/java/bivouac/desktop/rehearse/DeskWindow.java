@@ -8,6 +8,7 @@ import bivouac.design.Picker;
 import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
+import bivouac.machine.Sighting;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -126,6 +127,11 @@ final class DeskWindow extends StackPane {
     /** Where the keyboard goes when the window gets it: the default answer, the first field, else the first button. */
     Node firstFocus() {
         return body.firstFocus().orElse(closeBox);
+    }
+
+    /** An owned window stands above its owner, which can have the keyboard all the same (O5). */
+    boolean isOwnedBy(Sighting.Which which) {
+        return shown.owner().filter(which::equals).isPresent();
     }
 
     void focusPart(int number) {
