@@ -38,7 +38,9 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
         FILTER,
         MESSAGE,
         PART,
-        UNGUARDED
+        UNGUARDED,
+        NAMING,
+        SUM
     }
 
     /**

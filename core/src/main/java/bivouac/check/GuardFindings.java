@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Typed texts that are taken for more than they are (need 4): a conversion that can be reached with a text that is no
@@ -36,6 +37,8 @@ final class GuardFindings {
     private static final Pattern CONVERSION = Pattern.compile("\\b(number|whole|date)\\(\\s*([a-zA-Z][\\w.]*)\\s*\\)");
     private static final Pattern MEMBER = Pattern.compile("\\bme\\.([a-zA-Z]\\w*)(\\.\\w+)?");
     private static final Pattern SUM = Pattern.compile("\\s*me\\.([a-zA-Z]\\w*)\\s*\\+\\s*me\\.([a-zA-Z]\\w*)\\s*");
+
+    private static final Pattern NAME = Pattern.compile("[a-zA-Z]\\w*(\\.[a-zA-Z]\\w*)+");
 
     private final List<Finding> found;
     private final Optional<FacedWindow> window;
@@ -116,6 +119,9 @@ final class GuardFindings {
             case Step.RunTask run -> run.handOver().stream().map(Given::value).forEach(all::add);
             case Step.Close close -> close.gives().stream().map(Given::value).forEach(all::add);
             case Step.EndApplication end -> end.code().ifPresent(all::add);
+            case Step.Let let -> all.add(let.value());
+            case Step.AddRow add -> add.values().forEach(g -> all.add(g.value()));
+            case Step.ChangeRow change -> change.values().forEach(g -> all.add(g.value()));
             default -> {
                 // no expression, or one that is shown and so met at rest
             }
@@ -156,6 +162,22 @@ final class GuardFindings {
                 "The script would end there with a fault (X3), and nobody would be told.",
                 Place.step(place, path))));
         sum(source, path);
+        twice(source, path);
+    }
+
+    /** A name that stands twice in one sum was surely pasted, and one of the two not changed (need 4). */
+    private void twice(String source, StepPath path) {
+        List<String> terms = Stream.of(source.split("\\+")).map(String::strip).toList();
+        terms.stream()
+                .filter(t -> NAME.matcher(t).matches())
+                .filter(t -> terms.indexOf(t) != terms.lastIndexOf(t))
+                .distinct()
+                .forEach(t -> found.add(new Finding(
+                        Weight.HINT,
+                        Kind.SUM,
+                        place.words() + ": “" + t + "” stands twice in the sum “" + source.strip() + "”.",
+                        "If the sum was copied, one of the two may mean another value; else write it times two.",
+                        Place.step(place, path))));
     }
 
     /** Asking whether what was typed can be converted is as good as asking whether the field holds a value. */

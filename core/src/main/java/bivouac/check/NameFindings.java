@@ -47,6 +47,7 @@ final class NameFindings {
                         Stream.concat(
                                 face.variables().stream().map(Variable::name),
                                 face.parts().stream().map(Part::name)));
+                PartNames.into(found, design, face);
             }
         }
     }

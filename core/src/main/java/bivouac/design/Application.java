@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param files what file dialogs show in a rehearsal
  * @param tasks its own work, which the design only names
+ * @param names how its parts are named
  */
 public record Application(
         String name,
@@ -15,7 +16,8 @@ public record Application(
         Script start,
         DepartureRule departure,
         PretendFiles files,
-        List<Task> tasks) {
+        List<Task> tasks,
+        NamingHabit names) {
 
     /** Facts for an about box; each may be empty. */
     public record About(String version, String rights, String comments, String link) {
@@ -29,35 +31,39 @@ public record Application(
 
     /** One without pretend files of its own. */
     public Application(String name, About about, List<Variable> variables, Script start, DepartureRule departure) {
-        this(name, about, variables, start, departure, PretendFiles.NONE, List.of());
+        this(name, about, variables, start, departure, PretendFiles.NONE, List.of(), NamingHabit.SUFFIX);
     }
 
     public Application named(String other) {
-        return new Application(other, about, variables, start, departure, files, tasks);
+        return new Application(other, about, variables, start, departure, files, tasks, names);
     }
 
     public Application about(About other) {
-        return new Application(name, other, variables, start, departure, files, tasks);
+        return new Application(name, other, variables, start, departure, files, tasks, names);
     }
 
     public Application holding(List<Variable> other) {
-        return new Application(name, about, other, start, departure, files, tasks);
+        return new Application(name, about, other, start, departure, files, tasks, names);
     }
 
     public Application starting(Script other) {
-        return new Application(name, about, variables, other, departure, files, tasks);
+        return new Application(name, about, variables, other, departure, files, tasks, names);
     }
 
     public Application departing(DepartureRule other) {
-        return new Application(name, about, variables, start, other, files, tasks);
+        return new Application(name, about, variables, start, other, files, tasks, names);
     }
 
     public Application pretending(PretendFiles other) {
-        return new Application(name, about, variables, start, departure, other, tasks);
+        return new Application(name, about, variables, start, departure, other, tasks, names);
     }
 
     public Application working(List<Task> other) {
-        return new Application(name, about, variables, start, departure, files, other);
+        return new Application(name, about, variables, start, departure, files, other, names);
+    }
+
+    public Application naming(NamingHabit other) {
+        return new Application(name, about, variables, start, departure, files, tasks, other);
     }
 
     public java.util.Optional<Task> task(String shownName) {

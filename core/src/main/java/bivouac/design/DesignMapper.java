@@ -40,7 +40,8 @@ abstract class DesignMapper {
                 script(app.start()),
                 departure(app.departure()),
                 app.files(),
-                app.tasks().stream().map(this::task).toList());
+                app.tasks().stream().map(this::task).toList(),
+                app.names());
         return new Design(changed, design.windows().stream().map(this::map).toList());
     }
 

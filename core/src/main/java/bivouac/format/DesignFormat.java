@@ -3,6 +3,7 @@ package bivouac.format;
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
 import java.io.ByteArrayInputStream;
 import java.io.InputStream;
@@ -31,7 +32,9 @@ public final class DesignFormat {
                 .put("start", StepFormat.write(app.start()))
                 .put("departure", write(app.departure()))
                 .putUnless(app.files().equals(PretendFiles.NONE), "files", write(app.files()))
-                .list("tasks", app.tasks(), TaskFormat::write);
+                .list("tasks", app.tasks(), TaskFormat::write)
+                .putUnless(
+                        app.names() == NamingHabit.SUFFIX, "names", app.names().words());
         return JsonOut.lay(new JsonOut.Members()
                 .put("format", VERSION)
                 .put("application", application)
@@ -91,7 +94,11 @@ public final class DesignFormat {
                 StepFormat.script(f, "start"),
                 f.value("departure", new DepartureRule.LastWindow(), DesignFormat::departure),
                 f.value("files", PretendFiles.NONE, DesignFormat::files),
-                f.list("tasks", TaskFormat::read));
+                f.list("tasks", TaskFormat::read),
+                f.value(
+                        "names",
+                        NamingHabit.SUFFIX,
+                        j -> Fields.oneOf(j, ReadyMadeFormat.words(NamingHabit.values(), NamingHabit::words))));
         f.done();
         return application;
     }

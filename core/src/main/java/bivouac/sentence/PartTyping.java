@@ -76,13 +76,16 @@ public final class PartTyping {
                                 ? " of "
                                 : kind.get().equals("link") ? " to " : "\\z",
                         2)[0];
-        Name name = name(face.get(), as > 0 ? rest.substring(as + 4).strip() : AccessKey.without(named), kind.get());
+        boolean said = as > 0;
+        Name name = name(
+                design, face.get(), said ? rest.substring(as + 4).strip() : AccessKey.without(named), kind.get(), said);
         Part part = part(kind.get(), name, text);
         Design changed = design.changingFace(window, f -> f.withRows(place(f.rows(), part, beside)));
         return new Result.Added(changed, name.expression(), part.kind() + " " + name + " added");
     }
 
-    private static Name name(FacedWindow face, String wanted, String kind) {
+    /** @param said whether the person gave the name; else the habit of the design makes it from the words */
+    private static Name name(Design design, FacedWindow face, String wanted, String kind, boolean said) {
         var taken = Stream.concat(
                         face.parts().stream().map(Part::name),
                         face.variables().stream().map(Variable::name))
@@ -90,8 +93,11 @@ public final class PartTyping {
         String words = wanted.replaceAll("\\{[^}]*}", " ").strip();
         boolean says = words.codePoints().anyMatch(Character::isLetterOrDigit);
         String first = says ? shortened(words) : kind;
+        String plain = first.toLowerCase(java.util.Locale.ROOT).equals(first) ? first : lowerFirst(first);
+        boolean asIs = said || !says;
         return Names.freeName(
-                first.toLowerCase(java.util.Locale.ROOT).equals(first) ? first : lowerFirst(first), taken);
+                asIs ? plain : design.application().names().name(kind.equals("command") ? "menu command" : kind, plain),
+                taken);
     }
 
     private static String shortened(String words) {
@@ -187,7 +193,7 @@ public final class PartTyping {
         int space = rest.lastIndexOf(' ');
         boolean hasShortcut = space > 0 && rest.substring(space + 1).matches("(Ctrl|Alt|Shift)\\+\\S+|F[0-9]{1,2}");
         String text = hasShortcut ? rest.substring(0, space).strip() : rest;
-        Name name = name(face, AccessKey.without(text), "command");
+        Name name = name(design, face, AccessKey.without(text), "command", false);
         var command =
                 (Part.MenuCommand) Part.MenuCommand.of(name.shown(), text, hasShortcut ? rest.substring(space + 1) : "")
                         .named(name);

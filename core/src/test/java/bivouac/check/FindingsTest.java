@@ -46,7 +46,7 @@ class FindingsTest {
                         "Desk",
                         button("dead"),
                         button("off", new Step.Off(note("x"))),
-                        Part.TextField.of("field", "Field")))
+                        Part.TextField.of("owner name", "Field")))
                 .design();
         assertThat(found(design))
                 .containsExactly("dead on Desk does nothing when pressed.", "off on Desk does nothing when pressed.");

@@ -78,6 +78,19 @@ class GuardFindingsTest {
     }
 
     @Test
+    void a_name_that_stands_twice_in_one_sum_is_a_hint() {
+        var design = withMain(main("Desk", button("go", set("app.sum", "app.hay + app.straw + app.hay"))))
+                .variable("sum", bivouac.design.Type.NUMBER, "0")
+                .variable("hay", bivouac.design.Type.NUMBER, "1")
+                .variable("straw", bivouac.design.Type.NUMBER, "2")
+                .design();
+        assertThat(Findings.of(Program.of(design)))
+                .filteredOn(f -> f.kind() == Finding.Kind.SUM)
+                .singleElement()
+                .satisfies(f -> assertThat(f.what()).contains("“app.hay” stands twice"));
+    }
+
+    @Test
     void what_is_switched_off_is_not_looked_at() {
         assertThat(found(new Step.Off(SUM))).isEmpty();
     }

@@ -9,6 +9,7 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
+import bivouac.design.NamingHabit;
 import bivouac.design.Part;
 import bivouac.design.Row;
 import bivouac.design.Script;
@@ -189,7 +190,8 @@ public final class Play {
         }
 
         public Design design() {
-            return new Design(new Application("Test", Application.About.NOTHING, variables, start, departure), windows);
+            var application = new Application("Test", Application.About.NOTHING, variables, start, departure);
+            return new Design(application.naming(NamingHabit.NONE), windows);
         }
 
         public Play play() {

@@ -45,9 +45,9 @@ class PartTypingTest {
         assertThat(rows())
                 .containsExactly(
                         List.of("caption greeting"),
-                        List.of("text field guest", "number field nights"),
-                        List.of("tick box memberOfThe"),
-                        List.of("button admit", "button cancel"));
+                        List.of("text field guest", "number field nightsNumber"),
+                        List.of("tick box memberOfTheTick"),
+                        List.of("button admitButton", "button cancelButton"));
     }
 
     @Test
@@ -67,20 +67,20 @@ class PartTypingTest {
         add("button Go", "button Go", "caption {app.today}", "caption …");
         assertThat(desk().parts())
                 .extracting(p -> p.name().expression())
-                .containsExactlyInAnyOrder("go", "go2", "caption", "caption2");
+                .containsExactlyInAnyOrder("goButton", "goButton2", "caption", "caption2");
     }
 
     @Test
     void a_choice_is_typed_with_its_items_and_a_link_with_where_it_leads() {
         add("choice Board of none, half, full", "link Weather to https://weather.example", "date field Arrives");
-        assertThat(desk().part("board")).containsInstanceOf(bivouac.design.Part.Choice.class);
-        assertThat(((bivouac.design.Part.Choice) desk().part("board").orElseThrow()).items())
+        assertThat(desk().part("boardChoice")).containsInstanceOf(bivouac.design.Part.Choice.class);
+        assertThat(((bivouac.design.Part.Choice) desk().part("boardChoice").orElseThrow()).items())
                 .containsExactly("none", "half", "full");
-        assertThat(((bivouac.design.Part.Link) desk().part("weather").orElseThrow()).address())
+        assertThat(((bivouac.design.Part.Link) desk().part("weatherLink").orElseThrow()).address())
                 .isEqualTo("https://weather.example");
-        assertThat(desk().part("arrives").orElseThrow().kind()).isEqualTo("date field");
+        assertThat(desk().part("arrivesDate").orElseThrow().kind()).isEqualTo("date field");
         add("list Guests of guest: text, nights: whole");
-        assertThat(((bivouac.design.Part.ListOfRows) desk().part("guests").orElseThrow()).columns())
+        assertThat(((bivouac.design.Part.ListOfRows) desk().part("guestsList").orElseThrow()).columns())
                 .hasSize(2);
     }
 

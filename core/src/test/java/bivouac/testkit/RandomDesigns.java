@@ -13,6 +13,7 @@ import bivouac.design.Manner;
 import bivouac.design.Menu;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
+import bivouac.design.NamingHabit;
 import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.PretendFiles;
@@ -104,7 +105,8 @@ public final class RandomDesigns {
                         ? PretendFiles.NONE
                         : new PretendFiles(
                                 List.of("/a/b.csv", "/c d/ü.txt"), List.of("/a/b.csv"), random.nextBoolean()),
-                random.nextBoolean() ? List.of() : List.of(task()));
+                random.nextBoolean() ? List.of() : List.of(task()),
+                pick(List.of(NamingHabit.values())));
         return new Design(application, windows);
     }
 

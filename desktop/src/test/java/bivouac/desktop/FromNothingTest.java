@@ -83,28 +83,28 @@ class FromNothingTest {
                 .clickText("New design    Ctrl+N")
                 .text("Hut desk")
                 .click("prompt-ok");
-        robot.click("new-part").text("caption Nobody yet as shown").enter();
+        robot.click("new-part").text("caption Nobody yet as shown caption").enter();
         robot.click("new-part").text("button Arrive").enter();
         robot.click("roster-filter").text("Arrival").click("add-dialog");
-        robot.click("new-part").text("text field Name as guest").enter();
+        robot.click("new-part").text("text field Name as guest field").enter();
         robot.click("new-part").text("button Admit").enter();
         robot.click("endings")
                 .selectAll()
                 .text("admitted giving guest: text; cancelled")
                 .enter();
-        robot.click("face-admit")
+        robot.click("face-admitButton")
                 .click("next-step")
-                .text("close with admitted giving guest ← me.guest")
+                .text("close with admitted giving guest ← me.guestField")
                 .enter();
         robot.click("roster-Hut desk")
-                .click("face-arrive")
+                .click("face-arriveButton")
                 .click("next-step")
                 .text("open Arrival")
                 .enter();
         robot.click("next-step")
                 .text("when admitted")
                 .enter()
-                .text("set me.shown ← result.guest")
+                .text("set me.shownCaption ← result.guest")
                 .enter();
         robot.click("next-step").text("when cancelled nothing").enter();
         robot.click("moment-before closing")
@@ -130,39 +130,39 @@ class FromNothingTest {
     }
 
     private void rehearseByMouse() {
-        robot.click("screen-3").click("start-again").click("part-arrive");
-        robot.click("part-guest").text("Ilva Tarn").click("part-admit");
-        assertThat(shown("shown")).isEqualTo("Ilva Tarn");
+        robot.click("screen-3").click("start-again").click("part-arriveButton");
+        robot.click("part-guestField").text("Ilva Tarn").click("part-admitButton");
+        assertThat(shown("shownCaption")).isEqualTo("Ilva Tarn");
         robot.click("close-box");
         assertThat(scene().windows().getLast().text()).isEqualTo("Leave the desk?");
         robot.click("answer-stay");
         assertThat(scene().windows()).hasSize(1);
         robot.click("trail-0");
-        assertThat(shown("shown")).isEqualTo("Nobody yet");
+        assertThat(shown("shownCaption")).isEqualTo("Nobody yet");
         robot.click("trail-3");
-        assertThat(shown("shown")).isEqualTo("Ilva Tarn");
+        assertThat(shown("shownCaption")).isEqualTo("Ilva Tarn");
     }
 
     private void makeByKeyboard() {
         robot.key(CONTROL, N).text("Hut desk").key(ENTER);
-        robot.text("caption Nobody yet as shown").key(ENTER);
+        robot.text("caption Nobody yet as shown caption").key(ENTER);
         robot.text("button Arrive").key(TAB);
         robot.text("open new dialog Arrival").key(ENTER);
         robot.key(CONTROL, L).text("Arrival").key(ENTER).key(ALT, P);
-        robot.text("text field Name as guest").key(ENTER);
+        robot.text("text field Name as guest field").key(ENTER);
         robot.text("button Admit").key(ENTER).text("button Leave").key(ENTER);
         robot.key(ALT, E)
                 .key(CONTROL, A)
                 .text("admitted giving guest: text; cancelled")
                 .key(ENTER);
         robot.key(CONTROL, K).text("Admit").key(ENTER).key(ALT, S);
-        robot.text("close with admitted giving guest ← me.guest").key(ENTER);
+        robot.text("close with admitted giving guest ← me.guestField").key(ENTER);
         robot.key(CONTROL, K).text("Leave").key(ENTER).key(ALT, S);
         robot.text("close with cancelled").key(ENTER);
         robot.key(CONTROL, K).text("Arrive").key(ENTER).key(ALT, S);
         robot.text("when admitted").key(ENTER);
         assertThat(robot.focus()).isEqualTo("step-typing");
-        robot.text("set me.shown ← result.guest").key(ENTER);
+        robot.text("set me.shownCaption ← result.guest").key(ENTER);
         robot.key(ALT, S).text("when cancelled nothing").key(ENTER);
         // the careful close box
         robot.key(CONTROL, K).text("before closing of Hut desk").key(ENTER).key(ALT, S);
@@ -176,14 +176,14 @@ class FromNothingTest {
         robot.key(ENTER);
         assertThat(scene().windows()).hasSize(2);
         robot.text("Ilva Tarn").key(TAB).key(ENTER);
-        assertThat(shown("shown")).isEqualTo("Ilva Tarn");
+        assertThat(shown("shownCaption")).isEqualTo("Ilva Tarn");
         robot.key(ALT, F4);
         assertThat(scene().windows().getLast().text()).isEqualTo("Leave the desk?");
         robot.key(ESCAPE);
         assertThat(scene().windows()).hasSize(1);
         robot.key(ALT, LEFT).key(ALT, LEFT).key(ALT, LEFT).key(ALT, LEFT).key(ALT, LEFT);
-        assertThat(shown("shown")).isEqualTo("Nobody yet");
+        assertThat(shown("shownCaption")).isEqualTo("Nobody yet");
         robot.key(ALT, RIGHT).key(ALT, RIGHT).key(ALT, RIGHT);
-        assertThat(shown("shown")).isEqualTo("Ilva Tarn");
+        assertThat(shown("shownCaption")).isEqualTo("Ilva Tarn");
     }
 }

@@ -4,6 +4,7 @@ import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
 import bivouac.design.Task;
 import bivouac.desktop.widget.TextBlock;
@@ -45,6 +46,7 @@ final class ApplicationPane {
                         line("Its tasks", tasks(app)),
                         line("Its files", files(app)),
                         line("It ends", departure(s.design())),
+                        line("Its parts", naming(app)),
                         Ui.label("About", "card-head-small"),
                         line(
                                 "Version",
@@ -88,6 +90,21 @@ final class ApplicationPane {
                                                 t))))),
                 "part-pane",
                 "application-pane");
+    }
+
+    /** How parts are named. */
+    private Node naming(Application app) {
+        var choice = new ChoiceBox<String>();
+        choice.setId("app-names");
+        choice.setAccessibleText("How parts are named");
+        for (NamingHabit habit : NamingHabit.values()) {
+            choice.getItems().add("are named with " + habit.words());
+        }
+        choice.getSelectionModel().select(app.names().ordinal());
+        choice.setOnAction(e -> change(
+                a -> a.naming(NamingHabit.values()[choice.getSelectionModel().getSelectedIndex()]),
+                "naming of parts changed"));
+        return choice;
     }
 
     private interface Edit {
