@@ -77,6 +77,14 @@ public sealed interface Event {
      */
     record TaskEnds(int place, int outcome) implements Event {}
 
+    /**
+     * A window is opened by nobody, to be tried out where no way leads to it yet. No part of the rules and so never
+     * among the events that are listed; possible while the application runs.
+     *
+     * @param window its shown name
+     */
+    record OpenWithSamples(String window) implements Event {}
+
     record SessionEnds() implements Event {}
 
     record Killed() implements Event {}

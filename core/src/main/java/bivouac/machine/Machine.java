@@ -119,6 +119,8 @@ public final class Machine {
             case Event.CloseBox(int i) -> leave(run, run.instances.get(i), Way.CLOSE_BOX);
             case Event.Escape(int i) -> leave(run, run.instances.get(i), Way.ESCAPE);
             case Event.TaskEnds end -> new Tasks(run).end(end);
+            case Event.OpenWithSamples(String window) ->
+                new Opening(run).withSamples(program.window(window).orElseThrow());
             case Event.SessionEnds e -> new Requests(run).depart(0, 0, Way.SESSION_ENDING.words(), false);
             case Event.Killed k -> kill(run);
             case Event.StartAgain s -> throw new IllegalStateException("begins a run of its own");
@@ -284,6 +286,13 @@ public final class Machine {
             case Event.StartAgain s -> run.phase != Run.RUNNING;
             case Event.Killed k -> run.phase == Run.RUNNING;
             case Event.TaskEnds end -> run.phase == Run.RUNNING && new Tasks(run).isPossible(end);
+            case Event.OpenWithSamples(String window) ->
+                run.phase == Run.RUNNING
+                        && Tasks.foreground(run).isEmpty()
+                        && run.program
+                                .window(window)
+                                .filter(new Opening(run)::isFree)
+                                .isPresent();
             case Event.SessionEnds e ->
                 run.phase == Run.RUNNING
                         && run.departure().isEmpty()

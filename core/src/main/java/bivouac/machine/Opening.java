@@ -2,7 +2,9 @@ package bivouac.machine;
 
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
+import bivouac.design.Take;
 import bivouac.design.Target;
+import bivouac.design.Type;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
 import java.util.Optional;
@@ -46,6 +48,32 @@ final class Opening {
             case Op.How.WaitsForApplication w -> waiting(op, by, inst, Inst.WAITS_FOR_APPLICATION);
             case Op.How.InPlace i -> throw new IllegalStateException("in place is a request");
         }
+    }
+
+    /** Whether a new instance can be made: none is open of a window that is there only once. */
+    boolean isFree(WindowPlan plan) {
+        return !(plan.instances() instanceof Instances.Single)
+                || run.instancesOf(plan).findFirst().isEmpty();
+    }
+
+    /** Opens a window for nobody, with a sample for each take that has no default. */
+    void withSamples(WindowPlan plan) {
+        var values = new Value[plan.window().takes().size()];
+        for (int i = 0; i < values.length; i++) {
+            Take take = plan.window().takes().get(i);
+            if (take.byDefault().isEmpty()) {
+                values[i] = take.type() == Type.Plain.TEXT
+                        ? Value.of(take.name().shown())
+                        : Value.startOf(take.type(), run.today());
+            }
+        }
+        Inst inst = create(plan, values, null, null);
+        if (plan.isReadyMade()) {
+            inst.waits = Inst.WAITS_FOR_APPLICATION;
+            inst.rank = 1 + run.instances.stream().mapToInt(i -> i.rank).max().orElse(0);
+        }
+        announce(inst, plan.isReadyMade());
+        run.push(plan.moment(FacedWindow.Moment.OPENED), inst);
     }
 
     /** O7: the system may fail to create the window; one that is there already is only brought back. */

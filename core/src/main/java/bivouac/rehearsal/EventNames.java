@@ -57,6 +57,7 @@ public final class EventNames {
                 yield new NamedEvent.TaskEnded(
                         task.task(), task.of(), task.endings().get(outcome));
             }
+            case Event.OpenWithSamples(String window) -> new NamedEvent.OpenedWithSamples(window);
             case Event.SessionEnds e -> new NamedEvent.SessionEnded();
             case Event.Killed k -> new NamedEvent.ProcessKilled();
             case Event.StartAgain s -> new NamedEvent.StartedAgain();
@@ -86,6 +87,7 @@ public final class EventNames {
             case NamedEvent.CloseBoxUsed(Which w) -> find(scene, w).map(o -> new Event.CloseBox(o.instance()));
             case NamedEvent.EscapePressed(Which w) -> find(scene, w).map(o -> new Event.Escape(o.instance()));
             case NamedEvent.TaskEnded(String task, var of, String ending) -> taskEnds(scene, task, of, ending);
+            case NamedEvent.OpenedWithSamples(String window) -> Optional.of(new Event.OpenWithSamples(window));
             case NamedEvent.SessionEnded s -> Optional.of(new Event.SessionEnds());
             case NamedEvent.ProcessKilled k -> Optional.of(new Event.Killed());
             case NamedEvent.StartedAgain s -> Optional.of(new Event.StartAgain());

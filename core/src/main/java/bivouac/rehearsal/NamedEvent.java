@@ -124,6 +124,13 @@ public sealed interface NamedEvent {
         }
     }
 
+    record OpenedWithSamples(String window) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "open " + TrailFile.quoted(window) + " with samples";
+        }
+    }
+
     record SessionEnded() implements NamedEvent {
         @Override
         public String toString() {

@@ -30,6 +30,7 @@ public final class TrailFile {
     private static final Pattern ONE_NAME = Pattern.compile(NAME);
     private static final Pattern TASK = Pattern.compile("task " + NAME + " ends " + NAME + "(?:" + OF + ")?");
     private static final Pattern PICK = Pattern.compile("pick " + NAME + OF);
+    private static final Pattern SAMPLES = Pattern.compile("open " + NAME + " with samples");
     private static final Pattern CLOSE_BOX = Pattern.compile("close box" + OF);
     private static final Pattern ESCAPE = Pattern.compile("Escape" + OF);
 
@@ -143,6 +144,10 @@ public final class TrailFile {
         m = CLOSE_BOX.matcher(line);
         if (m.matches()) {
             return Optional.of(new NamedEvent.CloseBoxUsed(which(m, 1)));
+        }
+        m = SAMPLES.matcher(line);
+        if (m.matches()) {
+            return Optional.of(new NamedEvent.OpenedWithSamples(text(m, 1)));
         }
         m = ESCAPE.matcher(line);
         return m.matches() ? Optional.of(new NamedEvent.EscapePressed(which(m, 1))) : Optional.empty();

@@ -46,6 +46,7 @@ public final class TrailWords {
             case NamedEvent.CloseBoxUsed(var w) -> new Line(w.toString(), "close box", "");
             case NamedEvent.EscapePressed(var w) -> new Line(w.toString(), "Escape", "");
             case NamedEvent.TaskEnded(String task, var of, String ending) -> new Line(task, "ends " + ending, "");
+            case NamedEvent.OpenedWithSamples(String w) -> new Line(w, "opened with samples", "");
             case NamedEvent.SessionEnded s -> new Line("", "The session ends", "");
             case NamedEvent.ProcessKilled k -> new Line("", "The process is killed", "");
             case NamedEvent.StartedAgain s -> new Line("", "Start again", "");

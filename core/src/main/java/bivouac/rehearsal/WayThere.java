@@ -13,7 +13,7 @@ import java.util.Optional;
 
 /**
  * How a rehearsal gets to a window: back to the last moment of the trail where it was open, else by the shortest way
- * that is found. Searched breadth first over the machine itself, so a way found is a way that is possible; bounded by
+ * that is found, else opened with samples. Searched breadth first over the machine itself, so a way found is a way that is possible; bounded by
  * {@link #MOST} situations, so that it takes a moment at most, and "not found" does not mean that there is none.
  */
 public final class WayThere {
@@ -41,10 +41,19 @@ public final class WayThere {
         Rehearsal fresh = rehearsal.again();
         return shortest(fresh.machine(), fresh.present().state(), window)
                 .map(events -> played(fresh, events, window))
-                .orElse(new Found(
-                        Optional.empty(),
-                        "No way to " + window + " was found among " + MOST
-                                + " situations; open it on the desk, or write a step that opens it."));
+                .orElseGet(() -> tried(fresh, window));
+    }
+
+    /** Where nothing is found to lead to it, it is opened by nobody. */
+    private static Found tried(Rehearsal fresh, String window) {
+        var event = new Event.OpenWithSamples(window);
+        boolean can = fresh.machine().isPossible(fresh.present().state(), event);
+        String none = "No way to " + window + " was found among " + MOST + " situations";
+        return can
+                ? new Found(
+                        Optional.of(fresh.act(event)),
+                        none + ", so it is open with samples for what it takes; nobody gets its result.")
+                : new Found(Optional.empty(), none + ", and it cannot be tried out here; write a step that opens it.");
     }
 
     private static Found played(Rehearsal from, List<Event> events, String window) {

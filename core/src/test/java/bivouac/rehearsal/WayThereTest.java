@@ -3,9 +3,12 @@ package bivouac.rehearsal;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.design.Name;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.Step;
+import bivouac.design.Take;
+import bivouac.design.Type;
 import bivouac.machine.Play;
 import java.util.List;
 import java.util.Optional;
@@ -23,7 +26,14 @@ class WayThereTest {
                         dialog("Form", Part.ValueField.of("n", "N"), button("go", ask)),
                         child("Card"),
                         box("Thanks", "OK"),
-                        child("Lonely"))
+                        child("Lonely", Part.Caption.of("shown", "{takes.guest} {takes.nights} {takes.tag}"))
+                                .taking(List.of(
+                                        Take.of("guest", Type.TEXT),
+                                        Take.of("nights", Type.WHOLE),
+                                        new Take(
+                                                Name.of("tag"),
+                                                Type.TEXT,
+                                                Optional.of(new bivouac.design.Expression("\"fixed\""))))))
                 .play();
     }
 
@@ -54,10 +64,24 @@ class WayThereTest {
     }
 
     @Test
-    void what_nothing_opens_is_not_found_and_that_is_said() {
+    void what_nothing_opens_is_opened_with_samples_for_what_it_takes_and_that_is_said() {
         var found = WayThere.to(desk().rehearsal(), "Lonely");
-        assertThat(found.rehearsal()).isEmpty();
-        assertThat(found.sentence()).startsWith("No way to Lonely was found");
+        assertThat(trail(found)).containsExactly("open \"Lonely\" with samples");
+        assertThat(found.sentence()).startsWith("No way to Lonely was found").contains("open with samples");
+        var window = found.rehearsal().orElseThrow().scene().windows().getLast();
+        assertThat(window.parts().getFirst().text()).isEqualTo("guest 0 fixed");
+    }
+
+    @Test
+    void a_message_box_that_nothing_opens_is_tried_out_and_answered() {
+        var play = withMain(main("Desk"), box("Sure", "yes", "no")).play();
+        var tried = WayThere.to(play.rehearsal(), "Sure").rehearsal().orElseThrow();
+        assertThat(tried.scene().windows().getFirst().blockedBy()).isPresent();
+        var after = tried.act(EventNames.resolve(
+                        tried.scene(), new NamedEvent.Answered(new bivouac.machine.Sighting.Which("Sure", 1), "yes"))
+                .orElseThrow());
+        assertThat(TrailWords.faults(after.present().seen())).isEmpty();
+        assertThat(after.scene().windows()).hasSize(1);
     }
 
     @Test
