@@ -153,7 +153,8 @@ abstract class DesignMapper {
             case Part.TickBox b -> new Part.TickBox(b.name(), text(b.text()), b.ticked(), script(b.changed()), traits);
             case Part.Button b -> new Part.Button(b.name(), text(b.text()), b.isDefault(), script(b.pressed()), traits);
             case Part.MenuCommand m ->
-                new Part.MenuCommand(m.name(), text(m.text()), m.shortcut(), m.ticking(), script(m.chosen()), traits);
+                new Part.MenuCommand(
+                        m.name(), text(m.text()), m.shortcut(), m.ticking(), m.separated(), script(m.chosen()), traits);
         };
     }
 

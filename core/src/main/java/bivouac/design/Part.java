@@ -426,15 +426,17 @@ public sealed interface Part {
      *
      * @param shortcut the keys that choose it, as {@code Ctrl+N}; empty for none
      * @param ticking whether it carries a tick that choosing it turns over
+     * @param separated whether a line parts it from the command above
      */
-    record MenuCommand(Name name, String text, String shortcut, boolean ticking, Script chosen, Traits traits)
+    record MenuCommand(
+            Name name, String text, String shortcut, boolean ticking, boolean separated, Script chosen, Traits traits)
             implements Part {
         public MenuCommand {
             Objects.requireNonNull(shortcut, "shortcut");
         }
 
         public static MenuCommand of(String name, String text, String shortcut) {
-            return new MenuCommand(Name.of(name), text, shortcut, false, Script.EMPTY, Traits.USUAL);
+            return new MenuCommand(Name.of(name), text, shortcut, false, false, Script.EMPTY, Traits.USUAL);
         }
 
         @Override

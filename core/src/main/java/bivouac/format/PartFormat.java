@@ -119,6 +119,7 @@ final class PartFormat {
                 f.text("text", ""),
                 f.text("shortcut", ""),
                 f.yes("ticking", false),
+                f.yes("separated", false),
                 StepFormat.script(f, "chosen"),
                 traits);
     }
@@ -197,7 +198,8 @@ final class PartFormat {
             case Part.MenuCommand m ->
                 out.putUnlessEmpty("text", m.text())
                         .putUnlessEmpty("shortcut", m.shortcut())
-                        .putUnless(!m.ticking(), "ticking", true);
+                        .putUnless(!m.ticking(), "ticking", true)
+                        .putUnless(!m.separated(), "separated", true);
         }
         write(out, part.traits());
         part.trigger().ifPresent(t -> out.putUnless(t.script().isEmpty(), t.word(), StepFormat.write(t.script())));

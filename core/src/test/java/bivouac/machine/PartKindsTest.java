@@ -85,6 +85,7 @@ class PartKindsTest {
                 "Lambs too",
                 "",
                 true,
+                false,
                 Script.of(note("{me.lambs.ticked}")),
                 bivouac.design.Traits.USUAL);
         var window = main("Desk", button("go", set("me.lambs.ticked", "false")))

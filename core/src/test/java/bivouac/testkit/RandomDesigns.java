@@ -213,7 +213,13 @@ public final class RandomDesigns {
 
     private Part.MenuCommand command() {
         return new Part.MenuCommand(
-                name(), word(), pick(List.of("", "Ctrl+N")), random.nextBoolean(), script(2), traits());
+                name(),
+                word(),
+                pick(List.of("", "Ctrl+N")),
+                random.nextBoolean(),
+                random.nextBoolean(),
+                script(2),
+                traits());
     }
 
     private Traits traits() {

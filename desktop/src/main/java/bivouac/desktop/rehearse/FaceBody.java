@@ -24,6 +24,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.PasswordField;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
@@ -91,11 +92,15 @@ final class FaceBody implements DeskBody {
                 var item = command.ticking() ? new CheckMenuItem(text) : new MenuItem(text);
                 item.setId("command-" + command.name().expression());
                 item.setOnAction(e -> act.accept(new Event.Press(shown.instance(), part)));
+                item.setUserData(part);
+                if (command.separated() && !button.getItems().isEmpty()) {
+                    button.getItems().add(new SeparatorMenuItem());
+                }
                 button.getItems().add(item);
             }
             button.showingProperty().subscribe(open -> {
                 if (open) {
-                    enableItems(button, menu, face);
+                    enableItems(button);
                 }
             });
             bar.getChildren().add(button);
@@ -103,14 +108,15 @@ final class FaceBody implements DeskBody {
         return bar;
     }
 
-    private void enableItems(MenuButton button, Menu menu, FacedWindow face) {
-        int first = face.parts().indexOf(menu.commands().getFirst());
-        for (int i = 0; i < button.getItems().size(); i++) {
-            Scene.SeenPart part = shown.parts().get(first + i);
-            button.getItems().get(i).setDisable(!part.enabled());
-            button.getItems().get(i).setVisible(part.visible());
-            if (button.getItems().get(i) instanceof CheckMenuItem tick) {
-                tick.setSelected(part.ticked());
+    private void enableItems(MenuButton button) {
+        for (MenuItem item : button.getItems()) {
+            if (item.getUserData() instanceof Integer number) {
+                Scene.SeenPart part = shown.parts().get(number);
+                item.setDisable(!part.enabled());
+                item.setVisible(part.visible());
+                if (item instanceof CheckMenuItem tick) {
+                    tick.setSelected(part.ticked());
+                }
             }
         }
     }

@@ -1,5 +1,6 @@
 package bivouac.desktop.window;
 
+import bivouac.design.ButtonSet;
 import bivouac.design.MessageBox;
 import bivouac.desktop.widget.Severities;
 import bivouac.desktop.widget.TextLine;
@@ -22,6 +23,8 @@ final class BoxPane {
     private static final String NONE = "no button";
 
     private final Work work;
+
+    private static final String OWN = "names of its own";
 
     BoxPane(Work work) {
         this.work = work;
@@ -79,6 +82,7 @@ final class BoxPane {
                 Ui.column(
                         6,
                         ReadyMadePane.line("Its buttons are", answers),
+                        ReadyMadePane.line("A ready set", sets(box)),
                         ReadyMadePane.line("It is of severity", severity),
                         ReadyMadePane.line(
                                 "Enter presses",
@@ -95,6 +99,24 @@ final class BoxPane {
                                         box.escape(),
                                         (b, e) -> b.answering(b.answers(), b.byDefault(), e)))),
                 "part-pane");
+    }
+
+    private Node sets(MessageBox box) {
+        var choice = new ChoiceBox<String>();
+        choice.setId("box-set");
+        choice.setAccessibleText("Ready sets of buttons");
+        choice.getItems().add(OWN);
+        for (ButtonSet set : ButtonSet.values()) {
+            choice.getItems().add(set.words());
+        }
+        choice.setValue(ButtonSet.of(box).map(ButtonSet::words).orElse(OWN));
+        choice.setOnAction(e -> {
+            int chosen = choice.getSelectionModel().getSelectedIndex();
+            if (chosen > 0) {
+                change(box, ButtonSet.values()[chosen - 1]::on, "buttons");
+            }
+        });
+        return choice;
     }
 
     private static Optional<String> kept(List<MessageBox.Answer> answers, Optional<String> ending) {

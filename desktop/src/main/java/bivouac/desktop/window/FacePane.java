@@ -87,7 +87,12 @@ final class FacePane {
         var bar = Ui.styled(Ui.column(0), "face-menus");
         for (Menu menu : face.menus()) {
             var commands = new FlowPane(6, 0);
-            menu.commands().forEach(c -> commands.getChildren().add(box(s, face, c)));
+            menu.commands().forEach(c -> {
+                if (c.separated() && !commands.getChildren().isEmpty()) {
+                    commands.getChildren().add(Ui.label("│", "quiet"));
+                }
+                commands.getChildren().add(box(s, face, c));
+            });
             HBox.setHgrow(commands, Priority.ALWAYS);
             var name = Ui.label(AccessKey.without(menu.text()), "menu-name");
             name.setMinWidth(MENU_NAME);

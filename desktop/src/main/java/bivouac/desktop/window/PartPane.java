@@ -164,13 +164,22 @@ final class PartPane extends PartLines {
     }
 
     private void command(Part.MenuCommand m) {
-        text("In the menu stands", "text", m.text(), t -> command(m, t, m.shortcut(), m.ticking()));
-        text("Its shortcut is", "shortcut", m.shortcut(), t -> command(m, m.text(), t, m.ticking()));
-        tick("It carries a tick", "ticking", m.ticking(), command(m, m.text(), m.shortcut(), !m.ticking()));
+        text("In the menu stands", "text", m.text(), t -> command(m, t, m.shortcut(), m.ticking(), m.separated()));
+        text("Its shortcut is", "shortcut", m.shortcut(), t -> command(m, m.text(), t, m.ticking(), m.separated()));
+        tick(
+                "It carries a tick",
+                "ticking",
+                m.ticking(),
+                command(m, m.text(), m.shortcut(), !m.ticking(), m.separated()));
+        tick(
+                "A line stands above it",
+                "separated",
+                m.separated(),
+                command(m, m.text(), m.shortcut(), m.ticking(), !m.separated()));
     }
 
-    private static Part command(Part.MenuCommand m, String text, String shortcut, boolean ticking) {
-        return new Part.MenuCommand(m.name(), text, shortcut, ticking, m.chosen(), m.traits());
+    private static Part command(Part.MenuCommand m, String text, String shortcut, boolean ticking, boolean separated) {
+        return new Part.MenuCommand(m.name(), text, shortcut, ticking, separated, m.chosen(), m.traits());
     }
 
     private Node rename(FacedWindow face) {
