@@ -1,5 +1,6 @@
 package bivouac.cli;
 
+import bivouac.check.Beside;
 import bivouac.check.Finding;
 import bivouac.check.Findings;
 import bivouac.format.DesignFile;
@@ -33,7 +34,9 @@ public final class CheckCommand implements Callable<Integer> {
     public Integer call() {
         PrintWriter out = spec.commandLine().getOut();
         try {
-            List<Finding> findings = Findings.of(Program.of(DesignFile.read(file)));
+            List<Finding> findings = Findings.of(
+                    Program.of(DesignFile.read(file)),
+                    Beside.in(file.toAbsolutePath().getParent()));
             print(findings, out);
             return findings.isEmpty() ? ExitCodes.FINE : ExitCodes.SOMETHING_FOUND;
         } catch (Unreadable e) {

@@ -19,12 +19,18 @@ public final class Findings {
     private Findings() {}
 
     public static List<Finding> of(Program program) {
+        return of(program, Beside.UNKNOWN);
+    }
+
+    /** As {@link #of(Program)}, with the pictures that lie beside the design looked at. */
+    public static List<Finding> of(Program program, Beside beside) {
         Design design = program.design();
         var found = new ArrayList<Finding>();
         NameFindings.into(found, design);
         WindowFindings.into(found, design);
         StepFindings.into(found, design);
         GuardFindings.into(found, design);
+        PictureFindings.into(found, design, beside);
         messages(found, design);
         expressions(found, program);
         found.sort(java.util.Comparator.comparing(Finding::weight));

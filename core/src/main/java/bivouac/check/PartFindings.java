@@ -3,7 +3,6 @@ package bivouac.check;
 import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
-import bivouac.design.Braces;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.expression.Texts;
@@ -13,14 +12,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 
-/** What is wrong with single parts: shortcuts, choices, pictures, links. */
+/** What is wrong with single parts: shortcuts, choices, lists, links. */
 final class PartFindings {
 
     private static final Pattern SHORTCUT = Pattern.compile(
             "((Ctrl|Alt|Meta)\\+)+(Shift\\+)?([A-Z0-9]|F([1-9]|1[0-2])|Delete|Insert|Home|End|Left|Right|Up|Down|Enter|Plus|Minus)"
                     + "|(Shift\\+)?(F([1-9]|1[0-2])|Delete|Insert)");
-    private static final Pattern IMAGE =
-            Pattern.compile(".*\\.(png|jpg|jpeg|gif|bmp|svg|ico)", Pattern.CASE_INSENSITIVE);
 
     private PartFindings() {}
 
@@ -32,7 +29,6 @@ final class PartFindings {
                 case Part.MenuCommand m -> shortcut(found, window, m, shortcuts);
                 case Part.Choice c -> choice(found, window, c);
                 case Part.ListOfRows l -> list(found, window, l);
-                case Part.Picture p -> picture(found, window, p);
                 case Part.Link l -> link(found, window, l);
                 default -> {
                     // nothing of its own to look at
@@ -107,20 +103,6 @@ final class PartFindings {
                             "It would start with another value than what is written."));
                 }
             }
-        }
-    }
-
-    private static void picture(List<Finding> found, String window, Part.Picture p) {
-        boolean read = Braces.isLive(p.file());
-        if (!read && (p.file().isBlank() || !IMAGE.matcher(p.file()).matches())) {
-            found.add(finding(
-                    p.file().isBlank() ? Weight.HINT : Weight.WRONG,
-                    window,
-                    p,
-                    p.file().isBlank()
-                            ? p.displayName() + " on " + window + " has no picture yet."
-                            : "“" + p.file() + "” of " + p.displayName() + " on " + window + " is no image.",
-                    "An empty frame would be shown; name a PNG, JPEG, GIF or SVG file beside the design."));
         }
     }
 

@@ -14,6 +14,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFileAttributeView;
 
 /** Design files on disk. Every error is one sentence; a failed write leaves the old file as it was. */
 public final class DesignFile {
@@ -59,7 +60,9 @@ public final class DesignFile {
                 throw new Unreadable(file.getFileName()
                         + " may not be written; save under another name, or change its permissions.");
             }
-            beside = Files.createTempFile(real.getParent(), "." + real.getFileName(), ".part");
+            beside =
+                    Files.createFile(real.resolveSibling("." + real.getFileName() + "." + System.nanoTime() + ".part"));
+            keepPermissions(real, beside);
             byte[] bytes = DesignFormat.write(design).getBytes(StandardCharsets.UTF_8);
             try (var channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
                 var buffer = ByteBuffer.wrap(bytes);
@@ -74,6 +77,15 @@ public final class DesignFile {
                     + ". Nothing on disk was changed; save it elsewhere.");
         } finally {
             deleteQuietly(beside);
+        }
+    }
+
+    /** A design that others may read stays one; a new one gets what the system gives every new file. */
+    private static void keepPermissions(Path from, Path to) throws IOException {
+        var before = Files.getFileAttributeView(from, PosixFileAttributeView.class);
+        var after = Files.getFileAttributeView(to, PosixFileAttributeView.class);
+        if (Files.exists(from) && before != null && after != null) {
+            after.setPermissions(before.readAttributes().permissions());
         }
     }
 

@@ -155,6 +155,16 @@ final class Robot {
         return settle();
     }
 
+    /** Drags a node of that id by a distance. */
+    Robot drag(String id, double dx, double dy) {
+        fx.moveTo(node(id)).press(javafx.scene.input.MouseButton.PRIMARY);
+        settle();
+        fx.moveBy(dx, dy);
+        settle();
+        fx.release(javafx.scene.input.MouseButton.PRIMARY);
+        return settle();
+    }
+
     Robot selectAll() {
         return key(KeyCode.CONTROL, KeyCode.A);
     }

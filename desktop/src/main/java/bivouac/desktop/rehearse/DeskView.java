@@ -1,6 +1,5 @@
 package bivouac.desktop.rehearse;
 
-import bivouac.design.FacedWindow;
 import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
@@ -8,29 +7,39 @@ import bivouac.machine.Sighting;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.transform.Scale;
 
 /** The simulated desk: the open windows where they were dragged to, the topmost last. */
 final class DeskView extends Pane {
 
-    private final Consumer<Event> act;
     private final Consumer<String> say;
     private final Consumer<Integer> raise;
     private final Map<Sighting.Which, DeskWindow> windows = new HashMap<>();
-    private final Map<Sighting.Which, Point2D> places = new HashMap<>();
+    /** As small as windows are drawn; what then still does not fit can be dragged into sight. */
+    private static final double SMALLEST = 0.5;
+
+    /** Room for the shadow of a window. */
+    private static final double MARGIN = 12;
+
+    private final Arrangement arrangement = new Arrangement();
+    private final Pane area = new Pane();
+    private final Scale zoom = new Scale(1, 1, 0, 0);
+    private final HBox strip = new HBox(6);
+    private final DeskWants wants;
     private final Node empty;
     private Scene shown;
 
-    DeskView(Consumer<Event> act, Consumer<Integer> raise, Consumer<String> say, Runnable again) {
-        this.act = act;
+    DeskView(Consumer<Event> act, Pictures pictures, Consumer<Integer> raise, Consumer<String> say, Runnable again) {
+        this.wants = new DeskWants(() -> shown.files(), pictures, act, this::blocked, this::minimise, this::maximise);
         this.raise = raise;
         this.say = say;
         getStyleClass().add("desk");
@@ -42,47 +51,43 @@ final class DeskView extends Pane {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
+        area.getTransforms().add(zoom);
+        area.setPickOnBounds(false);
+        strip.setPickOnBounds(false);
+        getChildren().addAll(area, strip);
     }
 
     void show(Scene scene) {
         Node focused = getScene() == null ? null : getScene().getFocusOwner();
+        arrangement.noteOpened(shown, scene);
         shown = scene;
         var there = new HashSet<Sighting.Which>();
         var nodes = new ArrayList<Node>();
-        for (Scene.OpenWindow window : inOrder(scene)) {
+        var away = new ArrayList<Node>();
+        for (Scene.OpenWindow window : Arrangement.inOrder(scene)) {
             if (!window.hidden()) {
                 there.add(window.which());
-                nodes.add(window(window));
+                Node node = window(window);
+                if (arrangement.isMinimised(window)) {
+                    away.add(chip(window));
+                } else {
+                    nodes.add(node);
+                }
             }
         }
         windows.keySet().retainAll(there);
-        if (nodes.isEmpty()) {
+        if (there.isEmpty()) {
             nodes.add(over(scene));
         }
-        if (!getChildren().equals(nodes)) {
-            getChildren().setAll(nodes);
+        if (!area.getChildren().equals(nodes)) {
+            area.getChildren().setAll(nodes);
         }
+        strip.getChildren().setAll(away);
+        requestLayout();
         boolean lost = focused == null || focused.getScene() == null || focused.isDisabled() || !focused.isVisible();
         if (lost || Ui.isInside(focused, this)) {
             Platform.runLater(() -> keepFocus(focused));
         }
-    }
-
-    /** Owned windows stand above their owners, whatever came to the front last (O5). */
-    private static List<Scene.OpenWindow> inOrder(Scene scene) {
-        var order = new ArrayList<Scene.OpenWindow>();
-        var left = new ArrayList<>(scene.windows());
-        while (!left.isEmpty()) {
-            Scene.OpenWindow next = left.stream()
-                    .filter(w -> w.owner().isEmpty()
-                            || left.stream()
-                                    .noneMatch(o -> o.which().equals(w.owner().get())))
-                    .findFirst()
-                    .orElse(left.getFirst());
-            left.remove(next);
-            order.add(next);
-        }
-        return order;
     }
 
     /** Whether the window that has the keyboard has a command with that shortcut. */
@@ -131,7 +136,7 @@ final class DeskView extends Pane {
 
     private DeskWindow topmost() {
         DeskWindow top = null;
-        for (Node node : getChildren()) {
+        for (Node node : area.getChildren()) {
             if (node instanceof DeskWindow w && w.shown().blockedBy().isEmpty()) {
                 top = w;
             }
@@ -145,34 +150,63 @@ final class DeskView extends Pane {
             known.update(window);
             return known;
         }
-        var made = new DeskWindow(window, () -> shown.files(), act, () -> blocked(window.which()));
+        var made = new DeskWindow(window, wants);
         windows.put(window.which(), made);
-        Point2D place = places.computeIfAbsent(window.which(), w -> placeFor(window));
+        Point2D place = arrangement.place(window, windows.size() - 1);
         made.relocate(place.getX(), place.getY());
-        Dragging.by(made.titleBar(), made, p -> places.put(window.which(), p));
+        Dragging.by(made.titleBar(), made, p -> arrangement.move(window.which(), p));
         made.setOnMousePressed(e -> {
             int instance = made.shown().instance();
-            if (made.shown().blockedBy().isEmpty() && getChildren().getLast() != made) {
+            if (made.shown().blockedBy().isEmpty() && area.getChildren().getLast() != made) {
                 Platform.runLater(() -> raise.accept(instance));
             }
         });
         return made;
     }
 
-    /** A new window stands a little lower and to the right of its owner, or of the ones before it. */
-    private Point2D placeFor(Scene.OpenWindow window) {
-        Point2D from = window.owner().map(places::get).orElse(null);
-        boolean modeless = window.design() instanceof FacedWindow f && f.of() == FacedWindow.Kind.CHILD;
-        if (from != null && modeless) {
-            return from.add(
-                    300 + 24 * (window.which().serial() % 4),
-                    170 + 30 * (window.which().serial() % 4));
+    /** A minimised window, at the foot of the desk. */
+    private Node chip(Scene.OpenWindow window) {
+        return Ui.button(window.title(), "minimised-" + window.which(), () -> restore(window), "secondary");
+    }
+
+    private void minimise(Sighting.Which which) {
+        arrangement.minimise(which);
+        show(shown);
+    }
+
+    private void restore(Scene.OpenWindow window) {
+        arrangement.restore(window.which());
+        raise.accept(window.instance());
+        show(shown);
+    }
+
+    /** The whole desk, at the size at which it is drawn. */
+    private void maximise(Sighting.Which which) {
+        DeskWindow window = windows.get(which);
+        window.maximise(getWidth() / zoom.getX(), getHeight() / zoom.getY());
+        Point2D place = window.isMaximised() ? Point2D.ZERO : arrangement.place(window.shown(), 0);
+        window.relocate(place.getX(), place.getY());
+    }
+
+    /** Draws the desk smaller where the windows need more room than there is, so that none is out of reach. */
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        strip.setMaxWidth(getWidth());
+        strip.resizeRelocate(8, getHeight() - strip.prefHeight(getWidth()) - 8, getWidth() - 16, strip.prefHeight(-1));
+        double width = 0;
+        double height = 0;
+        for (Node node : area.getChildren()) {
+            if (node instanceof DeskWindow w && !w.isMaximised()) {
+                width = Math.max(width, w.getLayoutX() + w.prefWidth(-1) + MARGIN);
+                height = Math.max(height, w.getLayoutY() + w.prefHeight(-1) + MARGIN);
+            }
         }
-        if (from != null) {
-            return from.add(24, 72);
-        }
-        int n = windows.size();
-        return new Point2D(20 + 34 * (n % 8), 18 + 30 * (n % 8));
+        double room = getHeight() - (strip.getChildren().isEmpty() ? 0 : strip.prefHeight(-1) + 8);
+        double fit = Math.min(1, Math.min(getWidth() / Math.max(1, width), room / Math.max(1, height)));
+        double drawn = getWidth() <= 0 ? 1 : Math.max(SMALLEST, Math.floor(fit * 20) / 20);
+        zoom.setX(drawn);
+        zoom.setY(drawn);
     }
 
     private void blocked(Sighting.Which which) {

@@ -9,22 +9,25 @@ import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
-import java.util.List;
 import java.util.function.Consumer;
-import java.util.function.Supplier;
+import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** One window on the desk: frame, veil and keys. It shows what the scene says, and turns what a person does into events. */
 final class DeskWindow extends StackPane {
+
+    private static final double ICON = 16;
 
     private final Consumer<Event> act;
     private final Label title = Ui.shortened("", "desk-title");
@@ -35,40 +38,106 @@ final class DeskWindow extends StackPane {
     private final HBox titleBar;
     private final DeskBody body;
     private Scene.OpenWindow shown;
+    /** Where it is drawn larger; null for a window of one size. */
+    private Region corner;
 
-    /** @param files the pretend files that are there, for file dialogs */
-    DeskWindow(Scene.OpenWindow window, Supplier<List<String>> files, Consumer<Event> act, Runnable onBlocked) {
-        this.act = act;
+    private boolean maximised;
+    private Point2D before;
+
+    DeskWindow(Scene.OpenWindow window, DeskWants wants) {
+        this.act = wants.act();
         this.shown = window;
         closeBox.getStyleClass().add("close-box");
         closeBox.setId("close-box");
         closeBox.setFocusTraversable(false);
         closeBox.setAccessibleText("close box");
         closeBox.setOnAction(e -> act.accept(new Event.CloseBox(shown.instance())));
-        titleBar = Ui.styled(Ui.row(8, title, Ui.spring(), closeBox), "desk-title-bar");
+        title.setId("title-" + window.which());
+        titleBar = Ui.styled(Ui.row(8, title, Ui.spring()), "desk-title-bar");
+        frame(window, wants);
+        titleBar.getChildren().add(closeBox);
         frame.getStyleClass().add("desk-window");
         frame.getChildren().add(titleBar);
-        body = body(window, files, act);
+        body = body(window, wants);
         VBox.setVgrow(body.node(), Priority.ALWAYS);
         frame.getChildren().add(body.node());
         veil.getStyleClass().add("veil");
         veil.getChildren().add(blocked);
         veil.setOnMousePressed(e -> {
-            onBlocked.run();
+            wants.blocked().accept(shown.which());
             e.consume();
         });
         StackPane.setAlignment(blocked, Pos.BOTTOM_LEFT);
         getChildren().addAll(frame, veil);
+        if (corner != null) {
+            getChildren().add(1, corner);
+        }
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         setId("desk-" + window.which());
         update(window);
     }
 
-    private static DeskBody body(Scene.OpenWindow window, Supplier<List<String>> files, Consumer<Event> act) {
+    /** What the frame says of a window: its icon, whether it stays on top, and what can be done with its size. */
+    private void frame(Scene.OpenWindow window, DeskWants wants) {
+        if (!(window.design() instanceof FacedWindow face)) {
+            return;
+        }
+        var told = face.frame();
+        wants.pictures().of(told.icon()).ifPresent(image -> {
+            var icon = new ImageView(image);
+            icon.setFitHeight(ICON);
+            icon.setFitWidth(ICON);
+            icon.setPreserveRatio(true);
+            titleBar.getChildren().addFirst(icon);
+        });
+        if (told.onTop()) {
+            titleBar.getChildren().add(Ui.label("stays on top", "quiet"));
+        }
+        if (told.minimises()) {
+            titleBar.getChildren().add(titleButton("–", "minimise", wants.minimise()));
+        }
+        if (told.maximises() && face.resizable()) {
+            titleBar.getChildren().add(titleButton("□", "maximise", wants.maximise()));
+        }
+        if (face.resizable()) {
+            var corner = Ui.styled(new Region(), "desk-corner");
+            corner.setId("corner-" + window.which());
+            corner.setMaxSize(ICON, ICON);
+            StackPane.setAlignment(corner, Pos.BOTTOM_RIGHT);
+            Dragging.size(
+                    corner, this, new Point2D(told.least().width(), told.least().height()));
+            this.corner = corner;
+        }
+    }
+
+    private Button titleButton(String glyph, String word, Consumer<Sighting.Which> act) {
+        var button = Ui.button(glyph, word + "-" + shown.which(), () -> act.accept(shown.which()), "close-box");
+        button.setFocusTraversable(false);
+        button.setAccessibleText(word);
+        return button;
+    }
+
+    /** Takes all the room there is, or goes back to the size before. */
+    void maximise(double width, double height) {
+        maximised = !maximised;
+        if (maximised) {
+            before = new Point2D(getPrefWidth(), getPrefHeight());
+            setPrefSize(width, height);
+        } else {
+            setPrefSize(before.getX(), before.getY());
+        }
+    }
+
+    boolean isMaximised() {
+        return maximised;
+    }
+
+    private static DeskBody body(Scene.OpenWindow window, DeskWants wants) {
+        Consumer<Event> act = wants.act();
         return switch (window.design()) {
-            case FacedWindow face -> new FaceBody(window, face, act);
+            case FacedWindow face -> new FaceBody(window, face, wants);
             case MessageBox box -> new BoxBody(window, box, act);
-            case FileDialog dialog -> new FileDialogBody(window, dialog, files, act);
+            case FileDialog dialog -> new FileDialogBody(window, dialog, wants.files(), act);
             case Picker picker -> new PickerBody(window, picker, act);
         };
     }

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -28,6 +29,8 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -36,15 +39,19 @@ import javafx.scene.layout.VBox;
 /** A main window, child window or dialog on the desk: its menus and parts as real controls. */
 final class FaceBody implements DeskBody {
 
+    private static final PseudoClass DRAWN = PseudoClass.getPseudoClass("drawn");
+
     private final Consumer<Event> act;
+    private final Pictures pictures;
     private final Map<Integer, Region> controls = new HashMap<>();
     private final Map<Integer, Node> fieldLabels = new HashMap<>();
     private final Region node;
     private Scene.OpenWindow shown;
     private boolean updating;
 
-    FaceBody(Scene.OpenWindow window, FacedWindow face, Consumer<Event> act) {
-        this.act = act;
+    FaceBody(Scene.OpenWindow window, FacedWindow face, DeskWants wants) {
+        this.act = wants.act();
+        this.pictures = wants.pictures();
         this.shown = window;
         var body = face(face);
         VBox.setVgrow(body, Priority.ALWAYS);
@@ -69,12 +76,22 @@ final class FaceBody implements DeskBody {
             if (row.parts().stream().allMatch(Part.Button.class::isInstance)) {
                 line.setAlignment(Pos.CENTER_RIGHT);
             }
+            if (row.parts().stream().anyMatch(FaceBody::grows)) {
+                VBox.setVgrow(line, Priority.ALWAYS);
+                line.setFillHeight(true);
+            }
             body.getChildren().add(line);
         }
         if (face.rows().isEmpty()) {
             body.getChildren().add(Ui.label("This window has no parts yet.", "quiet"));
         }
         return body;
+    }
+
+    /** What takes the room that a larger window gives. */
+    private static boolean grows(Part part) {
+        return part instanceof Part.ListOfRows
+                || part instanceof Part.TextField f && f.entry() == Part.Entry.SEVERAL_LINES;
     }
 
     private Node menus(FacedWindow face) {
@@ -245,9 +262,8 @@ final class FaceBody implements DeskBody {
                 box.setSelected(part.ticked());
             }
             case Button button -> button.setText(Mnemonics.of(part.text()));
-            case Label label ->
-                label.setText(
-                        part.design() instanceof Part.Picture && part.text().isBlank() ? "(no picture)" : part.text());
+            case Label label when part.design() instanceof Part.Picture -> picture(label, part.text());
+            case Label label -> label.setText(part.text());
             default -> throw new IllegalStateException("no control of a part: " + control);
         }
         control.setDisable(!part.enabled());
@@ -276,6 +292,14 @@ final class FaceBody implements DeskBody {
                 // nothing else is changed by a person
             }
         }
+    }
+
+    /** The picture, as large as it is; without one, the name of its file. */
+    private void picture(Label label, String file) {
+        Optional<Image> image = pictures.of(file);
+        label.setGraphic(image.map(ImageView::new).orElse(null));
+        label.setText(image.isPresent() ? "" : file.isBlank() ? "(no picture)" : file);
+        label.pseudoClassStateChanged(DRAWN, image.isPresent());
     }
 
     /** What a person does with the rows of a list, as events. */

@@ -35,7 +35,14 @@ public final class RehearsalView implements ScreenView {
         this.work = work;
         trail = new TrailList(work::goToMoment, work::otherWay);
         desk = new DeskView(
-                this::act, i -> work.rehearse(work.now().rehearsal().raise(i)), work::say, work::startAgain);
+                this::act,
+                new Pictures(() -> work.now()
+                        .file()
+                        .map(java.nio.file.Path::toAbsolutePath)
+                        .map(java.nio.file.Path::getParent)),
+                i -> work.rehearse(work.now().rehearsal().raise(i)),
+                work::say,
+                work::startAgain);
         back = Ui.button(
                 "‹", "trail-back", () -> work.goToMoment(work.now().rehearsal().now() - 1), "secondary");
         forth = Ui.button(

@@ -1,5 +1,6 @@
 package bivouac.desktop.work;
 
+import bivouac.check.Beside;
 import bivouac.check.Finding;
 import bivouac.check.Findings;
 import bivouac.design.Application;
@@ -163,15 +164,19 @@ public final class Work {
         long change = changes + 1;
         changes = change;
         Rehearsal before = acted;
+        Beside beside =
+                now.file().map(f -> Beside.in(f.toAbsolutePath().getParent())).orElse(Beside.UNKNOWN);
         settled = CompletableFuture.supplyAsync(
-                        () -> change == changes ? Optional.of(compiled(design, before)) : Optional.<Compiled>empty(),
+                        () -> change == changes
+                                ? Optional.of(compiled(design, before, beside))
+                                : Optional.<Compiled>empty(),
                         background)
                 .thenAcceptAsync(c -> c.ifPresent(made -> arrive(change, before, made)), here);
     }
 
-    private static Compiled compiled(Design design, Rehearsal before) {
+    private static Compiled compiled(Design design, Rehearsal before, Beside beside) {
         Program program = Program.of(design);
-        List<Finding> findings = Findings.of(program);
+        List<Finding> findings = Findings.of(program, beside);
         Rehearsal.Replay replay = before.on(program);
         Optional<String> said = replay.stopped()
                 .map(e -> "After the change “" + TrailWords.line(design, e)

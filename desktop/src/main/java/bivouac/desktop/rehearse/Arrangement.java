@@ -1,0 +1,102 @@
+package bivouac.desktop.rehearse;
+
+import bivouac.design.FacedWindow;
+import bivouac.machine.Scene;
+import bivouac.machine.Sighting.Which;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javafx.geometry.Point2D;
+
+/** Where the windows of the desk stand, and which are minimised. No rule depends on it (S1). */
+final class Arrangement {
+
+    private final Map<Which, Point2D> places = new HashMap<>();
+    private final Set<Which> minimised = new HashSet<>();
+
+    /** The windows from the lowest to the topmost: owned above their owners (O5), and those on top above all others. */
+    static List<Scene.OpenWindow> inOrder(Scene scene) {
+        var order = new ArrayList<Scene.OpenWindow>();
+        var left = new ArrayList<>(scene.windows());
+        while (!left.isEmpty()) {
+            Scene.OpenWindow next = left.stream()
+                    .filter(w -> w.owner().isEmpty()
+                            || left.stream()
+                                    .noneMatch(o -> o.which().equals(w.owner().get())))
+                    .findFirst()
+                    .orElse(left.getFirst());
+            left.remove(next);
+            order.add(next);
+        }
+        var onTop = order.stream().filter(w -> isOnTop(w, order)).toList();
+        order.removeAll(onTop);
+        order.addAll(onTop);
+        return order;
+    }
+
+    /** What is owned by a window that stays on top does so too. */
+    private static boolean isOnTop(Scene.OpenWindow window, List<Scene.OpenWindow> all) {
+        boolean itself = window.design() instanceof FacedWindow f && f.frame().onTop();
+        return itself
+                || window.owner()
+                        .flatMap(o ->
+                                all.stream().filter(w -> w.which().equals(o)).findFirst())
+                        .filter(o -> isOnTop(o, all))
+                        .isPresent();
+    }
+
+    /** Where a window stands; a new one a little lower and to the right of its owner, or of those before it. */
+    Point2D place(Scene.OpenWindow window, int others) {
+        return places.computeIfAbsent(window.which(), w -> placeFor(window, others));
+    }
+
+    void move(Which which, Point2D place) {
+        places.put(which, place);
+    }
+
+    private Point2D placeFor(Scene.OpenWindow window, int others) {
+        Point2D from = window.owner().map(places::get).orElse(null);
+        boolean modeless = window.design() instanceof FacedWindow f && f.of() == FacedWindow.Kind.CHILD;
+        if (from != null && modeless) {
+            int step = window.which().serial() % 4;
+            return from.add(300 + 24 * step, 170 + 30 * step);
+        }
+        if (from != null) {
+            return from.add(24, 72);
+        }
+        int step = others % 8;
+        return new Point2D(20 + 34 * step, 18 + 30 * step);
+    }
+
+    void minimise(Which which) {
+        minimised.add(which);
+    }
+
+    void restore(Which which) {
+        minimised.remove(which);
+    }
+
+    /** Whether a window is out of the way; one that something waits for, or that is blocked by its own, is not. */
+    boolean isMinimised(Scene.OpenWindow window) {
+        return minimised.contains(window.which());
+    }
+
+    /** A window that comes to the front, or that has a window of its own opened, is in the way again. */
+    void noteOpened(Scene before, Scene after) {
+        if (before == null || after.windows().isEmpty()) {
+            return;
+        }
+        Which top = after.windows().getLast().which();
+        boolean rose = before.windows().isEmpty()
+                || !before.windows().getLast().which().equals(top);
+        if (rose) {
+            minimised.remove(top);
+            after.windows().getLast().owner().ifPresent(minimised::remove);
+        }
+        minimised.removeIf(
+                w -> after.windows().stream().noneMatch(o -> o.which().equals(w)));
+    }
+}
