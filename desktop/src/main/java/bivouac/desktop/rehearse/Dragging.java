@@ -22,6 +22,9 @@ final class Dragging {
                 .sceneToLocal(e.getSceneX(), e.getSceneY())
                 .subtract(moved.getLayoutX(), moved.getLayoutY()));
         handle.setOnMouseDragged(e -> {
+            if (start[0] == null) {
+                return;
+            }
             Point2D at =
                     moved.getParent().sceneToLocal(e.getSceneX(), e.getSceneY()).subtract(start[0]);
             var to = new Point2D(Math.max(0, at.getX()), Math.max(0, at.getY()));
@@ -39,6 +42,9 @@ final class Dragging {
             e.consume();
         });
         handle.setOnMouseDragged(e -> {
+            if (start[0] == null) {
+                return;
+            }
             Point2D to = sized.sceneToLocal(e.getSceneX(), e.getSceneY()).add(start[0]);
             sized.setPrefSize(
                     Math.max(to.getX(), Math.max(least.getX(), sized.minWidth(-1))),
