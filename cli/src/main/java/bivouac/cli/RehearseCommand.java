@@ -4,11 +4,13 @@ import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
 import bivouac.machine.Program;
 import bivouac.machine.Scene;
+import bivouac.rehearsal.Covered;
 import bivouac.rehearsal.Moment;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailFile;
 import bivouac.rehearsal.TrailWords;
+import bivouac.rehearsal.Walk;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
@@ -22,15 +24,18 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code bivouac rehearse FILE --trail EVENTS-FILE}: acts a trail out and prints what is seen after each event. */
+/**
+ * {@code bivouac rehearse FILE}: plays all walkthroughs of a design, and says which of them hold. With {@code --trail},
+ * acts one trail out and prints what is seen after each event.
+ */
 @Command(
         name = "rehearse",
-        description = "Acts a trail out on a design and prints what is seen after each event.",
+        description = "Plays all walkthroughs of a design; or a trail, and prints what is seen after each event.",
         mixinStandardHelpOptions = true,
         exitCodeListHeading = "Exit codes:%n",
         exitCodeList = {
-            "0:every event was possible and none ended in a fault",
-            "1:an event was not possible, or there was a fault",
+            "0:every walkthrough holds; every event was possible and none ended in a fault",
+            "1:a walkthrough does not hold; an event was not possible, or there was a fault",
             "2:a file could not be read"
         })
 public final class RehearseCommand implements Callable<Integer> {
@@ -41,8 +46,14 @@ public final class RehearseCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "the design")
     private Path file;
 
-    @Option(names = "--trail", required = true, paramLabel = "EVENTS-FILE", description = "one event a line")
+    @Option(
+            names = "--trail",
+            paramLabel = "EVENTS-FILE",
+            description = "act this trail out instead of the walkthroughs; one event a line")
     private Path trail;
+
+    @Option(names = "--junit", paramLabel = "XML-FILE", description = "write what was played there, for build servers")
+    private Path junit;
 
     @Option(names = "--today", paramLabel = "DATE", description = "what app.today is, as 2026-01-31; default: today")
     private LocalDate today = LocalDate.now();
@@ -53,6 +64,9 @@ public final class RehearseCommand implements Callable<Integer> {
         PrintWriter err = spec.commandLine().getErr();
         try {
             Program program = Program.of(DesignFile.read(file));
+            if (trail == null) {
+                return walkthroughs(program, out);
+            }
             List<NamedEvent> events = TrailFile.read(Files.readString(trail));
             return print(program, Rehearsal.replay(program, today, events), events.size(), out)
                     ? ExitCodes.FINE
@@ -62,9 +76,35 @@ public final class RehearseCommand implements Callable<Integer> {
         } catch (TrailFile.Wrong e) {
             err.println(trail.getFileName() + ": " + e.getMessage());
         } catch (IOException e) {
-            err.println("The trail " + trail + " could not be read: " + e.getMessage() + ".");
+            err.println(
+                    (trail == null ? junit + " could not be written: " : "The trail " + trail + " could not be read: ")
+                            + e.getMessage() + ".");
         }
         return ExitCodes.UNREADABLE;
+    }
+
+    private int walkthroughs(Program program, PrintWriter out) throws IOException {
+        List<Walk> walks = program.design().walkthroughs().stream()
+                .map(w -> Walk.play(program, w))
+                .toList();
+        for (Walk walk : walks) {
+            String name = walk.walkthrough().name();
+            int events = walk.walkthrough().events();
+            out.println(walk.broken()
+                    .map(b -> "✗ " + name + System.lineSeparator() + "    " + b.sentence())
+                    .orElse("✓ " + name + ", " + events + (events == 1 ? " event" : " events")));
+        }
+        long broken = walks.stream().filter(w -> w.broken().isPresent()).count();
+        out.println(
+                walks.isEmpty()
+                        ? "The design has no walkthroughs; keep a trail on the Rehearsal screen."
+                        : (walks.size() - broken) + " of " + walks.size() + " walkthroughs hold.");
+        Covered covered = Covered.of(program, walks.stream().map(Walk::moments).toList());
+        out.println("Rehearsed: " + covered.words() + ".");
+        if (junit != null) {
+            Files.writeString(junit, JUnitXml.of(program.design().application().name(), walks));
+        }
+        return broken == 0 ? ExitCodes.FINE : ExitCodes.SOMETHING_FOUND;
     }
 
     /** Prints a replay; answers whether all of it was possible and without fault. */

@@ -34,7 +34,8 @@ public final class Copies {
                     Renames.window(design, window, name).window(name.shown()).orElseThrow();
             var all = new ArrayList<>(design.windows());
             all.add(all.indexOf(original) + 1, copy);
-            return new Copied(new Design(design.application(), all), name.shown(), opened(copy, design));
+            return new Copied(
+                    new Design(design.application(), all, design.walkthroughs()), name.shown(), opened(copy, design));
         });
     }
 

@@ -7,10 +7,16 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** A whole design: the application and its windows, in the developer's order. */
-public record Design(Application application, List<Window> windows) {
+public record Design(Application application, List<Window> windows, List<Walkthrough> walkthroughs) {
 
     public Design {
         windows = List.copyOf(windows);
+        walkthroughs = List.copyOf(walkthroughs);
+    }
+
+    /** One that nothing was rehearsed on. */
+    public Design(Application application, List<Window> windows) {
+        this(application, windows, List.of());
     }
 
     /**
@@ -34,13 +40,22 @@ public record Design(Application application, List<Window> windows) {
     }
 
     public Design with(Application other) {
-        return new Design(other, windows);
+        return new Design(other, windows, walkthroughs);
+    }
+
+    /** With other walkthroughs. */
+    public Design walked(List<Walkthrough> others) {
+        return new Design(application, windows, others);
+    }
+
+    public Optional<Walkthrough> walkthrough(String name) {
+        return walkthroughs.stream().filter(w -> w.name().equals(name)).findFirst();
     }
 
     public Design adding(Window window) {
         var more = new ArrayList<>(windows);
         more.add(window);
-        return new Design(application, more);
+        return new Design(application, more, walkthroughs);
     }
 
     /** This design with the first window of that name replaced by what {@code edit} makes of it. */
@@ -52,7 +67,7 @@ public record Design(Application application, List<Window> windows) {
                 break;
             }
         }
-        return new Design(application, changed);
+        return new Design(application, changed, walkthroughs);
     }
 
     /** As {@link #changing}, where the window has a face; else this design. */

@@ -30,6 +30,11 @@ abstract class DesignMapper {
         return name;
     }
 
+    /** What a walkthrough becomes. */
+    Walkthrough walkthrough(Walkthrough walkthrough) {
+        return walkthrough;
+    }
+
     Design map(Design design) {
         var app = design.application();
         scope = Optional.empty();
@@ -42,7 +47,10 @@ abstract class DesignMapper {
                 app.files(),
                 app.tasks().stream().map(this::task).toList(),
                 app.names());
-        return new Design(changed, design.windows().stream().map(this::map).toList());
+        return new Design(
+                changed,
+                design.windows().stream().map(this::map).toList(),
+                design.walkthroughs().stream().map(this::walkthrough).toList());
     }
 
     /** What a task gives is reckoned in the scope of the application. */

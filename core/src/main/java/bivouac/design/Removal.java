@@ -1,6 +1,7 @@
 package bivouac.design;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Edits that take something away, and what each leaves dangling. */
 public final class Removal {
@@ -20,12 +21,17 @@ public final class Removal {
                 design.application(),
                 design.windows().stream()
                         .filter(w -> !w.name().shown().equals(shownName))
-                        .toList());
+                        .toList(),
+                design.walkthroughs());
     }
 
     public static Touched touchedByWindow(Design design, String shownName) {
-        return new Touched(WaysIn.into(design, shownName).stream()
-                .map(w -> w.place().words() + " opens it")
+        return new Touched(Stream.concat(
+                        WaysIn.into(design, shownName).stream()
+                                .map(w -> w.place().words() + " opens it"),
+                        design.walkthroughs().stream()
+                                .filter(w -> w.names(shownName))
+                                .map(w -> "the walkthrough “" + w.name() + "” goes there"))
                 .distinct()
                 .toList());
     }

@@ -27,6 +27,11 @@ public final class Renames {
             String window(String shownName) {
                 return shownName.equals(from) ? to.shown() : shownName;
             }
+
+            @Override
+            Walkthrough walkthrough(Walkthrough walkthrough) {
+                return walkthrough.windowRenamed(from, to.shown());
+            }
         }.map(design);
         return carried.changing(from, w -> w.named(to));
     }
@@ -127,6 +132,11 @@ public final class Renames {
             String part(String expressionName, Optional<Window> in) {
                 boolean own = in.map(s -> s.name().shown().equals(window)).orElse(false);
                 return own && expressionName.equals(from) ? to : expressionName;
+            }
+
+            @Override
+            Walkthrough walkthrough(Walkthrough walkthrough) {
+                return walkthrough.partRenamed(window, from, to);
             }
         }.map(design);
     }

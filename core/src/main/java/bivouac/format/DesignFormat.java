@@ -5,9 +5,12 @@ import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
+import bivouac.design.Walkthrough;
+import bivouac.expression.Texts;
 import java.io.ByteArrayInputStream;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 
 /** A whole design as the text of a file, and back. {@code read(write(d))} is equal to {@code d}. */
 public final class DesignFormat {
@@ -40,7 +43,11 @@ public final class DesignFormat {
                 .put("application", application)
                 .put(
                         "windows",
-                        design.windows().stream().map(WindowFormat::write).toList()));
+                        design.windows().stream().map(WindowFormat::write).toList())
+                .list("walkthroughs", design.walkthroughs(), w -> new JsonOut.Members()
+                        .put("name", w.name())
+                        .put("today", w.today().toString())
+                        .put("lines", w.lines())));
     }
 
     private static String write(DepartureRule rule) {
@@ -64,9 +71,22 @@ public final class DesignFormat {
         }
         Fields f = new Fields(members);
         version(f);
-        var design = new Design(application(f.must("application")), f.list("windows", WindowFormat::read));
+        var design = new Design(
+                application(f.must("application")),
+                f.list("windows", WindowFormat::read),
+                f.list("walkthroughs", DesignFormat::walkthrough));
         f.done();
         return design;
+    }
+
+    private static Walkthrough walkthrough(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        Json day = f.must("today");
+        LocalDate today = Texts.date(Fields.asText(day))
+                .orElseThrow(() -> Unreadable.at(day.at(), "expected a date as \"2026-01-31\"."));
+        var walkthrough = new Walkthrough(f.text("name"), today, f.list("lines", Fields::asText));
+        f.done();
+        return walkthrough;
     }
 
     private static void version(Fields f) throws Unreadable {

@@ -61,6 +61,9 @@ sealed interface Op {
 
     record Jump(int to) implements Op {}
 
+    /** An <em>if</em> goes into one of its scripts. */
+    record Into(StepRef ref, int inner) implements Op {}
+
     record End(
             StepRef ref,
             Optional<Compiled<Reading>> code,

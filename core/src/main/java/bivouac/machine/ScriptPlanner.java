@@ -339,13 +339,16 @@ final class ScriptPlanner {
             var condition = linker.typed(spot(ref, "condition"), one.condition(), Type.YESNO, scope(names));
             int test = ops.size();
             ops.add(new Op.Jump(-1));
+            ops.add(new Op.Into(ref, i));
             steps(one.script(), Optional.of(path), i, names);
             jumps.add(ops.size());
             ops.add(new Op.Jump(-1));
             ops.set(test, new Op.JumpUnless(ref, condition, ops.size()));
         }
-        choice.otherwise()
-                .ifPresent(s -> steps(s, Optional.of(path), choice.cases().size(), names));
+        choice.otherwise().ifPresent(s -> {
+            ops.add(new Op.Into(ref, choice.cases().size()));
+            steps(s, Optional.of(path), choice.cases().size(), names);
+        });
         patch(jumps, ops.size());
     }
 

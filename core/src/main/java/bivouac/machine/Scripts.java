@@ -86,6 +86,10 @@ final class Scripts {
             case Op.JumpUnless jump ->
                 frame.pc = jump.condition().evaluate(here).equals(Value.YES) ? frame.pc + 1 : jump.to();
             case Op.Jump(int to) -> frame.pc = to;
+            case Op.Into into -> {
+                run.see(new Sighting.WentInto(into.ref(), into.inner()));
+                frame.pc++;
+            }
             case Op.End end -> end(end, frame, here);
             case Op.Note note -> {
                 run.see(new Sighting.Noted(note.text().text(here)));
@@ -319,6 +323,7 @@ final class Scripts {
             case Op.Note n -> Optional.of(n.ref());
             case Op.Broken b -> Optional.of(b.ref());
             case Op.Jump j -> Optional.empty();
+            case Op.Into i -> Optional.empty();
             case Op.Finish f -> Optional.empty();
         };
     }

@@ -65,5 +65,12 @@ public sealed interface Sighting {
 
     record Set(String what, Value value) implements Explanation {}
 
+    /**
+     * An <em>if</em> went into one of its scripts; not said in the trail, counted as rehearsed.
+     *
+     * @param inner as {@link bivouac.design.Step#inner} counts
+     */
+    record WentInto(StepRef step, int inner) implements Explanation {}
+
     record Faulted(Fault fault) implements Explanation {}
 }

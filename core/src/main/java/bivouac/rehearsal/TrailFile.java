@@ -13,8 +13,8 @@ import java.util.regex.Pattern;
  */
 public final class TrailFile {
 
-    private static final String NAME = "\"((?:[^\"\\\\]|\\\\.)*)\"";
-    private static final String OF = " of " + NAME + "(?: ([0-9]{1,6}))?";
+    static final String NAME = "\"((?:[^\"\\\\]|\\\\.)*)\"";
+    static final String OF = " of " + NAME + "(?: ([0-9]{1,6}))?";
     private static final Pattern PRESS = Pattern.compile("press " + NAME + OF);
     private static final Pattern TYPE = Pattern.compile("type " + NAME + " into " + NAME + OF);
     private static final Pattern TICK = Pattern.compile("tick " + NAME + OF);
@@ -69,7 +69,8 @@ public final class TrailFile {
         return List.copyOf(events);
     }
 
-    private static Optional<NamedEvent> parse(String line) {
+    /** The event that a line says; empty if it is none. */
+    static Optional<NamedEvent> parse(String line) {
         switch (line) {
             case "session ends" -> {
                 return Optional.of(new NamedEvent.SessionEnded());
@@ -163,7 +164,7 @@ public final class TrailFile {
     }
 
     /** What a quoted text says. */
-    private static String plain(String quoted) {
+    static String plain(String quoted) {
         var out = new StringBuilder();
         for (int i = 0; i < quoted.length(); i++) {
             char c = quoted.charAt(i);

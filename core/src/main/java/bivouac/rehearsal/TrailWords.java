@@ -103,6 +103,7 @@ public final class TrailWords {
             case Sighting.Refused(var w) -> Optional.of(w + " stays open");
             case Sighting.DepartureCalledOff d -> Optional.of("the departure is called off");
             case Sighting.Set(String what, var value) -> Optional.of("sets " + what + " to " + value.shown());
+            case Sighting.WentInto w -> Optional.empty();
             case Sighting.Faulted f -> Optional.of(fault(f));
         };
     }

@@ -27,6 +27,7 @@ import bivouac.design.Task;
 import bivouac.design.Traits;
 import bivouac.design.Type;
 import bivouac.design.Variable;
+import bivouac.design.Walkthrough;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.Window;
@@ -107,7 +108,15 @@ public final class RandomDesigns {
                                 List.of("/a/b.csv", "/c d/ü.txt"), List.of("/a/b.csv"), random.nextBoolean()),
                 random.nextBoolean() ? List.of() : List.of(task()),
                 pick(List.of(NamingHabit.values())));
-        return new Design(application, windows);
+        return new Design(
+                application,
+                windows,
+                random.nextBoolean()
+                        ? List.of()
+                        : List.of(new Walkthrough(
+                                word(),
+                                java.time.LocalDate.of(2026, 11, 23),
+                                List.of("press \"a\" of \"B\"", "see \"B\" open", word()))));
     }
 
     private FacedWindow face() {

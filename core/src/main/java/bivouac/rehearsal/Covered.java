@@ -1,0 +1,200 @@
+package bivouac.rehearsal;
+
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Part;
+import bivouac.design.Step;
+import bivouac.design.Steps;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.design.WaysOut;
+import bivouac.design.Window;
+import bivouac.machine.Program;
+import bivouac.machine.Sighting;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What of a design was rehearsed: its windows, triggers, branches, endings, ways out, task ends and failures.
+ *
+ * @param all that can be met, in the order of the design
+ * @param met of these
+ */
+public record Covered(Set<Coverable> all, Set<Coverable> met) {
+
+    public Covered {
+        all = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(all));
+        met = Set.copyOf(met);
+    }
+
+    /** How much of something was rehearsed. */
+    public record Share(int met, int all) {
+        /** From 0 to 1; a thing with nothing to meet is whole. */
+        public double part() {
+            return all == 0 ? 1 : (double) met / all;
+        }
+
+        public boolean isWhole() {
+            return met == all;
+        }
+    }
+
+    /** What the trails met of a program's design. */
+    public static Covered of(Program program, Collection<List<Moment>> trails) {
+        Set<Coverable> all = in(program.design());
+        Set<Coverable> met = new HashSet<>();
+        trails.forEach(trail -> trail.forEach(m -> into(met, program.design(), m.event(), m.seen())));
+        met.retainAll(all);
+        return new Covered(all, met);
+    }
+
+    public Share share() {
+        return new Share(met.size(), all.size());
+    }
+
+    /** Of one window; of the application's own for an empty name. */
+    public Share share(String window) {
+        int whole = 0;
+        int done = 0;
+        for (Coverable c : all) {
+            if (c.window().equals(window)) {
+                whole++;
+                done += met.contains(c) ? 1 : 0;
+            }
+        }
+        return new Share(done, whole);
+    }
+
+    /** What is still to be met, in the order of the design. */
+    public List<Coverable> missing() {
+        return all.stream().filter(c -> !met.contains(c)).toList();
+    }
+
+    /** For reports. */
+    public String words() {
+        Share share = share();
+        return share.met() + " of " + share.all() + " (" + Math.floorDiv(100 * share.met(), Math.max(1, share.all()))
+                + " %)";
+    }
+
+    /** All that can be met in a design. What is switched off cannot be. */
+    static Set<Coverable> in(Design design) {
+        var all = new LinkedHashSet<Coverable>();
+        for (Window window : design.windows()) {
+            String name = window.name().shown();
+            all.add(new Coverable.Opening(name));
+            if (window instanceof FacedWindow face) {
+                face(all, face);
+            }
+            window.endings().forEach(e -> all.add(new Coverable.EndsWith(name, e.name())));
+        }
+        design.application().tasks().forEach(t -> t.endings()
+                .forEach(e -> all.add(new Coverable.TaskEnd(t.name().shown(), e.name()))));
+        design.scripts()
+                .forEach((place, script) -> Steps.walk(script, (path, step) -> {
+                    if (step instanceof Step.If choice) {
+                        for (int i = 0; i < choice.inner().size(); i++) {
+                            all.add(new Coverable.Branch(
+                                    place.ofWindow().orElse(""),
+                                    place,
+                                    path,
+                                    i,
+                                    choice.inner().get(i).lead()));
+                        }
+                    }
+                }));
+        return all;
+    }
+
+    private static void face(Set<Coverable> all, FacedWindow face) {
+        String name = face.name().shown();
+        for (Part part : face.parts()) {
+            String expression = part.name().expression();
+            part.trigger()
+                    .filter(t ->
+                            !t.script().isEmpty() || part instanceof Part.Button || part instanceof Part.MenuCommand)
+                    .ifPresent(t -> all.add(new Coverable.Trigger(name, expression, t.word())));
+            if (part instanceof Part.ListOfRows list) {
+                list.moments()
+                        .forEach((moment, script) -> all.add(new Coverable.Trigger(name, expression, moment.words())));
+            }
+        }
+        for (Way way : List.of(Way.CLOSE_BOX, Way.ESCAPE)) {
+            if (!(WaysOut.of(face, way) instanceof WayOut.Absent)) {
+                all.add(new Coverable.Leaving(name, way));
+            }
+        }
+        if (face.mayFail()) {
+            all.add(new Coverable.Failure(name));
+        }
+    }
+
+    /** Adds what an event and what was seen of it meet. */
+    static void into(Set<Coverable> met, Design design, Optional<NamedEvent> event, List<Sighting> seen) {
+        event.ifPresent(e -> event(met, design, e));
+        for (Sighting s : seen) {
+            switch (s) {
+                case Sighting.Opened o ->
+                    met.add(new Coverable.Opening(o.window().window()));
+                case Sighting.Asked a ->
+                    met.add(new Coverable.Opening(a.window().window()));
+                case Sighting.Closed c ->
+                    met.add(new Coverable.EndsWith(c.window().window(), c.ending()));
+                case Sighting.TaskEnded t -> met.add(new Coverable.TaskEnd(t.task(), t.ending()));
+                case Sighting.WentInto w -> branch(met, design, w);
+                default -> {
+                    // meets nothing that is counted
+                }
+            }
+        }
+    }
+
+    private static void branch(Set<Coverable> met, Design design, Sighting.WentInto went) {
+        var place = went.step().place();
+        went.step().path().ifPresent(path -> path.in(place.in(design)).ifPresent(step -> {
+            if (went.inner() < step.inner().size()) {
+                String lead = step.inner().get(went.inner()).lead();
+                met.add(new Coverable.Branch(place.ofWindow().orElse(""), place, path, went.inner(), lead));
+            }
+        }));
+    }
+
+    private static void event(Set<Coverable> met, Design design, NamedEvent event) {
+        switch (event) {
+            case NamedEvent.Pressed(var w, String part) -> trigger(met, design, w.window(), part);
+            case NamedEvent.Typed(var w, String part, String text) -> trigger(met, design, w.window(), part);
+            case NamedEvent.Ticked(var w, String part) -> trigger(met, design, w.window(), part);
+            case NamedEvent.Selected(var w, String part, String item) -> trigger(met, design, w.window(), part);
+            case NamedEvent.RowsSelected(var w, String part, var rows) -> trigger(met, design, w.window(), part);
+            case NamedEvent.RowActivated(var w, String part) ->
+                met.add(new Coverable.Trigger(w.window(), part, Part.RowMoment.ACTIVATED.words()));
+            case NamedEvent.RowsRemoved(var w, String part) ->
+                met.add(new Coverable.Trigger(w.window(), part, Part.RowMoment.BEFORE_REMOVING.words()));
+            case NamedEvent.CloseBoxUsed(var w) -> met.add(new Coverable.Leaving(w.window(), Way.CLOSE_BOX));
+            case NamedEvent.EscapePressed(var w) -> met.add(new Coverable.Leaving(w.window(), Way.ESCAPE));
+            case NamedEvent.TaskEnded(String task, var of, String ending) -> taskEnd(met, task, ending);
+            default -> {
+                // nothing of the design is met by it
+            }
+        }
+    }
+
+    private static void taskEnd(Set<Coverable> met, String task, String ending) {
+        met.add(new Coverable.TaskEnd(task, ending));
+        String opening = "opening ";
+        if (task.startsWith(opening) && ending.equals(bivouac.design.Ending.COULD_NOT.name())) {
+            met.add(new Coverable.Failure(task.substring(opening.length())));
+        }
+    }
+
+    private static void trigger(Set<Coverable> met, Design design, String window, String part) {
+        design.faced(window)
+                .flatMap(f -> f.part(part))
+                .flatMap(Part::trigger)
+                .ifPresent(t -> met.add(new Coverable.Trigger(window, part, t.word())));
+    }
+}

@@ -1,0 +1,179 @@
+package bivouac.rehearsal;
+
+import bivouac.machine.Scene;
+import bivouac.machine.Sighting;
+import bivouac.machine.Sighting.Which;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something that has to be seen after an event of a walkthrough: an act, or a part of the scene at rest (E3).
+ * {@link #toString} is its line in the file.
+ */
+public sealed interface Expectation {
+
+    /** What was seen instead, in words; empty if this was seen. */
+    Optional<String> unmet(Scene scene, List<Sighting> seen);
+
+    record Open(Which window) implements Expectation {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            return Expectations.window(scene, window).isPresent()
+                    ? Optional.empty()
+                    : Optional.of(window + " is not open");
+        }
+
+        @Override
+        public String toString() {
+            return line(window, "open");
+        }
+    }
+
+    record NotOpen(Which window) implements Expectation {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            return Expectations.window(scene, window).isPresent() ? Optional.of(window + " is open") : Optional.empty();
+        }
+
+        @Override
+        public String toString() {
+            return line(window, "closed");
+        }
+    }
+
+    record Blocked(Which window, boolean blocked) implements Expectation {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            Optional<Scene.OpenWindow> open = Expectations.window(scene, window);
+            return open.isEmpty()
+                    ? Optional.of(window + " is not open")
+                    : open.get().blockedBy().isPresent() == blocked
+                            ? Optional.empty()
+                            : Optional.of(window + " is "
+                                    + (blocked
+                                            ? "not blocked"
+                                            : open.get().blockedBy().get().words()));
+        }
+
+        @Override
+        public String toString() {
+            return line(window, blocked ? "blocked" : "free");
+        }
+    }
+
+    record Title(Which window, String title) implements Expectation {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            Optional<Scene.OpenWindow> open = Expectations.window(scene, window);
+            return open.isEmpty()
+                    ? Optional.of(window + " is not open")
+                    : differs(title, open.get().title());
+        }
+
+        @Override
+        public String toString() {
+            return "see title " + TrailFile.quoted(title) + TrailFile.of(window);
+        }
+    }
+
+    /** The text that stands on a part or is typed in it; of a list, its rows as they are shown. */
+    record Shows(Which window, String part, String text) implements Expectation {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            Optional<Scene.SeenPart> found = Expectations.part(scene, window, part);
+            return found.isEmpty() ? Optional.of(window + " shows no " + part) : differs(text, shown(found.get()));
+        }
+
+        /** What a part shows, as one text. */
+        public static String shown(Scene.SeenPart part) {
+            return part.rows().isEmpty()
+                    ? part.text()
+                    : String.join(
+                            "; ",
+                            part.rows().stream().map(r -> String.join(", ", r)).toList());
+        }
+
+        @Override
+        public String toString() {
+            return "see " + TrailFile.quoted(text) + " in " + TrailFile.quoted(part) + TrailFile.of(window);
+        }
+    }
+
+    record Ticked(Which window, String part, boolean ticked) implements Expectation {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            Optional<Scene.SeenPart> found = Expectations.part(scene, window, part);
+            return found.isEmpty()
+                    ? Optional.of(window + " shows no " + part)
+                    : found.get().ticked() == ticked
+                            ? Optional.empty()
+                            : Optional.of(part + " is " + (ticked ? "not ticked" : "ticked"));
+        }
+
+        @Override
+        public String toString() {
+            return "see " + (ticked ? "ticked " : "unticked ") + TrailFile.quoted(part) + TrailFile.of(window);
+        }
+    }
+
+    /** The text of a message that was asked. */
+    record Message(String text) implements Expectation {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            var asked = seen.stream()
+                    .filter(Sighting.Asked.class::isInstance)
+                    .map(s -> ((Sighting.Asked) s).text())
+                    .toList();
+            return asked.contains(text)
+                    ? Optional.empty()
+                    : Optional.of(asked.isEmpty() ? "no message" : "“" + String.join("”, “", asked) + "”");
+        }
+
+        @Override
+        public String toString() {
+            return "see message " + TrailFile.quoted(text);
+        }
+    }
+
+    record Note(String text) implements Expectation {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            var notes = seen.stream()
+                    .filter(Sighting.Noted.class::isInstance)
+                    .map(s -> ((Sighting.Noted) s).text())
+                    .toList();
+            return notes.contains(text)
+                    ? Optional.empty()
+                    : Optional.of(notes.isEmpty() ? "no note" : "“" + String.join("”, “", notes) + "”");
+        }
+
+        @Override
+        public String toString() {
+            return "see note " + TrailFile.quoted(text);
+        }
+    }
+
+    record ExitCode(long code) implements Expectation {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            return scene.ended().isEmpty()
+                    ? Optional.of("the application runs")
+                    : scene.ended().get() == code
+                            ? Optional.empty()
+                            : Optional.of("exit code " + scene.ended().get());
+        }
+
+        @Override
+        public String toString() {
+            return "see exit code " + code;
+        }
+    }
+
+    private static Optional<String> differs(String wanted, String there) {
+        return wanted.equals(there) ? Optional.empty() : Optional.of("“" + there + "”");
+    }
+
+    private static String line(Which window, String what) {
+        return "see" + TrailFile.of(window).substring(3) + " " + what;
+    }
+}

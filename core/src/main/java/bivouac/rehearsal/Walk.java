@@ -1,0 +1,154 @@
+package bivouac.rehearsal;
+
+import bivouac.design.Walkthrough;
+import bivouac.machine.Event;
+import bivouac.machine.Machine;
+import bivouac.machine.Program;
+import bivouac.machine.Scene;
+import bivouac.machine.Sighting;
+import bivouac.machine.State;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A walkthrough that was played on a program.
+ *
+ * @param moments as far as it could be played; the start is the first
+ * @param broken why it does not hold any more; empty if all was possible and seen
+ */
+public record Walk(Walkthrough walkthrough, List<Moment> moments, Optional<Broken> broken) {
+
+    public Walk {
+        moments = List.copyOf(moments);
+    }
+
+    /**
+     * Where a walkthrough broke first.
+     *
+     * @param event the number of the event after which, or at which, it broke; 0 is the start
+     * @param line of the walkthrough, from 0
+     * @param expected in words
+     * @param seen in words
+     */
+    public record Broken(int event, int line, String expected, String seen) {
+        /** One sentence. */
+        public String sentence() {
+            String at = event == 0 ? "At the start" : "At event " + event;
+            return at + ": expected " + expected + "; seen: " + seen + ".";
+        }
+    }
+
+    /** Plays a walkthrough from the start, up to where it breaks. */
+    public static Walk play(Program program, Walkthrough walkthrough) {
+        return new Playing(program, walkthrough).play();
+    }
+
+    /** The events of the walkthrough that can be read, in order. */
+    public static List<NamedEvent> events(Walkthrough walkthrough) {
+        return walkthrough.lines().stream()
+                .filter(l -> !l.startsWith(Walkthrough.SEE))
+                .flatMap(l -> TrailFile.parse(l).stream())
+                .toList();
+    }
+
+    /** What has to be seen after each event, by the event's number; what cannot be read is left out. */
+    public static Map<Integer, List<Expectation>> expectations(Walkthrough walkthrough) {
+        var all = new HashMap<Integer, List<Expectation>>();
+        int event = 0;
+        for (String line : walkthrough.lines()) {
+            if (line.startsWith(Walkthrough.SEE)) {
+                int at = event;
+                Expectations.read(line).ifPresent(e -> all.computeIfAbsent(at, n -> new ArrayList<>())
+                        .add(e));
+            } else {
+                event++;
+            }
+        }
+        return all;
+    }
+
+    /** The lines of a walkthrough: each event of a trail, and after it what has to be seen then. */
+    public static List<String> lines(List<NamedEvent> events, Map<Integer, Set<Expectation>> ticked) {
+        var lines = new ArrayList<String>();
+        for (int i = 0; i <= events.size(); i++) {
+            if (i > 0) {
+                lines.add(events.get(i - 1).toString());
+            }
+            ticked.getOrDefault(i, Set.of()).forEach(e -> lines.add(e.toString()));
+        }
+        return List.copyOf(lines);
+    }
+
+    /** Plays on the machine itself: a scene is made only where something is looked at or named. */
+    private static final class Playing {
+        private final Machine machine;
+        private final Walkthrough walkthrough;
+        private final List<Moment> moments = new ArrayList<>();
+        private Scene scene;
+
+        Playing(Program program, Walkthrough walkthrough) {
+            this.machine = new Machine(program);
+            this.walkthrough = walkthrough;
+        }
+
+        Walk play() {
+            var seen = new ArrayList<Sighting>();
+            State start = machine.start(walkthrough.today(), seen::add);
+            become(new Moment(Optional.empty(), seen, start));
+            for (int i = 0; i < walkthrough.lines().size(); i++) {
+                String line = walkthrough.lines().get(i);
+                Optional<Broken> broken = line.startsWith(Walkthrough.SEE) ? look(line, i) : act(line, i);
+                if (broken.isPresent()) {
+                    return new Walk(walkthrough, moments, broken);
+                }
+            }
+            return new Walk(walkthrough, moments, Optional.empty());
+        }
+
+        private void become(Moment moment) {
+            moments.add(moment);
+            scene = machine.scene(moment.state());
+        }
+
+        private Optional<Broken> look(String line, int number) {
+            int event = moments.size() - 1;
+            Optional<Expectation> expected = Expectations.read(line);
+            if (expected.isEmpty()) {
+                return Optional.of(new Broken(
+                        event,
+                        number,
+                        "something that can be looked for",
+                        "“" + line + "”, which says nothing that is known"));
+            }
+            return expected.get()
+                    .unmet(scene, moments.getLast().seen())
+                    .map(instead -> new Broken(event, number, line.substring(Walkthrough.SEE.length()), instead));
+        }
+
+        private Optional<Broken> act(String line, int number) {
+            int event = moments.size();
+            Optional<NamedEvent> named = TrailFile.parse(line);
+            if (named.isEmpty()) {
+                return Optional.of(new Broken(event, number, "an event", "“" + line + "”, which is none"));
+            }
+            Optional<Event> resolved = EventNames.resolve(scene, named.get());
+            if (resolved.isEmpty()) {
+                return Optional.of(new Broken(event, number, line, "what it names is not there"));
+            }
+            State before = moments.getLast().state();
+            if (!machine.isPossible(before, resolved.get())) {
+                return Optional.of(new Broken(event, number, line, "it is not possible then"));
+            }
+            var seen = new ArrayList<Sighting>();
+            State next = machine.step(before, resolved.get(), seen::add);
+            become(new Moment(named, seen, next));
+            return TrailWords.faults(seen).stream()
+                    .findFirst()
+                    .map(fault -> new Broken(event, number, "no fault", fault));
+        }
+    }
+}
