@@ -2,7 +2,10 @@ package bivouac.rehearsal;
 
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.Part;
+import bivouac.design.Picker;
+import bivouac.design.ReadyMade;
 import bivouac.design.Step;
 import bivouac.design.Steps;
 import bivouac.design.Way;
@@ -10,6 +13,7 @@ import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import bivouac.machine.Program;
+import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import java.util.Collection;
 import java.util.HashSet;
@@ -50,6 +54,50 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
         trails.forEach(trail -> trail.forEach(m -> into(met, program.design(), m.event(), m.seen())));
         met.retainAll(all);
         return new Covered(all, met);
+    }
+
+    /** With what a trail met too. */
+    public Covered plus(Design design, List<Moment> trail) {
+        Set<Coverable> more = new HashSet<>();
+        trail.forEach(m -> into(more, design, m.event(), m.seen()));
+        more.removeAll(met);
+        more.retainAll(all);
+        if (more.isEmpty()) {
+            return this;
+        }
+        more.addAll(met);
+        return new Covered(all, more);
+    }
+
+    /** Whether an event would itself be something that was not rehearsed yet. */
+    public boolean isNew(Design design, NamedEvent event, Scene scene) {
+        Set<Coverable> would = new HashSet<>();
+        into(would, design, Optional.of(event), List.of());
+        ending(scene, event).ifPresent(would::add);
+        would.retainAll(all);
+        return !met.containsAll(would);
+    }
+
+    /** The ending of a message box, file dialog or picker that an event is. */
+    private static Optional<Coverable> ending(Scene scene, NamedEvent event) {
+        return switch (event) {
+            case NamedEvent.Answered(var w, String ending) -> Optional.of(new Coverable.EndsWith(w.window(), ending));
+            case NamedEvent.Chose(var w, var paths, String filter) ->
+                Optional.of(new Coverable.EndsWith(w.window(), FileDialog.CHOSEN));
+            case NamedEvent.Picked(var w, String value) ->
+                Optional.of(new Coverable.EndsWith(w.window(), Picker.PICKED));
+            case NamedEvent.CloseBoxUsed(var w) -> escape(scene, w);
+            case NamedEvent.EscapePressed(var w) -> escape(scene, w);
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<Coverable> escape(Scene scene, Sighting.Which which) {
+        return scene.windows().stream()
+                .filter(w -> w.which().equals(which) && w.design() instanceof ReadyMade)
+                .findFirst()
+                .flatMap(w -> ((ReadyMade) w.design()).escapeEnding())
+                .map(e -> new Coverable.EndsWith(which.window(), e));
     }
 
     public Share share() {
@@ -119,8 +167,10 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
                             !t.script().isEmpty() || part instanceof Part.Button || part instanceof Part.MenuCommand)
                     .ifPresent(t -> all.add(new Coverable.Trigger(name, expression, t.word())));
             if (part instanceof Part.ListOfRows list) {
-                list.moments()
-                        .forEach((moment, script) -> all.add(new Coverable.Trigger(name, expression, moment.words())));
+                // where no hand removes rows, the script is met by a step, which is counted where it stands
+                list.moments().keySet().stream()
+                        .filter(m -> m == Part.RowMoment.ACTIVATED || list.byHand())
+                        .forEach(m -> all.add(new Coverable.Trigger(name, expression, m.words())));
             }
         }
         for (Way way : List.of(Way.CLOSE_BOX, Way.ESCAPE)) {

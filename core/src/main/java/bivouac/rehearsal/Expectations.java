@@ -66,6 +66,22 @@ public final class Expectations {
         };
     }
 
+    /** For people. */
+    public static String words(Expectation expectation) {
+        return switch (expectation) {
+            case Expectation.Open(Which w) -> w + " is open";
+            case Expectation.NotOpen(Which w) -> w + " is not open";
+            case Expectation.Blocked(Which w, boolean blocked) -> w + (blocked ? " is blocked" : " is free");
+            case Expectation.Title(Which w, String title) -> w + " is titled “" + title + "”";
+            case Expectation.Shows(Which w, String part, String text) -> w + ": " + part + " shows “" + text + "”";
+            case Expectation.Ticked(Which w, String part, boolean ticked) ->
+                w + ": " + part + (ticked ? " is ticked" : " is not ticked");
+            case Expectation.Message(String text) -> "the message “" + text + "”";
+            case Expectation.Note(String text) -> "the note “" + text + "”";
+            case Expectation.ExitCode(long code) -> "exit code " + code;
+        };
+    }
+
     /** Reads a line; empty if it is none. */
     public static Optional<Expectation> read(String line) {
         Matcher m = STATE.matcher(line);

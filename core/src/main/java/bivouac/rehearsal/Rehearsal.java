@@ -74,6 +74,16 @@ public final class Rehearsal {
                 .toList();
     }
 
+    /** The names of all events of the trail, those after the present moment included. */
+    public List<NamedEvent> trailToItsEnd() {
+        return events(moments);
+    }
+
+    /** What {@code app.today} is here. */
+    public LocalDate today() {
+        return today;
+    }
+
     /** Does an event that is possible now; {@link IllegalArgumentException} else. */
     public Rehearsal act(Event event) {
         NamedEvent name = EventNames.name(scene(), event);

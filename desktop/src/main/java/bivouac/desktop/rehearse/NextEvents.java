@@ -3,6 +3,7 @@ package bivouac.desktop.rehearse;
 import bivouac.design.PretendFiles;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
+import bivouac.rehearsal.Covered;
 import bivouac.rehearsal.EventNames;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
@@ -22,11 +23,12 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
      * An event to do.
      *
      * @param keys the keys that do it on the desk; empty for none
+     * @param isNew whether it was not rehearsed yet
      * @param done whether the trail shows that it was done from here: the next event of the trail
      */
-    public record Row(Event event, String who, String what, String keys, boolean done) {}
+    public record Row(Event event, String who, String what, String keys, boolean done, boolean isNew) {}
 
-    public static NextEvents of(Rehearsal rehearsal) {
+    public static NextEvents of(Rehearsal rehearsal, Covered covered) {
         Scene scene = rehearsal.scene();
         List<Event> possible = rehearsal.possible();
         Optional<NamedEvent> next = rehearsal.now() + 1 < rehearsal.moments().size()
@@ -36,7 +38,7 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
         for (Scene.OpenWindow window : scene.windows().reversed()) {
             List<Row> rows = possible.stream()
                     .filter(e -> e instanceof Event.OnWindow w && w.instance() == window.instance())
-                    .map(e -> row(rehearsal, scene, window, e, next))
+                    .map(e -> row(rehearsal, covered, scene, window, e, next))
                     .toList();
             if (!rows.isEmpty()) {
                 groups.add(new Group(window.which().toString(), rows));
@@ -44,14 +46,14 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
         }
         List<Row> own = possible.stream()
                 .filter(Event.TaskEnds.class::isInstance)
-                .map(e -> row(rehearsal, scene, null, e, next))
+                .map(e -> row(rehearsal, covered, scene, null, e, next))
                 .toList();
         if (!own.isEmpty()) {
             groups.add(new Group("By the application", own));
         }
         List<Row> system = possible.stream()
                 .filter(e -> !(e instanceof Event.OnWindow) && !(e instanceof Event.TaskEnds))
-                .map(e -> row(rehearsal, scene, null, e, next))
+                .map(e -> row(rehearsal, covered, scene, null, e, next))
                 .toList();
         groups.add(new Group("By the system", system));
         var notNow = scene.windows().stream()
@@ -62,7 +64,12 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
     }
 
     private static Row row(
-            Rehearsal rehearsal, Scene scene, Scene.OpenWindow window, Event event, Optional<NamedEvent> next) {
+            Rehearsal rehearsal,
+            Covered covered,
+            Scene scene,
+            Scene.OpenWindow window,
+            Event event,
+            Optional<NamedEvent> next) {
         NamedEvent name = EventNames.name(scene, event);
         TrailWords.Line line = TrailWords.line(rehearsal.machine().program().design(), name);
         String what =
@@ -78,7 +85,13 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                     case Event.TaskEnds end -> line.who() + " " + line.what();
                     default -> line.what();
                 };
-        return new Row(event, line.who(), what, keys(window, event), next.equals(Optional.of(name)));
+        return new Row(
+                event,
+                line.who(),
+                what,
+                keys(window, event),
+                next.equals(Optional.of(name)),
+                covered.isNew(rehearsal.machine().program().design(), name, scene));
     }
 
     private static String keys(Scene.OpenWindow window, Event event) {

@@ -87,6 +87,9 @@ final class NextList extends ListView<NextList.Line> {
                         content.getChildren().add(Ui.label(row.keys(), "key"));
                     }
                     content.getChildren().add(Ui.spring());
+                    if (row.isNew()) {
+                        content.getChildren().add(Ui.label("new", "new-mark"));
+                    }
                     if (row.done()) {
                         content.getChildren().add(Ui.label("next in the trail", "quiet"));
                     }

@@ -22,18 +22,17 @@ public final class RehearsalView implements ScreenView {
 
     private final Work work;
     private final BorderPane root = new BorderPane();
-    private final TrailList trail;
+    private final TrailColumn trail;
     private final DeskView desk;
-    private final NextList next;
+    private final NextColumn next;
     private final TaskStrip tasks = new TaskStrip(this::act);
     private final Label where = Ui.label("", "strong");
-    private final Label replayed = Ui.wrapped("", "problem");
     private final Button back;
     private final Button forth;
 
     public RehearsalView(Work work) {
         this.work = work;
-        trail = new TrailList(work::goToMoment, work::otherWay);
+        trail = new TrailColumn(work);
         desk = new DeskView(
                 this::act,
                 new Pictures(() -> work.now()
@@ -49,37 +48,18 @@ public final class RehearsalView implements ScreenView {
                 "›", "trail-forth", () -> work.goToMoment(work.now().rehearsal().now() + 1), "secondary");
         back.setAccessibleText("back one event");
         forth.setAccessibleText("forward one event");
-        next = new NextList(this::choose);
+        next = new NextColumn(work, this::choose);
         root.setTop(bar());
-        root.setLeft(trailColumn());
+        root.setLeft(trail);
         VBox.setVgrow(desk, Priority.ALWAYS);
         root.setCenter(new VBox(desk, tasks));
-        root.setRight(nextColumn());
+        root.setRight(next);
         root.getStyleClass().add("rehearsal");
     }
 
     private Node bar() {
         var again = Ui.button("Start again", "start-again", work::startAgain, "secondary");
         return Ui.styled(Ui.row(8, back, forth, where, Ui.spring(), again), "screen-bar");
-    }
-
-    private Node trailColumn() {
-        VBox.setVgrow(trail, Priority.ALWAYS);
-        var column = Ui.column(
-                0,
-                Ui.styled(Ui.row(6, Ui.label("Trail", "head"), Ui.label("so far", "quiet")), "column-head"),
-                replayed,
-                trail,
-                Ui.styled(Ui.row(0, Ui.label("Choose a line to be back there.", "quiet")), "column-foot"));
-        column.getStyleClass().add("trail-column");
-        return column;
-    }
-
-    private Node nextColumn() {
-        VBox.setVgrow(next, Priority.ALWAYS);
-        var column = Ui.column(0, Ui.styled(Ui.row(6, Ui.label("What can happen now", "head")), "column-head"), next);
-        column.getStyleClass().add("next-column");
-        return column;
     }
 
     private void act(Event event) {
@@ -114,13 +94,10 @@ public final class RehearsalView implements ScreenView {
                 rehearsal.now() == last ? "after event " + last : "after event " + rehearsal.now() + " of " + last);
         back.setDisable(rehearsal.now() == 0);
         forth.setDisable(rehearsal.now() == last);
-        replayed.setText(s.replayed().orElse(""));
-        replayed.setManaged(s.replayed().isPresent());
-        replayed.setVisible(s.replayed().isPresent());
-        trail.show(s.program().design(), rehearsal);
+        trail.show(s);
         desk.show(rehearsal.scene());
         tasks.show(rehearsal.scene());
-        next.show(NextEvents.of(rehearsal));
+        next.show(s);
     }
 
     private void choose(Event event) {

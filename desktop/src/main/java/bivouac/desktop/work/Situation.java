@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param program the design compiled; a moment behind while a change is being compiled
  * @param findings of that program
  * @param replayed what the last replay left out, in a sentence
+ * @param rehearsed the walkthroughs and what was rehearsed
  * @param foot what just happened, in a sentence
  * @param saved whether the design is as it is on disk
  */
@@ -23,6 +24,7 @@ public record Situation(
         List<Finding> findings,
         Rehearsal rehearsal,
         Optional<String> replayed,
+        Rehearsed rehearsed,
         Screen screen,
         Chosen chosen,
         Foot foot,
@@ -43,25 +45,36 @@ public record Situation(
     /** With a changed design, which is not compiled yet. */
     Situation changed(Design other, Chosen chosen, Foot foot, boolean saved) {
         return new Situation(
-                other, program, findings, rehearsal, replayed, screen, chosen, foot, file, saved, undoable, redoable);
+                other, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
+                redoable);
     }
 
     /** With what can be undone and done again. */
     Situation with(Optional<String> undoable, Optional<String> redoable) {
         return new Situation(
-                design, program, findings, rehearsal, replayed, screen, chosen, foot, file, saved, undoable, redoable);
+                design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
+                redoable);
     }
 
     /** With the design compiled, checked, and the trail replayed. */
     Situation compiled(Program program, List<Finding> findings, Rehearsal rehearsal, Optional<String> replayed) {
         return new Situation(
-                design, program, findings, rehearsal, replayed, screen, chosen, foot, file, saved, undoable, redoable);
+                design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
+                redoable);
+    }
+
+    /** With walkthroughs played, or something ticked. */
+    Situation rehearsed(Rehearsed other) {
+        return new Situation(
+                design, program, findings, rehearsal, replayed, other, screen, chosen, foot, file, saved, undoable,
+                redoable);
     }
 
     /** With another screen, something else chosen, and something else in the foot strip. */
     Situation showing(Screen screen, Chosen chosen, Foot foot) {
         return new Situation(
-                design, program, findings, rehearsal, replayed, screen, chosen, foot, file, saved, undoable, redoable);
+                design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
+                redoable);
     }
 
     /** With a design that is as it is on disk. */
@@ -72,6 +85,7 @@ public record Situation(
                 findings,
                 rehearsal,
                 replayed,
+                rehearsed,
                 screen,
                 chosen,
                 foot,

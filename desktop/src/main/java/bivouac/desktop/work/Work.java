@@ -14,14 +14,19 @@ import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
 import bivouac.machine.Event;
 import bivouac.machine.Program;
+import bivouac.rehearsal.Expectation;
+import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
+import bivouac.rehearsal.Walk;
 import bivouac.rehearsal.WayThere;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
@@ -74,6 +79,7 @@ public final class Work {
                 List.of(),
                 acted,
                 Optional.empty(),
+                Rehearsed.NOTHING,
                 screen,
                 first(design),
                 foot,
@@ -192,7 +198,39 @@ public final class Work {
             // the very same list where nothing else was found, so that screens see that they need no drawing
             List<Finding> findings = c.findings().equals(now.findings()) ? now.findings() : c.findings();
             become(now.compiled(c.program(), findings, c.rehearsal(), c.replayed()));
+            walk(change);
         }
+    }
+
+    /** Plays the walkthroughs on the changed design, quietly; one that broke is told of. */
+    private void walk(long change) {
+        Situation begun = now;
+        settled = CompletableFuture.supplyAsync(
+                        () -> change == changes
+                                ? Optional.of(Rehearsed.played(
+                                        begun.program(),
+                                        begun.rehearsal(),
+                                        begun.rehearsed().ticked()))
+                                : Optional.<Rehearsed>empty(),
+                        background)
+                .thenAcceptAsync(played -> played.filter(p -> change == changes).ifPresent(this::walked), here);
+    }
+
+    private void walked(Rehearsed played) {
+        int before = now.rehearsed().broken().size();
+        Rehearsed current = played.ticking(now.rehearsed().ticked())
+                .acted(now.program(), now.rehearsal().moments());
+        become(now.rehearsed(current));
+        if (current.broken().size() > before) {
+            Walk broken = current.broken().getFirst();
+            say("“" + broken.walkthrough().name() + "” does not hold any more. "
+                    + broken.broken().orElseThrow().sentence());
+        }
+    }
+
+    /** What has to be seen at which moments of a rehearsal, for walkthroughs that will be kept. */
+    void tick(Map<List<NamedEvent>, Set<Expectation>> ticked) {
+        become(now.rehearsed(now.rehearsed().ticking(ticked)));
     }
 
     /** Keeps a copy of something, and says so. */
@@ -296,7 +334,8 @@ public final class Work {
 
     public void rehearse(Rehearsal rehearsal) {
         acted = rehearsal;
-        become(now.compiled(now.program(), now.findings(), rehearsal, Optional.empty()));
+        become(now.compiled(now.program(), now.findings(), rehearsal, Optional.empty())
+                .rehearsed(now.rehearsed().acted(now.program(), rehearsal.moments())));
     }
 
     // Files

@@ -11,6 +11,9 @@ import org.junit.jupiter.api.Test;
 
 class NextEventsTest {
 
+    private static final bivouac.rehearsal.Covered NOTHING =
+            new bivouac.rehearsal.Covered(java.util.Set.of(), java.util.Set.of());
+
     private final Rehearsal start = start();
 
     private static Rehearsal start() {
@@ -25,7 +28,7 @@ class NextEventsTest {
 
     @Test
     void events_are_grouped_by_window_the_topmost_first_then_those_no_hand_reaches() {
-        var events = NextEvents.of(start);
+        var events = NextEvents.of(start, NOTHING);
         assertThat(events.groups()).extracting(NextEvents.Group::title).containsExactly("Register", "By the system");
         assertThat(events.groups().getFirst().rows())
                 .extracting(NextEvents.Row::what)
@@ -38,11 +41,16 @@ class NextEventsTest {
 
     @Test
     void keys_stand_with_what_they_do_and_what_is_blocked_says_by_whom() {
-        var arrive = NextEvents.of(start).groups().getFirst().rows().get(2);
+        var arrive = NextEvents.of(start, NOTHING).groups().getFirst().rows().get(2);
         assertThat(arrive.keys()).isEqualTo("Enter");
-        assertThat(NextEvents.of(start).groups().getFirst().rows().getFirst().keys())
+        assertThat(NextEvents.of(start, NOTHING)
+                        .groups()
+                        .getFirst()
+                        .rows()
+                        .getFirst()
+                        .keys())
                 .isEqualTo("Ctrl+Q");
-        var opened = NextEvents.of(start.act(arrive.event()));
+        var opened = NextEvents.of(start.act(arrive.event()), NOTHING);
         assertThat(opened.groups())
                 .extracting(NextEvents.Group::title)
                 .containsExactly("Arrival form", "By the system");
@@ -51,8 +59,8 @@ class NextEventsTest {
 
     @Test
     void gone_back_the_next_event_of_the_trail_is_marked() {
-        var arrive = NextEvents.of(start).groups().getFirst().rows().get(2);
-        var back = NextEvents.of(start.act(arrive.event()).goTo(0));
+        var arrive = NextEvents.of(start, NOTHING).groups().getFirst().rows().get(2);
+        var back = NextEvents.of(start.act(arrive.event()).goTo(0), NOTHING);
         assertThat(back.groups().getFirst().rows())
                 .filteredOn(NextEvents.Row::done)
                 .extracting(NextEvents.Row::what)

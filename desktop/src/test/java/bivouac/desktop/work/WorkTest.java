@@ -61,7 +61,8 @@ class WorkTest {
         verify(listener, times(1))
                 .accept(argThat(s -> s.design().application().name().equals("Other") && !s.isCompiled()));
         arrive();
-        verify(listener, times(1)).accept(argThat(Situation::isCompiled));
+        // with its findings, and again with its walkthroughs played
+        verify(listener, times(2)).accept(argThat(Situation::isCompiled));
         assertThat(work.settled()).isCompleted();
     }
 
@@ -70,7 +71,7 @@ class WorkTest {
         work.change(renamed("One"), "one");
         work.change(renamed("Two"), "two");
         arrive();
-        verify(listener, times(1)).accept(argThat(Situation::isCompiled));
+        verify(listener, times(2)).accept(argThat(Situation::isCompiled));
         assertThat(work.now().program().design().application().name()).isEqualTo("Two");
     }
 

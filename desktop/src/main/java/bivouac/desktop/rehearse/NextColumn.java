@@ -1,0 +1,60 @@
+package bivouac.desktop.rehearse;
+
+import bivouac.desktop.widget.Segments;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Walkthroughs;
+import bivouac.desktop.work.Work;
+import bivouac.machine.Event;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** What can be: every event possible now, and what has to be seen now. */
+final class NextColumn extends VBox {
+
+    private final NextList next;
+    private final SeenList seen;
+    private boolean showsSeen;
+    private Situation shown;
+
+    NextColumn(Work work, Consumer<Event> choose) {
+        next = new NextList(choose);
+        seen = new SeenList(new Walkthroughs(work));
+        var lists = new StackPane(next, seen);
+        VBox.setVgrow(lists, Priority.ALWAYS);
+        getChildren()
+                .addAll(
+                        Ui.styled(
+                                Ui.row(6, new Segments("right", this::choose, "What can happen now", "Must be seen")),
+                                "column-head"),
+                        lists);
+        getStyleClass().add("next-column");
+        choose(0);
+    }
+
+    private void choose(int segment) {
+        showsSeen = segment == 1;
+        show(next, !showsSeen);
+        show(seen, showsSeen);
+        if (shown != null) {
+            show(shown);
+        }
+    }
+
+    private static void show(Node node, boolean visible) {
+        node.setVisible(visible);
+        node.setManaged(visible);
+    }
+
+    void show(Situation s) {
+        shown = s;
+        if (showsSeen) {
+            seen.show(s);
+        } else {
+            next.show(NextEvents.of(s.rehearsal(), s.rehearsed().covered()));
+        }
+    }
+}

@@ -1,0 +1,84 @@
+package bivouac.desktop;
+
+import static javafx.scene.input.KeyCode.*;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Situation;
+import bivouac.format.DesignFile;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Walkthroughs made on the desk: acted out, ticked, kept, broken by an edit, played again. */
+class WalkthroughsTest {
+
+    @TempDir
+    Path folder;
+
+    private Robot robot;
+
+    @BeforeEach
+    void open() throws Exception {
+        robot = Robot.open(DesignFile.read(Path.of("../core/src/test/resources/first-hut.bivouac")), folder);
+        robot.key(CONTROL, DIGIT3);
+    }
+
+    @AfterEach
+    void close() {
+        robot.close();
+    }
+
+    private Situation now() {
+        return robot.app().work().now();
+    }
+
+    @Test
+    void a_trail_is_kept_with_what_was_ticked_and_told_of_when_an_edit_breaks_it() {
+        robot.click("part-arrive").click("right-1").click("see-see \"Register\" blocked");
+        robot.focus("walk-name").text("somebody arrives").key(ENTER);
+        assertThat(now().design().walkthroughs()).singleElement().satisfies(w -> assertThat(w.lines())
+                .containsExactly("press \"arrive\" of \"Register\"", "see \"Register\" blocked"));
+        assertThat(robot.says("1 event, holds")).isTrue();
+
+        robot.key(CONTROL, DIGIT2);
+        robot.on(() -> {
+            var work = robot.app().work();
+            work.goTo(Chosen.window("Register"));
+            work.change(bivouac.design.Removal.part(work.now().design(), "Register", "arrive"), "Arrive removed");
+            return null;
+        });
+        robot.settle();
+        assertThat(now().rehearsed().broken()).hasSize(1);
+        robot.key(CONTROL, DIGIT3);
+        assertThat(robot.says(
+                        "At event 1: expected press \"arrive\" of \"Register\"; seen: what it names is not there."))
+                .isTrue();
+        robot.key(CONTROL, Z);
+        assertThat(now().rehearsed().broken()).isEmpty();
+    }
+
+    @Test
+    void a_walkthrough_is_played_again_and_removed() {
+        robot.click("part-arrive").key(ESCAPE);
+        robot.focus("walk-name").text("nobody stays").key(ENTER);
+        robot.click("start-again");
+        assertThat(now().rehearsal().now()).isZero();
+        robot.click("walk-nobody stays");
+        assertThat(now().rehearsal().now()).isEqualTo(2);
+        robot.click("remove-walk-nobody stays");
+        assertThat(now().design().walkthroughs()).isEmpty();
+        robot.key(CONTROL, Z);
+        assertThat(now().design().walkthroughs()).hasSize(1);
+    }
+
+    @Test
+    void what_was_not_rehearsed_yet_is_new_until_it_was() {
+        assertThat(robot.says("new")).isTrue();
+        var before = now().rehearsed().covered().share();
+        robot.click("part-arrive");
+        assertThat(now().rehearsed().covered().share().met()).isGreaterThan(before.met());
+    }
+}
