@@ -10,12 +10,14 @@ import bivouac.design.Names;
 import bivouac.design.Picker;
 import bivouac.design.Window;
 import bivouac.desktop.widget.Mark;
+import bivouac.desktop.widget.ShareBar;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.widget.Weights;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import bivouac.rehearsal.Covered;
 import bivouac.sentence.NewWindow;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -120,6 +122,7 @@ final class Roster extends VBox {
         boolean same = shown != null
                 && shown.design() == s.design()
                 && shown.findings() == s.findings()
+                && shown.rehearsed().covered() == s.rehearsed().covered()
                 && shown.chosen().window().equals(s.chosen().window());
         shown = s;
         if (!same) {
@@ -150,7 +153,14 @@ final class Roster extends VBox {
         kinds.forEach((kind, windows) -> {
             if (!windows.isEmpty()) {
                 lines.add(new Line(
-                        "", kind, Integer.toString(windows.size()), Optional.empty(), List.of(), false, () -> {}));
+                        "",
+                        kind,
+                        Integer.toString(windows.size()),
+                        Optional.empty(),
+                        List.of(),
+                        false,
+                        Optional.empty(),
+                        () -> {}));
                 windows.forEach(w -> lines.add(row(w, weights)));
             }
         });
@@ -173,6 +183,7 @@ final class Roster extends VBox {
             Optional<Window> window,
             List<Finding.Weight> weights,
             boolean chosen,
+            Optional<Covered.Share> rehearsed,
             Runnable action) {
         boolean isHeading() {
             return id.isEmpty();
@@ -202,11 +213,12 @@ final class Roster extends VBox {
 
     private void addNew(List<Line> lines) {
         String name = filter.getText().strip();
-        lines.add(new Line("", "Make “" + name + "” as a", "", Optional.empty(), List.of(), false, () -> {}));
+        lines.add(new Line(
+                "", "Make “" + name + "” as a", "", Optional.empty(), List.of(), false, Optional.empty(), () -> {}));
         for (NewWindow kind : NewWindow.all()) {
             String id = "add-" + kind.words();
             var like = Optional.of(kind.named(Name.of(name)));
-            lines.add(new Line(id, kind.words(), "", like, List.of(), false, () -> add(kind)));
+            lines.add(new Line(id, kind.words(), "", like, List.of(), false, Optional.empty(), () -> add(kind)));
         }
     }
 
@@ -218,6 +230,7 @@ final class Roster extends VBox {
                 Optional.empty(),
                 weights().getOrDefault("", List.of()),
                 shown.chosen().window().isEmpty(),
+                share(""),
                 () -> work.goTo(Chosen.APPLICATION));
     }
 
@@ -230,7 +243,13 @@ final class Roster extends VBox {
                 Optional.of(window),
                 weights.getOrDefault(name, List.of()),
                 shown.chosen().window().equals(Optional.of(name)),
+                share(name),
                 () -> choose(name));
+    }
+
+    /** Nothing is said of what was not begun. */
+    private Optional<Covered.Share> share(String window) {
+        return Optional.of(shown.rehearsed().covered().share(window)).filter(s -> s.met() > 0);
     }
 
     private static final class Cell extends ListCell<Line> {
@@ -265,6 +284,7 @@ final class Roster extends VBox {
                 long count = line.weights().stream().filter(heaviest::equals).count();
                 content.getChildren().add(Ui.label(Long.toString(count), "weight-count", heaviest.word()));
             });
+            line.rehearsed().ifPresent(share -> content.getChildren().add(new ShareBar(share)));
             content.setPrefWidth(0);
             return content;
         }

@@ -3,9 +3,11 @@ package bivouac.desktop.overview;
 import bivouac.check.Finding;
 import bivouac.design.Ending;
 import bivouac.desktop.widget.Mark;
+import bivouac.desktop.widget.ShareBar;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.widget.Weights;
 import bivouac.desktop.work.Situation;
+import bivouac.rehearsal.Covered;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -87,7 +89,15 @@ final class WindowCard extends Pane {
                                         .count()),
                                 "weight-count",
                                 heaviest.word())));
-        var head = Ui.styled(Ui.column(0, title, Ui.shortened(card.about(), "small")), "overview-head");
+        Covered.Share share = s.rehearsed().covered().share(name);
+        var about = Ui.shortened(card.about(), "small");
+        about.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(about, Priority.ALWAYS);
+        var second = Ui.row(6, about);
+        if (share.met() > 0) {
+            second.getChildren().add(new ShareBar(share));
+        }
+        var head = Ui.styled(Ui.column(0, title, second), "overview-head");
         head.setMinHeight(HEAD);
         head.setMaxHeight(HEAD);
         return head;

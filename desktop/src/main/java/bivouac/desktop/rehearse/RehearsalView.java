@@ -25,6 +25,7 @@ public final class RehearsalView implements ScreenView {
     private final TrailColumn trail;
     private final DeskView desk;
     private final NextColumn next;
+    private final LifelinesView lifelines;
     private final TaskStrip tasks = new TaskStrip(this::act);
     private final Label where = Ui.label("", "strong");
     private final Button back;
@@ -48,12 +49,14 @@ public final class RehearsalView implements ScreenView {
                 "›", "trail-forth", () -> work.goToMoment(work.now().rehearsal().now() + 1), "secondary");
         back.setAccessibleText("back one event");
         forth.setAccessibleText("forward one event");
+        lifelines = new LifelinesView(work::goToMoment);
         next = new NextColumn(work, this::choose);
         root.setTop(bar());
         root.setLeft(trail);
         VBox.setVgrow(desk, Priority.ALWAYS);
         root.setCenter(new VBox(desk, tasks));
         root.setRight(next);
+        root.setBottom(new LifelinesPanel(lifelines, work::say));
         root.getStyleClass().add("rehearsal");
     }
 
@@ -98,6 +101,7 @@ public final class RehearsalView implements ScreenView {
         desk.show(rehearsal.scene());
         tasks.show(rehearsal.scene());
         next.show(s);
+        lifelines.show(s);
     }
 
     private void choose(Event event) {

@@ -11,15 +11,19 @@ import bivouac.design.Removal;
 import bivouac.design.Renames;
 import bivouac.design.Window;
 import bivouac.desktop.widget.Mark;
+import bivouac.desktop.widget.ShareBar;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;
+import bivouac.rehearsal.Covered;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Tooltip;
 
 /** The bar over the Window screen: name and kind, how many there are at once, who owns it. */
 final class WindowBar {
@@ -45,6 +49,7 @@ final class WindowBar {
             nodes.add(resizable(face));
         }
         nodes.add(Ui.spring());
+        nodes.add(rehearsed(window));
         nodes.add(Ui.link(
                 "Rehearse from here",
                 "rehearse-from",
@@ -52,6 +57,20 @@ final class WindowBar {
         nodes.add(Ui.link("Duplicate", "duplicate-window", () -> duplicate(window)));
         nodes.add(Ui.link("Remove", "remove-window", () -> remove(window)));
         return nodes;
+    }
+
+    /** How much of it was rehearsed; pointing at it says what was not. */
+    private Node rehearsed(Window window) {
+        Covered covered = work.now().rehearsed().covered();
+        Covered.Share share = covered.share(window.name().shown());
+        var words = Ui.label(ShareBar.words(share), share.isWhole() ? "fine" : "quiet");
+        words.setId("rehearsed");
+        String missing = covered.missing().stream()
+                .filter(c -> c.window().equals(window.name().shown()))
+                .map(c -> "not yet: " + c.words())
+                .collect(Collectors.joining("\n"));
+        words.setTooltip(new Tooltip(missing.isEmpty() ? "All of it was rehearsed." : missing));
+        return Ui.row(6, new ShareBar(share), words);
     }
 
     private Node name(Window window) {

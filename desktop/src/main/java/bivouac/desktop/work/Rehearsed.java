@@ -46,6 +46,11 @@ public record Rehearsed(
         return new Rehearsed(walks, walked, covered.plus(program.design(), trail), ticked);
     }
 
+    /** With a coverage that is known already, if it is equal. */
+    Rehearsed coveredAs(Covered known) {
+        return covered.equals(known) ? new Rehearsed(walks, walked, known, ticked) : this;
+    }
+
     Rehearsed ticking(Map<List<NamedEvent>, Set<Expectation>> other) {
         return new Rehearsed(walks, walked, covered, other);
     }

@@ -100,9 +100,12 @@ public record Situation(
         return program.design() == design;
     }
 
-    /** Whether a screen that draws the design, its findings and what is chosen looks the same in both. */
+    /** Whether a screen that draws the design, its findings, what was rehearsed and what is chosen looks the same in both. */
     public boolean looksLike(Situation other) {
-        return design == other.design && findings == other.findings && chosen.equals(other.chosen);
+        return design == other.design
+                && findings == other.findings
+                && rehearsed.covered() == other.rehearsed.covered()
+                && chosen.equals(other.chosen);
     }
 
     /** The design's name, and a mark where there is unsaved work, for title bars. */

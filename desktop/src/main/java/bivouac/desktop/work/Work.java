@@ -218,8 +218,10 @@ public final class Work {
 
     private void walked(Rehearsed played) {
         int before = now.rehearsed().broken().size();
+        // the very same coverage where it is equal, so that screens see that they need no drawing
         Rehearsed current = played.ticking(now.rehearsed().ticked())
-                .acted(now.program(), now.rehearsal().moments());
+                .acted(now.program(), now.rehearsal().moments())
+                .coveredAs(now.rehearsed().covered());
         become(now.rehearsed(current));
         if (current.broken().size() > before) {
             Walk broken = current.broken().getFirst();

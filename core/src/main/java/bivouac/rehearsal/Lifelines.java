@@ -1,0 +1,216 @@
+package bivouac.rehearsal;
+
+import bivouac.design.Window;
+import bivouac.machine.Machine;
+import bivouac.machine.Scene;
+import bivouac.machine.Sighting;
+import bivouac.machine.Sighting.Which;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/**
+ * A trail as one bar for each window, from its opening to its closing, over columns of one event each. Made once for a
+ * trail; a longer trail goes on from the one before, so that each event costs what it alone shows.
+ *
+ * @param moments how many there are, the start included
+ * @param bars in the order of opening
+ * @param tasks that ran, from their start to their end
+ */
+public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
+
+    public static final Lifelines NONE = new Lifelines(0, List.of(), List.of());
+
+    public Lifelines {
+        bars = List.copyOf(bars);
+        tasks = List.copyOf(tasks);
+    }
+
+    /**
+     * The life of one instance. Times are numbers of events, 0 the start.
+     *
+     * @param indent how deep it waits in others: 0, or one more than its opener's
+     * @param opened the event in which it opened
+     * @param closed the event in which it closed; -1 while it is open
+     * @param waits whether its opener waits for it
+     * @param ending how it ended; empty while it is open
+     * @param gives the values of its ending, as people read them; empty for none
+     * @param blocked the events after which it was blocked, as stretches
+     */
+    public record Bar(
+            Which which,
+            Window window,
+            int indent,
+            int opened,
+            int closed,
+            boolean waits,
+            String ending,
+            String gives,
+            List<Stretch> blocked) {
+        public Bar {
+            blocked = List.copyOf(blocked);
+        }
+
+        public boolean isOpen() {
+            return closed < 0;
+        }
+    }
+
+    /** From the moment after event {@code from} up to the one after event {@code to}. */
+    public record Stretch(int from, int to) {}
+
+    /** A task that ran. {@code ended} is -1 while it runs. */
+    public record Run(String task, int began, int ended, String ending) {}
+
+    /** The lifelines of a whole trail. */
+    public static Lifelines of(Machine machine, List<Moment> trail) {
+        return NONE.longer(machine, trail);
+    }
+
+    /** These, with the moments of a trail that come after those that are here already. */
+    public Lifelines longer(Machine machine, List<Moment> trail) {
+        if (trail.size() == moments) {
+            return this;
+        }
+        var growing = new Growing(this);
+        for (int i = moments; i < trail.size(); i++) {
+            growing.add(machine, i, trail.get(i));
+        }
+        return new Lifelines(trail.size(), growing.bars(), growing.tasks);
+    }
+
+    /** How many bars are there at once, at most. */
+    public int rows() {
+        return bars.size() + tasks.size();
+    }
+
+    private static final class Growing {
+        private final Map<Which, Bar> open = new LinkedHashMap<>();
+        private final List<Bar> order = new ArrayList<>();
+        private final List<Run> tasks;
+
+        Growing(Lifelines before) {
+            for (Bar bar : before.bars()) {
+                order.add(bar);
+                if (bar.isOpen()) {
+                    open.put(bar.which(), bar);
+                }
+            }
+            tasks = new ArrayList<>(before.tasks());
+        }
+
+        void add(Machine machine, int event, Moment moment) {
+            Scene scene = machine.scene(moment.state());
+            for (Sighting s : moment.seen()) {
+                switch (s) {
+                    case Sighting.Closed(Which w, String ending, var gives) -> close(w, event, ending, values(gives));
+                    case Sighting.TaskStarted(String task, var takes) -> tasks.add(new Run(task, event, -1, ""));
+                    case Sighting.TaskEnded(String task, String ending, var gives) -> end(task, event, ending);
+                    default -> {
+                        // opened windows are seen in the scene; the rest has no bar
+                    }
+                }
+            }
+            for (Scene.OpenWindow window : scene.windows()) {
+                if (!open.containsKey(window.which())) {
+                    open(scene, window, event);
+                }
+                if (window.blockedBy().isPresent()) {
+                    block(window.which(), event);
+                }
+            }
+            for (Which which : List.copyOf(open.keySet())) {
+                boolean there = scene.windows().stream().anyMatch(w -> w.which().equals(which));
+                if (!there) {
+                    close(which, event, "", "");
+                }
+            }
+        }
+
+        private void open(Scene scene, Scene.OpenWindow window, int event) {
+            boolean waits = isWaitedFor(window, scene);
+            Optional<Bar> opener = window.owner().map(open::get);
+            int indent = waits ? opener.map(o -> o.indent() + 1).orElse(0) : 0;
+            var bar = new Bar(window.which(), window.design(), indent, event, -1, waits, "", "", List.of());
+            open.put(window.which(), bar);
+            order.add(bar);
+        }
+
+        /** A window is waited for while it blocks another, or is one that is always waited for. */
+        private static boolean isWaitedFor(Scene.OpenWindow window, Scene scene) {
+            return window.design() instanceof bivouac.design.ReadyMade
+                    || scene.windows().stream()
+                            .flatMap(w -> w.blockedBy().stream())
+                            .anyMatch(b -> b.window().equals(Optional.of(window.which())));
+        }
+
+        private void block(Which which, int event) {
+            Bar bar = open.get(which);
+            var blocked = new ArrayList<>(bar.blocked());
+            if (!blocked.isEmpty() && blocked.getLast().to() == event) {
+                blocked.set(blocked.size() - 1, new Stretch(blocked.getLast().from(), event + 1));
+            } else {
+                blocked.add(new Stretch(event, event + 1));
+            }
+            replace(new Bar(
+                    bar.which(),
+                    bar.window(),
+                    bar.indent(),
+                    bar.opened(),
+                    bar.closed(),
+                    bar.waits(),
+                    bar.ending(),
+                    bar.gives(),
+                    blocked));
+        }
+
+        private void close(Which which, int event, String ending, String gives) {
+            Bar bar = open.get(which);
+            if (bar == null) {
+                // opened and closed in one event: it was never to be seen
+                return;
+            }
+            replace(new Bar(
+                    bar.which(),
+                    bar.window(),
+                    bar.indent(),
+                    bar.opened(),
+                    event,
+                    bar.waits(),
+                    ending,
+                    gives,
+                    bar.blocked()));
+            open.remove(which);
+        }
+
+        private void replace(Bar bar) {
+            open.put(bar.which(), bar);
+            for (int i = order.size() - 1; i >= 0; i--) {
+                if (order.get(i).which().equals(bar.which()) && order.get(i).opened() == bar.opened()) {
+                    order.set(i, bar);
+                    return;
+                }
+            }
+        }
+
+        private void end(String task, int event, String ending) {
+            for (int i = tasks.size() - 1; i >= 0; i--) {
+                if (tasks.get(i).task().equals(task) && tasks.get(i).ended() < 0) {
+                    tasks.set(i, new Run(task, tasks.get(i).began(), event, ending));
+                    return;
+                }
+            }
+        }
+
+        private static String values(List<Sighting.Named> values) {
+            return values.stream().map(v -> v.name() + " " + v.value().shown()).collect(Collectors.joining(", "));
+        }
+
+        List<Bar> bars() {
+            return order;
+        }
+    }
+}
