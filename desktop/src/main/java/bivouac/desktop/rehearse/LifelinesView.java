@@ -11,6 +11,7 @@ import bivouac.rehearsal.Moment;
 import bivouac.rehearsal.TrailWords;
 import java.util.List;
 import java.util.function.IntConsumer;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -50,7 +51,8 @@ final class LifelinesView extends ScrollPane {
         area.setOnMouseDragged(e -> goTo.accept(plan.momentAt(e.getX())));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         hvalueProperty().subscribe(this::draw);
-        viewportBoundsProperty().subscribe(this::draw);
+        // after the layout that found the room, so that what is drawn is laid out itself
+        viewportBoundsProperty().subscribe(() -> Platform.runLater(this::draw));
     }
 
     private void key(KeyEvent e) {
@@ -156,8 +158,8 @@ final class LifelinesView extends ScrollPane {
         // the name stays in sight while its bar does
         double at = Math.max(from, Math.min(left + MARGIN, to - 40));
         Label name = Ui.label(bar.which().toString(), "lifeline-name");
-        name.setMaxWidth(Math.max(8, to - at - 6));
-        name.relocate(at + 4, y);
+        name.setMaxWidth(Math.max(8, to - at - 10));
+        name.relocate(at + 8, y);
         area.getChildren().add(name);
         if (!bar.isOpen() && !bar.ending().isEmpty()) {
             Label ending = Ui.label(bar.ending(), "ending");

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
@@ -88,7 +89,9 @@ final class NextList extends ListView<NextList.Line> {
                     }
                     content.getChildren().add(Ui.spring());
                     if (row.isNew()) {
-                        content.getChildren().add(Ui.label("new", "new-mark"));
+                        Label mark = Ui.label("new", "new-mark");
+                        mark.setMinWidth(USE_PREF_SIZE);
+                        content.getChildren().add(mark);
                     }
                     if (row.done()) {
                         content.getChildren().add(Ui.label("next in the trail", "quiet"));

@@ -6,7 +6,6 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.machine.Event;
 import bivouac.rehearsal.Rehearsal;
-import bivouac.rehearsal.TrailWords;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -26,6 +25,7 @@ public final class RehearsalView implements ScreenView {
     private final DeskView desk;
     private final NextColumn next;
     private final LifelinesView lifelines;
+    private final ThenStrip then;
     private final TaskStrip tasks = new TaskStrip(this::act);
     private final Label where = Ui.label("", "strong");
     private final Button back;
@@ -34,6 +34,7 @@ public final class RehearsalView implements ScreenView {
     public RehearsalView(Work work) {
         this.work = work;
         trail = new TrailColumn(work);
+        then = new ThenStrip(work);
         desk = new DeskView(
                 this::act,
                 new Pictures(() -> work.now()
@@ -54,7 +55,7 @@ public final class RehearsalView implements ScreenView {
         root.setTop(bar());
         root.setLeft(trail);
         VBox.setVgrow(desk, Priority.ALWAYS);
-        root.setCenter(new VBox(desk, tasks));
+        root.setCenter(new VBox(desk, then, tasks));
         root.setRight(next);
         root.setBottom(new LifelinesPanel(lifelines, work::say));
         root.getStyleClass().add("rehearsal");
@@ -71,13 +72,10 @@ public final class RehearsalView implements ScreenView {
             // the button that let it end is gone; the keyboard goes on with what came of it
             Platform.runLater(desk::focusTop);
         }
-        var present = work.now().rehearsal().present();
-        boolean dead = event instanceof Event.Press && present.seen().isEmpty();
+        boolean dead = event instanceof Event.Press
+                && work.now().rehearsal().present().seen().isEmpty();
         if (dead) {
-            String what = present.event()
-                    .map(e -> TrailWords.line(work.now().design(), e).toString())
-                    .orElse("");
-            work.say(what + ": nothing happens. Write what happens then on the Window screen.");
+            Platform.runLater(then::focusLine);
         }
     }
 
@@ -100,6 +98,7 @@ public final class RehearsalView implements ScreenView {
         trail.show(s);
         desk.show(rehearsal.scene());
         tasks.show(rehearsal.scene());
+        then.show(s);
         next.show(s);
         lifelines.show(s);
     }

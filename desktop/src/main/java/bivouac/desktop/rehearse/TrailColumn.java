@@ -28,7 +28,7 @@ final class TrailColumn extends VBox {
         walks = new WalkList(walkthroughs);
         segments = new Segments("left", this::choose, "Trail", "Walkthroughs");
         name.setId("walk-name");
-        name.setPromptText("name of a walkthrough");
+        name.setPromptText("name to keep it by");
         name.setAccessibleText("Name of the walkthrough to keep");
         HBox.setHgrow(name, Priority.ALWAYS);
         Runnable keep = () -> {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntConsumer;
 import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 
@@ -18,6 +19,7 @@ public final class Segments extends HBox {
     /** @param id begins the names of the buttons, which go on with their number from 0 */
     public Segments(String id, IntConsumer chosen, String... words) {
         super(4);
+        setAlignment(Pos.CENTER_LEFT);
         this.chosen = chosen;
         for (int i = 0; i < words.length; i++) {
             int number = i;
