@@ -75,6 +75,29 @@ class WalkthroughsTest {
     }
 
     @Test
+    void a_tour_of_what_is_missing_is_proposed_played_and_kept() {
+        robot.click("left-1").click("tour-propose");
+        for (int i = 0; i < 60 && now().rehearsed().tour().isEmpty(); i++) {
+            robot.settle();
+        }
+        assertThat(now().rehearsed().tour()).isPresent();
+        robot.click("play-tour 1");
+        assertThat(now().rehearsal().now()).isPositive();
+        robot.click("tour-keep");
+        assertThat(now().design().walkthroughs()).isNotEmpty();
+        assertThat(now().rehearsed().broken()).isEmpty();
+        assertThat(now().rehearsed().covered().share().part()).isGreaterThan(0.9);
+        robot.key(CONTROL, DIGIT2);
+        assertThat(robot.has("rehearsed")).isTrue();
+    }
+
+    @Test
+    void a_text_worth_trying_is_typed_with_one_press() {
+        robot.click("part-arrive").click("next-Nights: “two”");
+        assertThat(now().rehearsal().present().event().orElseThrow().toString()).contains("\"two\"");
+    }
+
+    @Test
     void what_was_not_rehearsed_yet_is_new_until_it_was() {
         assertThat(robot.says("new")).isTrue();
         var before = now().rehearsed().covered().share();

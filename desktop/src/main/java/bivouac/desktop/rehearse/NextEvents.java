@@ -8,16 +8,21 @@ import bivouac.rehearsal.EventNames;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
+import bivouac.rehearsal.WorthTrying;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What can happen now, grouped as it is shown. Made from a rehearsal alone, so that it can be tested without a screen. */
 public record NextEvents(List<Group> groups, List<String> notNow) {
 
     /** A heading with its events. */
     public record Group(String title, List<Row> rows) {}
+
+    /** As many texts are offered for a field. */
+    private static final int TEXTS = 3;
 
     /**
      * An event to do.
@@ -30,6 +35,7 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
 
     public static NextEvents of(Rehearsal rehearsal, Covered covered) {
         Scene scene = rehearsal.scene();
+        var worth = WorthTrying.of(rehearsal.machine().program().design(), rehearsal.today());
         List<Event> possible = rehearsal.possible();
         Optional<NamedEvent> next = rehearsal.now() + 1 < rehearsal.moments().size()
                 ? rehearsal.moments().get(rehearsal.now() + 1).event()
@@ -38,6 +44,7 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
         for (Scene.OpenWindow window : scene.windows().reversed()) {
             List<Row> rows = possible.stream()
                     .filter(e -> e instanceof Event.OnWindow w && w.instance() == window.instance())
+                    .flatMap(e -> withTexts(e, window, worth))
                     .map(e -> row(rehearsal, covered, scene, window, e, next))
                     .toList();
             if (!rows.isEmpty()) {
@@ -63,6 +70,17 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
         return new NextEvents(List.copyOf(groups), notNow);
     }
 
+    /** Beside typing by hand, the texts that are worth trying. */
+    private static Stream<Event> withTexts(Event event, Scene.OpenWindow window, WorthTrying worth) {
+        return event instanceof Event.Edit(int i, int part, String text)
+                ? Stream.concat(
+                        Stream.of(event),
+                        worth.in(window.parts().get(part).design()).stream()
+                                .limit(TEXTS)
+                                .map(t -> new Event.Edit(i, part, t)))
+                : Stream.of(event);
+    }
+
     private static Row row(
             Rehearsal rehearsal,
             Covered covered,
@@ -74,7 +92,8 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
         TrailWords.Line line = TrailWords.line(rehearsal.machine().program().design(), name);
         String what =
                 switch (event) {
-                    case Event.Edit e -> line.what() + ", typed";
+                    case Event.Edit e ->
+                        e.text().isEmpty() ? line.what() + ", typed" : line.what() + ": “" + e.text() + "”";
                     case Event.Choose choose ->
                         choose.paths().stream()
                                 .map(p -> p.endsWith("/") ? p : PretendFiles.nameOf(p))

@@ -104,7 +104,7 @@ public final class RehearsalView implements ScreenView {
     }
 
     private void choose(Event event) {
-        if (event instanceof Event.Edit edit) {
+        if (event instanceof Event.Edit edit && edit.text().isEmpty()) {
             desk.focusField(edit);
             work.say("Type into the field on the desk.");
         } else {

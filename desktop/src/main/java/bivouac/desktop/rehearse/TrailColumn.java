@@ -18,6 +18,7 @@ final class TrailColumn extends VBox {
 
     private final TrailList trail;
     private final WalkList walks;
+    private final TourBox tour;
     private final Label replayed = Ui.wrapped("", "problem");
     private final TextField name = new TextField();
     private final Segments segments;
@@ -26,6 +27,7 @@ final class TrailColumn extends VBox {
         var walkthroughs = new Walkthroughs(work);
         trail = new TrailList(work::goToMoment, work::otherWay);
         walks = new WalkList(walkthroughs);
+        tour = new TourBox(walkthroughs);
         segments = new Segments("left", this::choose, "Trail", "Walkthroughs");
         name.setId("walk-name");
         name.setPromptText("name to keep it by");
@@ -48,6 +50,7 @@ final class TrailColumn extends VBox {
                         Ui.styled(Ui.row(6, segments), "column-head"),
                         replayed,
                         lists,
+                        tour,
                         Ui.styled(Ui.row(6, name, keepButton), "column-foot"));
         getStyleClass().add("trail-column");
         choose(0);
@@ -56,6 +59,7 @@ final class TrailColumn extends VBox {
     private void choose(int segment) {
         show(trail, segment == 0);
         show(walks, segment == 1);
+        show(tour, segment == 1);
     }
 
     private static void show(Node node, boolean visible) {
@@ -68,6 +72,7 @@ final class TrailColumn extends VBox {
         show(replayed, s.replayed().isPresent());
         trail.show(s.program().design(), s.rehearsal());
         walks.show(s);
+        tour.show(s);
         int broken = s.rehearsed().broken().size();
         int all = s.rehearsed().walks().size();
         segments.name(

@@ -5,6 +5,7 @@ import bivouac.design.Walkthrough;
 import bivouac.rehearsal.Expectation;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.Tour;
 import bivouac.rehearsal.Walk;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 
 /** Keeps the trail of the rehearsal as a walkthrough, and plays and removes those that are kept. */
 public final class Walkthroughs {
@@ -93,6 +95,50 @@ public final class Walkthroughs {
                 .broken()
                 .map(b -> "“" + name + "” does not hold. " + b.sentence())
                 .orElse("“" + name + "” played; all that has to be seen was seen."));
+    }
+
+    /** Searches for walkthroughs that meet what was not rehearsed yet; {@code done} is told when it is over. */
+    public void proposeTour(BooleanSupplier stopped, Runnable done) {
+        Situation now = work.now();
+        work.touring(Optional.empty());
+        work.beside(
+                () -> Tour.of(
+                        now.program(), now.rehearsal().today(), now.rehearsed().covered(), stopped),
+                tour -> {
+                    done.run();
+                    if (work.now().program() == now.program()) {
+                        work.touring(Optional.of(tour));
+                        work.say(
+                                tour.walkthroughs().isEmpty()
+                                        ? "The tour found nothing more to meet."
+                                        : "The tour meets " + tour.met().size() + " of "
+                                                + (tour.met().size()
+                                                        + tour.left().size()) + " that were missing.");
+                    } else {
+                        work.say("The design was changed meanwhile; propose the tour again.");
+                    }
+                });
+    }
+
+    /** Acts a proposed walkthrough out on the desk. */
+    public void playProposed(Walkthrough proposed) {
+        Situation now = work.now();
+        work.rehearse(Rehearsal.replay(now.program(), proposed.today(), Walk.events(proposed))
+                .rehearsal());
+        work.say("“" + proposed.name() + "” played; keep it if it is as it should be.");
+    }
+
+    /** Keeps all walkthroughs of the tour. */
+    public void keepTour() {
+        Situation now = work.now();
+        now.rehearsed().tour().ifPresent(tour -> {
+            Design design = now.design();
+            for (Walkthrough proposed : tour.walkthroughs()) {
+                design = put(design, proposed);
+            }
+            int n = tour.walkthroughs().size();
+            work.change(design, n == 1 ? "the tour kept as a walkthrough" : "the tour kept as " + n + " walkthroughs");
+        });
     }
 
     /** Marks something at the present moment as what has to be seen, or takes the mark away. */

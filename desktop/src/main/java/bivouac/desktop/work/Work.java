@@ -17,6 +17,7 @@ import bivouac.machine.Program;
 import bivouac.rehearsal.Expectation;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.Tour;
 import bivouac.rehearsal.TrailWords;
 import bivouac.rehearsal.Walk;
 import bivouac.rehearsal.WayThere;
@@ -30,6 +31,7 @@ import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 
 /**
  * The design being worked on. Every change is a whole new design, taken in one swap and told in one notice; compiling,
@@ -45,6 +47,9 @@ public final class Work {
 
     private final Executor background;
     private final Executor here;
+    /** For what takes longer than a moment, so that no edit waits for it. */
+    private final Executor longer = java.util.concurrent.ForkJoinPool.commonPool();
+
     private final LocalDate today;
     private final List<Consumer<Situation>> listeners = new ArrayList<>();
     private History history;
@@ -228,6 +233,15 @@ public final class Work {
             say("“" + broken.walkthrough().name() + "” does not hold any more. "
                     + broken.broken().orElseThrow().sentence());
         }
+    }
+
+    /** Does something that takes long, beside the work on changes; {@code then} is told on the screen's thread. */
+    <T> void beside(Supplier<T> task, Consumer<T> then) {
+        settled = CompletableFuture.supplyAsync(task, longer).thenAcceptAsync(then, here);
+    }
+
+    void touring(Optional<Tour.Proposal> tour) {
+        become(now.rehearsed(now.rehearsed().touring(tour)));
     }
 
     /** What has to be seen at which moments of a rehearsal, for walkthroughs that will be kept. */
