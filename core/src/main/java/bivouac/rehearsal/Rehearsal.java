@@ -153,6 +153,16 @@ public final class Rehearsal {
         return longer(before, again, name, kept);
     }
 
+    /** The other ways that were gone, each a whole trail from the start. */
+    public List<List<Moment>> otherWays() {
+        return ways.others();
+    }
+
+    /** This rehearsal on another of its ways, at its end. */
+    public Rehearsal onWay(List<Moment> other) {
+        return changeTo(other, other.size() - 1);
+    }
+
     /** Stands at another moment of the trail. */
     public Rehearsal goTo(int moment) {
         return new Rehearsal(machine, today, moments, Math.clamp(moment, 0, moments.size() - 1), ways);

@@ -98,6 +98,19 @@ class WalkthroughsTest {
     }
 
     @Test
+    void two_ways_are_laid_beside_each_other() {
+        robot.click("part-arrive").key(ESCAPE).key(ALT, LEFT).key(ALT, LEFT);
+        robot.key(CONTROL, B);
+        robot.click("compare-ways");
+        assertThat(robot.says("They part at the start.")).isTrue();
+        assertThat(robot.says("Bunk plan")).isTrue();
+        robot.click("ways-go");
+        assertThat(now().rehearsal().now()).isEqualTo(2);
+        robot.click("ways-close");
+        assertThat(robot.node("ways").isVisible()).isFalse();
+    }
+
+    @Test
     void what_was_not_rehearsed_yet_is_new_until_it_was() {
         assertThat(robot.says("new")).isTrue();
         var before = now().rehearsed().covered().share();

@@ -14,6 +14,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The Rehearsal screen. */
@@ -26,6 +27,8 @@ public final class RehearsalView implements ScreenView {
     private final NextColumn next;
     private final LifelinesView lifelines;
     private final ThenStrip then;
+    private final WaysPane ways;
+    private Button compare;
     private final TaskStrip tasks = new TaskStrip(this::act);
     private final Label where = Ui.label("", "strong");
     private final Button back;
@@ -55,15 +58,27 @@ public final class RehearsalView implements ScreenView {
         root.setTop(bar());
         root.setLeft(trail);
         VBox.setVgrow(desk, Priority.ALWAYS);
-        root.setCenter(new VBox(desk, then, tasks));
+        ways = new WaysPane(work, () -> showWays(false));
+        showWays(false);
+        var middle = new VBox(desk, then, tasks);
+        root.setCenter(new StackPane(middle, ways));
         root.setRight(next);
         root.setBottom(new LifelinesPanel(lifelines, work::say));
         root.getStyleClass().add("rehearsal");
     }
 
     private Node bar() {
+        compare = Ui.button("Compare ways", "compare-ways", () -> showWays(true), "secondary");
         var again = Ui.button("Start again", "start-again", work::startAgain, "secondary");
-        return Ui.styled(Ui.row(8, back, forth, where, Ui.spring(), again), "screen-bar");
+        return Ui.styled(Ui.row(8, back, forth, where, Ui.spring(), compare, again), "screen-bar");
+    }
+
+    private void showWays(boolean yes) {
+        ways.setVisible(yes);
+        ways.setManaged(yes);
+        if (yes) {
+            ways.show(work.now().rehearsal());
+        }
     }
 
     private void act(Event event) {
@@ -99,6 +114,10 @@ public final class RehearsalView implements ScreenView {
         desk.show(rehearsal.scene());
         tasks.show(rehearsal.scene());
         then.show(s);
+        compare.setVisible(!rehearsal.otherWays().isEmpty());
+        if (ways.isVisible()) {
+            ways.show(rehearsal);
+        }
         next.show(s);
         lifelines.show(s);
     }

@@ -1,0 +1,118 @@
+package bivouac.desktop.rehearse;
+
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Work;
+import bivouac.rehearsal.Comparison;
+import bivouac.rehearsal.Moment;
+import bivouac.rehearsal.Rehearsal;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** This way of the rehearsal beside another that was gone: where they part, and what differs at their ends. */
+final class WaysPane extends VBox {
+
+    private final Work work;
+    private final Runnable close;
+    private int chosen;
+
+    WaysPane(Work work, Runnable close) {
+        super(10);
+        this.work = work;
+        this.close = close;
+        setId("ways");
+        getStyleClass().add("ways-pane");
+    }
+
+    void show(Rehearsal rehearsal) {
+        List<List<Moment>> others = rehearsal.otherWays();
+        if (others.isEmpty()) {
+            getChildren().setAll(head(), Ui.wrapped("There is one way only. Go back and try another.", "quiet"));
+            return;
+        }
+        chosen = Math.min(chosen, others.size() - 1);
+        List<Moment> other = others.get(chosen);
+        Comparison compared = Comparison.of(rehearsal, other);
+        var columns = Ui.row(16, column("This way", compared.here()), column("The other way", compared.there()));
+        columns.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+        String parting = compared.parting() == 0
+                ? "They part at the start."
+                : "They part after event " + compared.parting() + ".";
+        var body = Ui.column(
+                12,
+                Ui.label(parting, "strong"),
+                columns,
+                Ui.label("What differs at their ends", "strong"),
+                differences(compared));
+        var scroll = new ScrollPane(body);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("seen-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren()
+                .setAll(
+                        head(),
+                        Ui.row(
+                                8,
+                                choice(rehearsal, others),
+                                Ui.button(
+                                        "Go that way",
+                                        "ways-go",
+                                        () -> work.rehearse(rehearsal.onWay(other)),
+                                        "secondary")),
+                        scroll);
+    }
+
+    private Node head() {
+        return Ui.row(
+                8,
+                Ui.label("Ways beside each other", "overlay-title"),
+                Ui.spring(),
+                Ui.button("Close", "ways-close", close, "secondary"));
+    }
+
+    private Node choice(Rehearsal rehearsal, List<List<Moment>> others) {
+        var choice = new ChoiceBox<String>();
+        choice.setId("ways-choice");
+        choice.setAccessibleText("The other way");
+        others.forEach(o -> choice.getItems().add(Comparison.name(rehearsal, o)));
+        choice.getSelectionModel().select(chosen);
+        choice.setOnAction(e -> {
+            chosen = choice.getSelectionModel().getSelectedIndex();
+            show(rehearsal);
+        });
+        return choice;
+    }
+
+    private static Node column(String title, List<String> lines) {
+        var column = Ui.column(4, Ui.label(title, "group-name"));
+        lines.forEach(l -> column.getChildren().add(Ui.wrapped(l, "plain")));
+        if (lines.isEmpty()) {
+            column.getChildren().add(Ui.label("nothing more", "quiet"));
+        }
+        HBox.setHgrow(column, Priority.ALWAYS);
+        column.setPrefWidth(300);
+        return column;
+    }
+
+    private static Node differences(Comparison compared) {
+        var grid = new GridPane(16, 4);
+        int row = 0;
+        for (Comparison.Difference d : compared.differs()) {
+            Label what = Ui.wrapped(d.what(), "plain");
+            what.setPrefWidth(180);
+            Label here = Ui.wrapped(d.here(), "plain");
+            here.setPrefWidth(230);
+            Label there = Ui.wrapped(d.there(), "plain");
+            there.setPrefWidth(230);
+            grid.addRow(row++, what, here, there);
+        }
+        return compared.differs().isEmpty() ? Ui.label("Nothing: both lead to the same.", "fine") : grid;
+    }
+}
