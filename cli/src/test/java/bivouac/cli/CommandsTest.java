@@ -6,6 +6,7 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import picocli.CommandLine;
@@ -39,6 +40,9 @@ class CommandsTest {
     @Test
     void check_prints_findings_and_ends_with_1() throws Exception {
         Path file = folder.resolve("a.bivouac");
+        for (String picture : List.of("hut.png", "ridge.png")) {
+            Files.copy(Path.of(HUT).resolveSibling(picture), folder.resolve(picture));
+        }
         Files.writeString(file, Files.readString(Path.of(HUT)).replace("All {app.bunks} bunks are taken.", ""));
         Said said = run(new CheckCommand(), file.toString());
         assertThat(said.out()).contains("wrong: Hut full says nothing.").contains("1 finding.");
@@ -52,6 +56,39 @@ class CommandsTest {
         Said said = run(new CheckCommand(), file.toString());
         assertThat(said.err()).startsWith("a.bivouac could not be opened. Line 1, column 12");
         assertThat(said.code()).isEqualTo(2);
+    }
+
+    @Test
+    void rehearse_plays_all_walkthroughs_says_what_was_rehearsed_and_writes_a_report() throws Exception {
+        Path xml = folder.resolve("report.xml");
+        Said said = run(new RehearseCommand(), HUT, "--junit", xml.toString());
+        assertThat(said.out())
+                .contains("✓ a guest arrives, 5 events")
+                .contains("18 of 18 walkthroughs hold.")
+                .contains("Rehearsed: ");
+        assertThat(said.code()).isZero();
+        assertThat(Files.readString(xml))
+                .contains("<testsuite name=\"Ridge Hut\" tests=\"18\" failures=\"0\">")
+                .contains("<testcase classname=\"Ridge Hut\" name=\"a guest arrives\"></testcase>");
+    }
+
+    @Test
+    void rehearse_says_which_walkthrough_does_not_hold_and_ends_with_1() throws Exception {
+        Path file = folder.resolve("a.bivouac");
+        Files.writeString(
+                file, Files.readString(Path.of(HUT)).replace("} bunks are taken tonight", "} beds are taken"));
+        Path xml = folder.resolve("report.xml");
+        Said said = run(new RehearseCommand(), file.toString(), "--junit", xml.toString());
+        assertThat(said.out()).contains("✗ a guest arrives").contains("; seen: “4 of 5 beds are taken.”.");
+        assertThat(said.code()).isEqualTo(1);
+        assertThat(Files.readString(xml)).contains("<failure message=\"At event 5: expected &quot;4 of 5 bunks");
+    }
+
+    @Test
+    void rehearse_of_a_design_without_walkthroughs_says_what_to_do() {
+        Said said = run(new RehearseCommand(), "../core/src/test/resources/first-hut.bivouac");
+        assertThat(said.out()).contains("keep a trail on the Rehearsal screen");
+        assertThat(said.code()).isZero();
     }
 
     @Test

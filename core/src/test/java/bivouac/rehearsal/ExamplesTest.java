@@ -49,6 +49,20 @@ class ExamplesTest {
                 .isEmpty());
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"ridge-hut", "ferry-bell"})
+    void the_walkthroughs_of_an_example_hold(String name) throws Exception {
+        Design design = design(name);
+        Program program = Program.of(design);
+        assertThat(design.walkthroughs()).hasSizeGreaterThanOrEqualTo(name.equals("ridge-hut") ? 12 : 3);
+        for (var walkthrough : design.walkthroughs()) {
+            assertThat(Walk.play(program, walkthrough).broken())
+                    .as(walkthrough.name())
+                    .isEmpty();
+            assertThat(walkthrough.lines()).as(walkthrough.name()).anyMatch(l -> l.startsWith("see "));
+        }
+    }
+
     @Test
     void ridge_hut_uses_every_kind_of_window_part_and_ready_made_window() throws Exception {
         Design hut = design("ridge-hut");

@@ -109,14 +109,12 @@ class TourTest {
     }
 
     @Test
-    void the_walkthroughs_of_ridge_hut_and_a_tour_meet_nearly_all_of_it() throws Exception {
+    void the_walkthroughs_of_ridge_hut_and_a_tour_that_completes_the_rest_meet_all_of_it() throws Exception {
         Program hut = Program.of(DesignFile.read(Path.of("../examples/ridge-hut.bivouac")));
         var all = new ArrayList<>(hut.design().walkthroughs());
         Covered covered = covered(hut, all);
         Tour.Proposal tour = Tour.of(hut, Play.TODAY, covered, () -> false);
         all.addAll(tour.walkthroughs());
-        assertThat(covered(hut, all).missing())
-                .as("%s", tour.left())
-                .hasSizeLessThanOrEqualTo(covered.all().size() / 20);
+        assertThat(covered(hut, all).missing()).isEmpty();
     }
 }
