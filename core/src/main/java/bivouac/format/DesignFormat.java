@@ -6,11 +6,11 @@ import bivouac.design.Design;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
 import bivouac.design.Walkthrough;
-import bivouac.expression.Texts;
 import java.io.ByteArrayInputStream;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 
 /** A whole design as the text of a file, and back. {@code read(write(d))} is equal to {@code d}. */
 public final class DesignFormat {
@@ -79,11 +79,17 @@ public final class DesignFormat {
         return design;
     }
 
+    private static LocalDate day(Json json) throws Unreadable {
+        try {
+            return LocalDate.parse(Fields.asText(json));
+        } catch (DateTimeParseException e) {
+            throw Unreadable.at(json.at(), "expected a date as \"2026-01-31\".");
+        }
+    }
+
     private static Walkthrough walkthrough(Json json) throws Unreadable {
         Fields f = Fields.of(json);
-        Json day = f.must("today");
-        LocalDate today = Texts.date(Fields.asText(day))
-                .orElseThrow(() -> Unreadable.at(day.at(), "expected a date as \"2026-01-31\"."));
+        LocalDate today = day(f.must("today"));
         var walkthrough = new Walkthrough(f.text("name"), today, f.list("lines", Fields::asText));
         f.done();
         return walkthrough;

@@ -16,9 +16,11 @@ import bivouac.machine.Program;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -102,6 +104,19 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
 
     public Share share() {
         return new Share(met.size(), all.size());
+    }
+
+    /** Of every window, by name, that has something to be met. */
+    public Map<String, Share> shares() {
+        Map<String, int[]> counts = new HashMap<>();
+        for (Coverable c : all) {
+            int[] count = counts.computeIfAbsent(c.window(), w -> new int[2]);
+            count[0]++;
+            count[1] += met.contains(c) ? 1 : 0;
+        }
+        Map<String, Share> shares = new HashMap<>();
+        counts.forEach((window, count) -> shares.put(window, new Share(count[1], count[0])));
+        return shares;
     }
 
     /** Of one window; of the application's own for an empty name. */

@@ -204,4 +204,36 @@ class ScreensTest {
         robot.focus("window-frame").selectAll().text("shiny").key(ENTER);
         assertThat(now().foot().sentence()).contains("says nothing of a frame");
     }
+
+    @Test
+    void the_walls_of_the_overview_are_edited_where_they_are_seen() {
+        robot.key(CONTROL, DIGIT1)
+                .focus("wall-value-bunks")
+                .selectAll()
+                .text("7")
+                .key(ENTER);
+        assertThat(now().design().application().variables())
+                .anyMatch(v -> v.name().expression().equals("bunks")
+                        && v.starts().orElseThrow().source().equals("7"));
+        robot.focus("wall-departure-rule").key(SPACE).key(UP).key(ENTER);
+        assertThat(now().design().application().departure())
+                .isInstanceOf(bivouac.design.DepartureRule.OnlyWhenTold.class);
+        robot.key(CONTROL, Z).key(CONTROL, Z);
+        assertThat(now().saved()).isTrue();
+    }
+
+    @Test
+    void names_that_differ_are_put_right_with_one_press() {
+        robot.on(() -> {
+            robot.app().work().goTo(bivouac.desktop.work.Chosen.APPLICATION);
+            return null;
+        });
+        robot.settle().focus("app-names").key(SPACE).key(UP).key(UP).key(ENTER);
+        assertThat(now().design().application().names()).isEqualTo(bivouac.design.NamingHabit.SUFFIX);
+        assertThat(now().findings()).isNotEmpty();
+        robot.key(F8).click("repair-Register");
+        assertThat(now().design().faced("Register").orElseThrow().part("arriveButton"))
+                .isPresent();
+        assertThat(now().findings()).noneMatch(f -> f.what().startsWith("Register:"));
+    }
 }

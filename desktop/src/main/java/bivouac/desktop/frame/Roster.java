@@ -47,6 +47,7 @@ final class Roster extends VBox {
     private final TextField filter = new TextField();
     private final ListView<Line> list = new ListView<>();
     private Situation shown;
+    private Map<String, Covered.Share> shares = Map.of();
 
     Roster(Work work) {
         this.work = work;
@@ -138,6 +139,7 @@ final class Roster extends VBox {
     }
 
     private void draw() {
+        shares = shown.rehearsed().covered().shares();
         var lines = new ArrayList<Line>();
         if (filter.getText().isBlank()) {
             lines.add(application());
@@ -249,7 +251,7 @@ final class Roster extends VBox {
 
     /** Nothing is said of what was not begun. */
     private Optional<Covered.Share> share(String window) {
-        return Optional.of(shown.rehearsed().covered().share(window)).filter(s -> s.met() > 0);
+        return Optional.ofNullable(shares.get(window)).filter(s -> s.met() > 0);
     }
 
     private static final class Cell extends ListCell<Line> {

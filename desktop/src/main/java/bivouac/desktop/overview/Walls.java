@@ -1,17 +1,19 @@
 package bivouac.desktop.overview;
 
 import bivouac.design.Application;
-import bivouac.design.DepartureRule;
+import bivouac.design.Design;
 import bivouac.design.Expression;
 import bivouac.design.Variable;
+import bivouac.desktop.widget.DepartureChoice;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.TokenFlow;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.ScriptLines;
+import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** The two walls of the Overview: what is there before the first window, and what happens after the last. */
@@ -42,12 +44,7 @@ final class Walls {
                         Ui.link("Start", "start-wall", () -> work.goTo(Chosen.APPLICATION)),
                         Ui.label("First values", "wall-head"));
         for (Variable v : app.variables()) {
-            String first =
-                    v.kept() ? "kept" : v.starts().map(Expression::source).orElse("empty");
-            var value = Ui.shortened(first, "value-text");
-            value.setMaxWidth(VALUE);
-            start.getChildren()
-                    .add(Ui.styled(new FlowPane(5, 0, Ui.label(v.name().shown(), "plain"), value), "wall-line"));
+            start.getChildren().add(Ui.styled(new VBox(Ui.label(v.name().shown(), "plain"), first(v)), "wall-line"));
         }
         if (app.variables().isEmpty()) {
             start.getChildren().add(Ui.label("none", "quiet"));
@@ -68,7 +65,7 @@ final class Walls {
                 .setAll(
                         Ui.link("Departure", "departure-wall", () -> work.goTo(Chosen.APPLICATION)),
                         Ui.label("Asked for", "wall-head"),
-                        Ui.wrapped(rule(app.departure()), "plain"),
+                        departs(s.design()),
                         Ui.wrapped("session ending", "plain"),
                         Ui.label("Who is asked", "wall-head"),
                         Ui.wrapped("all, from the last window of the design to the first", "plain"),
@@ -80,12 +77,29 @@ final class Walls {
                         Ui.label("1 after a fault", "plain"));
     }
 
-    private static String rule(DepartureRule rule) {
-        return switch (rule) {
-            case DepartureRule.LastWindow l -> "when the last window has closed";
-            case DepartureRule.WithWindow(String window) -> "with " + window;
-            case DepartureRule.OnlyWhenTold o -> "only when told";
-        };
+    private Node departs(Design design) {
+        return new DepartureChoice(design, "wall-departure-rule", (rule, words) -> {
+            Design now = work.now().design();
+            work.change(now.with(now.application().departing(rule)), "the application ends " + words);
+        });
+    }
+
+    /** The value that a variable starts with, typed where it stands. */
+    private Node first(Variable v) {
+        String now = v.starts().map(Expression::source).orElse("");
+        var line = new TextLine("wall-value-" + v.name().expression(), v.name() + " starts with", now, typed -> {
+            Optional<Expression> starts =
+                    typed.isBlank() ? Optional.empty() : Optional.of(new Expression(typed.strip()));
+            Design design = work.now().design();
+            var changed = design.application().variables().stream()
+                    .map(o -> o.name().equals(v.name()) ? new Variable(o.name(), o.type(), starts, o.kept()) : o)
+                    .toList();
+            work.change(design.with(design.application().holding(changed)), v.name() + " starts with " + typed);
+            return "";
+        });
+        line.setPromptText(v.kept() ? "kept" : "empty");
+        line.setMaxWidth(VALUE);
+        return line;
     }
 
     private static String kept(Application app) {

@@ -7,6 +7,7 @@ import bivouac.machine.Sighting;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import javafx.application.Platform;
@@ -79,14 +80,21 @@ final class DeskView extends Pane {
         if (there.isEmpty()) {
             nodes.add(over(scene));
         }
-        if (!area.getChildren().equals(nodes)) {
-            area.getChildren().setAll(nodes);
-        }
+        stack(nodes);
         strip.getChildren().setAll(away);
         requestLayout();
         boolean lost = focused == null || focused.getScene() == null || focused.isDisabled() || !focused.isVisible();
         if (lost || Ui.isInside(focused, this)) {
             Platform.runLater(() -> keepFocus(focused));
+        }
+    }
+
+    /** Windows that stay are not taken off the scene: that would cost their styles, and the keyboard. */
+    private void stack(List<Node> nodes) {
+        area.getChildren().removeIf(n -> !nodes.contains(n));
+        nodes.stream().filter(n -> n.getParent() != area).forEach(area.getChildren()::add);
+        if (!area.getChildren().equals(nodes)) {
+            nodes.forEach(Node::toFront);
         }
     }
 

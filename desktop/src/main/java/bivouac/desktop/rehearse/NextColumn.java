@@ -6,6 +6,9 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Walkthroughs;
 import bivouac.desktop.work.Work;
 import bivouac.machine.Event;
+import bivouac.machine.Program;
+import bivouac.rehearsal.WorthTrying;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.Priority;
@@ -19,6 +22,8 @@ final class NextColumn extends VBox {
     private final SeenList seen;
     private boolean showsSeen;
     private Situation shown;
+    private Program of;
+    private Optional<WorthTrying> worth = Optional.empty();
 
     NextColumn(Work work, Consumer<Event> choose) {
         next = new NextList(choose);
@@ -54,7 +59,11 @@ final class NextColumn extends VBox {
         if (showsSeen) {
             seen.show(s);
         } else {
-            next.show(NextEvents.of(s.rehearsal(), s.rehearsed().covered()));
+            if (worth.isEmpty() || of != s.program()) {
+                of = s.program();
+                worth = Optional.of(WorthTrying.of(of.design(), s.rehearsal().today()));
+            }
+            next.show(NextEvents.of(s.rehearsal(), s.rehearsed().covered(), worth.get()));
         }
     }
 }

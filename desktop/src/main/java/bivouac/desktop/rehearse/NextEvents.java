@@ -34,18 +34,24 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
     public record Row(Event event, String who, String what, String keys, boolean done, boolean isNew) {}
 
     public static NextEvents of(Rehearsal rehearsal, Covered covered) {
+        return of(
+                rehearsal, covered, WorthTrying.of(rehearsal.machine().program().design(), rehearsal.today()));
+    }
+
+    /** @param worth the texts that are worth trying in the design, where they are known already */
+    public static NextEvents of(Rehearsal rehearsal, Covered covered, WorthTrying worth) {
         Scene scene = rehearsal.scene();
-        var worth = WorthTrying.of(rehearsal.machine().program().design(), rehearsal.today());
         List<Event> possible = rehearsal.possible();
         Optional<NamedEvent> next = rehearsal.now() + 1 < rehearsal.moments().size()
                 ? rehearsal.moments().get(rehearsal.now() + 1).event()
                 : Optional.empty();
         var groups = new ArrayList<Group>();
         for (Scene.OpenWindow window : scene.windows().reversed()) {
+            Optional<Integer> enter = bivouac.machine.Machine.defaultButton(window);
             List<Row> rows = possible.stream()
                     .filter(e -> e instanceof Event.OnWindow w && w.instance() == window.instance())
                     .flatMap(e -> withTexts(e, window, worth))
-                    .map(e -> row(rehearsal, covered, scene, window, e, next))
+                    .map(e -> row(rehearsal, covered, scene, window, enter, e, next))
                     .toList();
             if (!rows.isEmpty()) {
                 groups.add(new Group(window.which().toString(), rows));
@@ -53,14 +59,14 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
         }
         List<Row> own = possible.stream()
                 .filter(Event.TaskEnds.class::isInstance)
-                .map(e -> row(rehearsal, covered, scene, null, e, next))
+                .map(e -> row(rehearsal, covered, scene, null, Optional.empty(), e, next))
                 .toList();
         if (!own.isEmpty()) {
             groups.add(new Group("By the application", own));
         }
         List<Row> system = possible.stream()
                 .filter(e -> !(e instanceof Event.OnWindow) && !(e instanceof Event.TaskEnds))
-                .map(e -> row(rehearsal, covered, scene, null, e, next))
+                .map(e -> row(rehearsal, covered, scene, null, Optional.empty(), e, next))
                 .toList();
         groups.add(new Group("By the system", system));
         var notNow = scene.windows().stream()
@@ -86,6 +92,7 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
             Covered covered,
             Scene scene,
             Scene.OpenWindow window,
+            Optional<Integer> enter,
             Event event,
             Optional<NamedEvent> next) {
         NamedEvent name = EventNames.name(scene, event);
@@ -108,16 +115,15 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                 event,
                 line.who(),
                 what,
-                keys(window, event),
+                keys(window, enter, event),
                 next.equals(Optional.of(name)),
                 covered.isNew(rehearsal.machine().program().design(), name, scene));
     }
 
-    private static String keys(Scene.OpenWindow window, Event event) {
+    private static String keys(Scene.OpenWindow window, Optional<Integer> enter, Event event) {
         if (window == null) {
             return "";
         }
-        Optional<Integer> enter = bivouac.machine.Machine.defaultButton(window);
         return switch (event) {
             case Event.Escape e -> "Esc";
             case Event.Answer(int i, int answer) when enter.equals(Optional.of(answer)) -> "Enter";

@@ -22,6 +22,7 @@ final class TrailColumn extends VBox {
     private final Label replayed = Ui.wrapped("", "problem");
     private final TextField name = new TextField();
     private final Segments segments;
+    private Situation shown;
 
     TrailColumn(Work work) {
         var walkthroughs = new Walkthroughs(work);
@@ -60,6 +61,10 @@ final class TrailColumn extends VBox {
         show(trail, segment == 0);
         show(walks, segment == 1);
         show(tour, segment == 1);
+        if (segment == 1 && shown != null) {
+            walks.show(shown);
+            tour.show(shown);
+        }
     }
 
     private static void show(Node node, boolean visible) {
@@ -71,8 +76,11 @@ final class TrailColumn extends VBox {
         replayed.setText(s.replayed().orElse(""));
         show(replayed, s.replayed().isPresent());
         trail.show(s.program().design(), s.rehearsal());
-        walks.show(s);
-        tour.show(s);
+        shown = s;
+        if (walks.isVisible()) {
+            walks.show(s);
+            tour.show(s);
+        }
         int broken = s.rehearsed().broken().size();
         int all = s.rehearsed().walks().size();
         segments.name(

@@ -38,16 +38,29 @@ final class TrailList extends ListView<Integer> {
     }
 
     void show(Design of, Rehearsal other) {
-        boolean same = rehearsal != null && rehearsal.moments() == other.moments();
+        int known = rehearsal != null && design == of ? common(rehearsal.moments(), other.moments()) : 0;
         design = of;
         rehearsal = other;
-        if (!same) {
-            getItems().setAll(IntStream.range(0, other.moments().size()).boxed().toList());
-        } else {
-            refresh();
+        if (known < getItems().size()) {
+            getItems().remove(known, getItems().size());
         }
+        getItems().addAll(IntStream.range(known, other.moments().size()).boxed().toList());
+        refresh();
         getSelectionModel().select(other.now());
         scrollTo(Math.max(0, other.now() - 6));
+    }
+
+    /** How many moments at the beginning are the very same; a long trail mostly grows by one. */
+    private static int common(List<Moment> before, List<Moment> after) {
+        int most = Math.min(before.size(), after.size());
+        if (most > 0 && before.get(most - 1) == after.get(most - 1)) {
+            return most;
+        }
+        int common = 0;
+        while (common < most && before.get(common) == after.get(common)) {
+            common++;
+        }
+        return common;
     }
 
     private final class Line extends ListCell<Integer> {

@@ -1,12 +1,11 @@
 package bivouac.desktop.window;
 
 import bivouac.design.Application;
-import bivouac.design.DepartureRule;
 import bivouac.design.Design;
-import bivouac.design.FacedWindow;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
 import bivouac.design.Task;
+import bivouac.desktop.widget.DepartureChoice;
 import bivouac.desktop.widget.TextBlock;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
@@ -25,10 +24,6 @@ import javafx.scene.control.ChoiceBox;
 /** What belongs to the application as a whole: its name, values, about facts, and when it ends. */
 final class ApplicationPane {
 
-    private static final String LAST = "when the last window has closed";
-    private static final String TOLD = "only when told";
-    private static final String WITH = "with ";
-
     private final Work work;
 
     ApplicationPane(Work work) {
@@ -45,7 +40,13 @@ final class ApplicationPane {
                         line("Its values", variables(app)),
                         line("Its tasks", tasks(app)),
                         line("Its files", files(app)),
-                        line("It ends", departure(s.design())),
+                        line(
+                                "It ends",
+                                new DepartureChoice(
+                                        s.design(),
+                                        "departure-rule",
+                                        (rule, words) ->
+                                                change(a -> a.departing(rule), "the application ends " + words))),
                         line("Its parts", naming(app)),
                         Ui.label("About", "card-head-small"),
                         line(
@@ -178,32 +179,6 @@ final class ApplicationPane {
                 });
         block.setPromptText("a small tree with a file for each filter; or /Home/list.csv");
         return block;
-    }
-
-    private Node departure(Design design) {
-        var choice = new ChoiceBox<String>();
-        choice.setId("departure-rule");
-        choice.getItems().addAll(LAST, TOLD);
-        design.windows().stream()
-                .filter(w -> w instanceof FacedWindow f && f.of() == FacedWindow.Kind.MAIN)
-                .forEach(w -> choice.getItems().add(WITH + w.name().shown()));
-        choice.setValue(
-                switch (design.application().departure()) {
-                    case DepartureRule.LastWindow l -> LAST;
-                    case DepartureRule.OnlyWhenTold o -> TOLD;
-                    case DepartureRule.WithWindow(String window) -> WITH + window;
-                });
-        choice.setOnAction(e -> {
-            String value = choice.getValue();
-            DepartureRule rule =
-                    switch (value) {
-                        case LAST -> new DepartureRule.LastWindow();
-                        case TOLD -> new DepartureRule.OnlyWhenTold();
-                        default -> new DepartureRule.WithWindow(value.substring(WITH.length()));
-                    };
-            change(a -> a.departing(rule), "the application ends " + value);
-        });
-        return choice;
     }
 
     private String change(UnaryOperator<Application> edit, String did) {

@@ -15,6 +15,7 @@ import bivouac.format.Unreadable;
 import bivouac.machine.Event;
 import bivouac.machine.Program;
 import bivouac.rehearsal.Expectation;
+import bivouac.rehearsal.Moment;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.Tour;
@@ -349,9 +350,13 @@ public final class Work {
     }
 
     public void rehearse(Rehearsal rehearsal) {
+        // an event that was just done is all that is new; anything else may show a whole trail
+        boolean oneMore = rehearsal.moments().size() == acted.moments().size() + 1
+                && rehearsal.now() == rehearsal.moments().size() - 1;
+        List<Moment> unseen = oneMore ? List.of(rehearsal.present()) : rehearsal.moments();
         acted = rehearsal;
         become(now.compiled(now.program(), now.findings(), rehearsal, Optional.empty())
-                .rehearsed(now.rehearsed().acted(now.program(), rehearsal.moments())));
+                .rehearsed(now.rehearsed().acted(now.program(), unseen)));
     }
 
     // Files
