@@ -292,7 +292,7 @@ public record FacedWindow(
             var parts =
                     row.parts().stream().flatMap(p -> edit.apply(p).stream()).toList();
             if (!parts.isEmpty()) {
-                newRows.add(new Row(parts));
+                newRows.add(row.with(parts));
             }
         }
         return withMenus(newMenus).withRows(newRows);

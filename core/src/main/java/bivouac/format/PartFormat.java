@@ -125,7 +125,21 @@ final class PartFormat {
     }
 
     static Row row(Json json) throws Unreadable {
-        return new Row(Fields.asList(json, PartFormat::part));
+        if (json instanceof Json.Members) {
+            Fields f = Fields.of(json);
+            var row = new Row(f.list("parts", PartFormat::part), f.text("group"));
+            f.done();
+            return row;
+        }
+        return new Row(Fields.asList(json, PartFormat::part), "");
+    }
+
+    /** A row is the list of its parts, or in a group an object that says which. */
+    static Object write(Row row) {
+        var parts = row.parts().stream().map(PartFormat::write).toList();
+        return row.group().isEmpty()
+                ? parts
+                : new JsonOut.Members().put("group", row.group()).put("parts", parts);
     }
 
     static Part.MenuCommand command(Json json) throws Unreadable {

@@ -248,8 +248,7 @@ final class WindowFormat {
         out.list("menus", w.menus(), m -> new JsonOut.Members()
                 .put("menu", m.text())
                 .put("commands", m.commands().stream().map(PartFormat::write).toList()));
-        out.list(
-                "rows", w.rows(), r -> r.parts().stream().map(PartFormat::write).toList());
+        out.list("rows", w.rows(), PartFormat::write);
         w.said()
                 .ifPresent(e ->
                         out.put("endings", e.stream().map(WindowFormat::write).toList()));

@@ -170,7 +170,7 @@ public final class PartTyping {
         if (joins) {
             var parts = new ArrayList<>(changed.get(end - 1).parts());
             parts.add(part);
-            changed.set(end - 1, new Row(parts));
+            changed.set(end - 1, changed.get(end - 1).with(parts));
         } else {
             changed.add(end, Row.of(part));
         }

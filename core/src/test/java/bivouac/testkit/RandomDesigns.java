@@ -172,7 +172,8 @@ public final class RandomDesigns {
     private List<Row> rows() {
         var rows = new ArrayList<Row>();
         for (int i = 0; i < random.nextInt(4); i++) {
-            rows.add(random.nextBoolean() ? Row.of(part()) : Row.of(part(), part()));
+            rows.add((random.nextBoolean() ? Row.of(part()) : Row.of(part(), part()))
+                    .in(pick(List.of("", "", "Board", "ü"))));
         }
         return rows;
     }

@@ -120,6 +120,19 @@ class DeskPartsTest {
     }
 
     @Test
+    void a_row_is_put_into_a_group_which_the_desk_shows() {
+        robot.on(() -> {
+            robot.app().work().goTo(Chosen.script(new bivouac.design.ScriptPlace.AtPart("Register", "askWeather")));
+            return null;
+        });
+        robot.settle().click("tab-part").focus("part-group").text("Mountain").key(ENTER);
+        robot.key(CONTROL, DIGIT3);
+        assertThat(robot.says("Mountain")).isTrue();
+        robot.click("part-arrive");
+        assertThat(robot.says("Stay")).isTrue();
+    }
+
+    @Test
     void tasks_and_pretend_files_are_edited_on_the_application_page() {
         robot.on(() -> {
             robot.app().work().goTo(Chosen.APPLICATION);

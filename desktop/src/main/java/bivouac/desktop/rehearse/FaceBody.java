@@ -4,10 +4,13 @@ import bivouac.design.AccessKey;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Part;
+import bivouac.design.Row;
+import bivouac.desktop.widget.Groups;
 import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
 import bivouac.machine.Scene;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -68,24 +71,38 @@ final class FaceBody implements DeskBody {
     private Region face(FacedWindow face) {
         var body = Ui.styled(Ui.column(8), "desk-body");
         int number = face.menus().stream().mapToInt(m -> m.commands().size()).sum();
-        for (var row : face.rows()) {
-            var line = Ui.row(8);
-            for (Part part : row.parts()) {
-                line.getChildren().addAll(nodes(part, number++));
+        for (List<Row> run : Row.runs(face.rows())) {
+            var lines = new ArrayList<Node>();
+            for (Row row : run) {
+                lines.add(line(row, number));
+                number += row.parts().size();
             }
-            if (row.parts().stream().allMatch(Part.Button.class::isInstance)) {
-                line.setAlignment(Pos.CENTER_RIGHT);
+            Node node = Groups.framed(run.getFirst().group(), lines);
+            if (run.stream().flatMap(r -> r.parts().stream()).anyMatch(FaceBody::grows)) {
+                VBox.setVgrow(node, Priority.ALWAYS);
             }
-            if (row.parts().stream().anyMatch(FaceBody::grows)) {
-                VBox.setVgrow(line, Priority.ALWAYS);
-                line.setFillHeight(true);
-            }
-            body.getChildren().add(line);
+            body.getChildren().add(node);
         }
         if (face.rows().isEmpty()) {
             body.getChildren().add(Ui.label("This window has no parts yet.", "quiet"));
         }
         return body;
+    }
+
+    private HBox line(Row row, int first) {
+        var line = Ui.row(8);
+        int number = first;
+        for (Part part : row.parts()) {
+            line.getChildren().addAll(nodes(part, number++));
+        }
+        if (row.parts().stream().allMatch(Part.Button.class::isInstance)) {
+            line.setAlignment(Pos.CENTER_RIGHT);
+        }
+        if (row.parts().stream().anyMatch(FaceBody::grows)) {
+            VBox.setVgrow(line, Priority.ALWAYS);
+            line.setFillHeight(true);
+        }
+        return line;
     }
 
     /** What takes the room that a larger window gives. */

@@ -9,6 +9,7 @@ import bivouac.design.Part;
 import bivouac.design.Removal;
 import bivouac.design.Row;
 import bivouac.design.ScriptPlace;
+import bivouac.desktop.widget.Groups;
 import bivouac.desktop.widget.LineField;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
@@ -18,6 +19,7 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
 import bivouac.sentence.PartTyping;
+import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -65,11 +67,15 @@ final class FacePane {
         }
         var body = Ui.styled(Ui.column(8), "desk-body");
         boolean buttonsLast = !face.rows().isEmpty() && isButtons(face.rows().getLast());
-        for (int i = 0; i < face.rows().size(); i++) {
-            if (buttonsLast && i == face.rows().size() - 1) {
+        List<List<Row>> runs = Row.runs(face.rows());
+        for (int i = 0; i < runs.size(); i++) {
+            if (buttonsLast && i == runs.size() - 1) {
                 body.getChildren().add(adding(s, face));
             }
-            body.getChildren().add(row(s, face, face.rows().get(i)));
+            body.getChildren()
+                    .add(Groups.framed(
+                            runs.get(i).getFirst().group(),
+                            runs.get(i).stream().map(r -> row(s, face, r)).toList()));
         }
         if (!buttonsLast) {
             body.getChildren().add(adding(s, face));

@@ -6,6 +6,7 @@ import bivouac.design.Name;
 import bivouac.design.Names;
 import bivouac.design.Part;
 import bivouac.design.Renames;
+import bivouac.design.Row;
 import bivouac.design.ScriptPlace;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.work.Chosen;
@@ -30,6 +31,9 @@ final class PartPane extends PartLines {
         this.window = face.name().shown();
         this.part = part;
         getChildren().add(line("It is a " + part.kind() + ", called", rename(face)));
+        if (!(part instanceof Part.MenuCommand)) {
+            getChildren().add(line("Its row stands in", group(face)));
+        }
         switch (part) {
             case Part.Caption c -> caption(c);
             case Part.Picture p ->
@@ -180,6 +184,26 @@ final class PartPane extends PartLines {
 
     private static Part command(Part.MenuCommand m, String text, String shortcut, boolean ticking, boolean separated) {
         return new Part.MenuCommand(m.name(), text, shortcut, ticking, separated, m.chosen(), m.traits());
+    }
+
+    /** The title of the frame around its row, and around the rows beside it that say the same. */
+    private Node group(FacedWindow face) {
+        String now = face.rows().stream()
+                .filter(r -> r.parts().contains(part))
+                .map(Row::group)
+                .findFirst()
+                .orElse("");
+        var line = new TextLine("part-group", "Group", now, t -> {
+            var rows = face.rows().stream()
+                    .map(r -> r.parts().contains(part) ? r.in(t.strip()) : r)
+                    .toList();
+            work.change(
+                    work.now().design().changingFace(window, f -> f.withRows(rows)),
+                    "group of " + part.displayName() + " changed");
+            return "";
+        });
+        line.setPromptText("no group");
+        return line;
     }
 
     private Node rename(FacedWindow face) {
