@@ -1,5 +1,6 @@
 package bivouac.rehearsal;
 
+import bivouac.design.AccessKey;
 import bivouac.design.Design;
 import bivouac.machine.Machine;
 import bivouac.machine.Scene;
@@ -103,7 +104,7 @@ public record Comparison(int parting, List<String> here, List<String> there, Lis
         if (!part.visible()) {
             return "not to be seen";
         }
-        String text = Expectation.Shows.shown(part);
+        String text = AccessKey.without(Expectation.Shows.shown(part));
         return (text.isEmpty() ? "empty" : "“" + text + "”")
                 + (part.ticked() ? ", ticked" : "")
                 + (part.enabled() ? "" : ", not to be used");

@@ -15,32 +15,41 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
 
     public static final double LEFT = 12;
     public static final double TOP = 22;
-    public static final double ROW = 24;
     public static final double BAR = 16;
     private static final double WIDE = 88;
     private static final double NARROW = 24;
-    /** Up to so many events, each has room for its words. */
-    private static final int FEW = 10;
+    /** From this width on, a column has room for words. */
+    private static final double WORDS = 56;
+    /** What the tag of an ending takes beside its bar. */
+    private static final double TAG = 72;
 
     public LifelinesPlan {
         rows = List.copyOf(rows);
     }
 
-    public static LifelinesPlan of(Lifelines lines) {
+    /**
+     * The plan of lifelines.
+     *
+     * @param room how wide they are seen, in pixels; columns become narrower down to a least width to fit there
+     */
+    public static LifelinesPlan of(Lifelines lines, double room) {
+        double column = Math.clamp(Math.floor((room - 2 * LEFT) / Math.max(1, lines.moments())), NARROW, WIDE);
+        int tags = (int) Math.ceil(TAG / column);
         var rows = new ArrayList<Integer>();
         // the event from which each row is free again
         var free = new ArrayList<Integer>();
         for (Lifelines.Bar bar : lines.bars()) {
-            rows.add(take(free, bar.opened(), bar.closed()));
+            rows.add(take(free, bar.opened(), bar.closed(), tags));
         }
         for (Lifelines.Run run : lines.tasks()) {
-            rows.add(take(free, run.began(), run.ended()));
+            rows.add(take(free, run.began(), run.ended(), tags));
         }
-        return new LifelinesPlan(lines, lines.moments() <= FEW + 1 ? WIDE : NARROW, rows, free.size());
+        return new LifelinesPlan(lines, column, rows, free.size());
     }
 
-    private static int take(List<Integer> free, int from, int to) {
-        int until = to < 0 ? Integer.MAX_VALUE : to + 1;
+    /** @param tags how many columns the tag of an ending takes after its bar */
+    private static int take(List<Integer> free, int from, int to, int tags) {
+        int until = to < 0 ? Integer.MAX_VALUE : to + tags;
         for (int row = 0; row < free.size(); row++) {
             if (free.get(row) <= from) {
                 free.set(row, until);
@@ -52,7 +61,7 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
     }
 
     public boolean isWide() {
-        return column == WIDE;
+        return column >= WORDS;
     }
 
     /** Where the moment after an event stands. */
@@ -60,8 +69,13 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
         return LEFT + event * column;
     }
 
+    /** The height of a row; where there is room for words, also for the values of an ending under its bar. */
+    public double row() {
+        return isWide() ? 38 : 24;
+    }
+
     public double y(int row) {
-        return TOP + row * ROW;
+        return TOP + row * row();
     }
 
     /** The right end of something that ended in an event, or goes on. */

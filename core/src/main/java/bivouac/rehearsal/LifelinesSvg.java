@@ -11,6 +11,9 @@ import javax.xml.stream.XMLStreamWriter;
 /** Lifelines as a drawing that documents can hold; light, whatever the look of the tool. */
 public final class LifelinesSvg {
 
+    /** As wide as a page shows it without scrolling. */
+    private static final double PAGE = 1200;
+
     private static final String INK = "#20302B";
     private static final String QUIET = "#5B6661";
     private static final String RAISED = "#FFFDF8";
@@ -32,7 +35,7 @@ public final class LifelinesSvg {
         try {
             XMLStreamWriter xml = XMLOutputFactory.newInstance().createXMLStreamWriter(text);
             xml.writeStartDocument("UTF-8", "1.0");
-            new LifelinesSvg(xml, LifelinesPlan.of(lines)).draw(design, trail);
+            new LifelinesSvg(xml, LifelinesPlan.of(lines, PAGE)).draw(design, trail);
             xml.writeEndDocument();
             xml.close();
         } catch (XMLStreamException e) {

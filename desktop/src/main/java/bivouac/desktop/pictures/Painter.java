@@ -4,6 +4,7 @@ import bivouac.design.Design;
 import bivouac.design.ScriptPlace;
 import bivouac.desktop.App;
 import bivouac.desktop.frame.Look;
+import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Screen;
 import bivouac.rehearsal.NamedEvent;
@@ -17,6 +18,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.control.Button;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -25,7 +27,7 @@ import javax.imageio.ImageIO;
 final class Painter {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
-    private static final int EVENTS_BEFORE_THE_QUESTION = 13;
+    private static final int EVENTS_BEFORE_THE_QUESTION = 17;
 
     private final Design design;
     private final List<NamedEvent> trail;
@@ -58,6 +60,11 @@ final class Painter {
         picture("messages", () -> app.work().show(Screen.MESSAGES));
         picture("rehearsal", this::rehearse);
         picture("rehearsal-dark", () -> Look.change(stage.getScene()));
+        picture("rehearsal-walkthroughs", () -> {
+            Look.change(stage.getScene());
+            press("left-1");
+            press("right-1");
+        });
         onInterface(() -> app.close());
         Platform.exit();
     }
@@ -101,6 +108,9 @@ final class Painter {
         app.settled().join();
         onInterface(app::begin);
         var image = new CompletableFuture<BufferedImage>();
+        // what is drawn for the room that a layout found is there one turn later
+        onInterface(() -> stage.getScene().getRoot().layout());
+        onInterface(() -> {});
         Platform.runLater(() -> Platform.runLater(() -> {
             stage.getScene().getRoot().applyCss();
             stage.getScene().getRoot().layout();
@@ -108,6 +118,10 @@ final class Painter {
             image.complete(SwingFXUtils.fromFXImage(shot, null));
         }));
         ImageIO.write(image.join(), "png", out.resolve(name + ".png").toFile());
+    }
+
+    private void press(String button) {
+        ((Button) Refocus.find(app.root(), button)).fire();
     }
 
     private static void onInterface(Runnable task) {

@@ -33,7 +33,7 @@ final class LifelinesView extends ScrollPane {
     private final Pane area = new Pane();
     private final IntConsumer goTo;
     private Lifelines lines = Lifelines.NONE;
-    private LifelinesPlan plan = LifelinesPlan.of(lines);
+    private LifelinesPlan plan = LifelinesPlan.of(lines, 0);
     private List<Moment> trail = List.of();
     private Machine machine;
     private Design design;
@@ -52,7 +52,7 @@ final class LifelinesView extends ScrollPane {
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         hvalueProperty().subscribe(this::draw);
         // after the layout that found the room, so that what is drawn is laid out itself
-        viewportBoundsProperty().subscribe(() -> Platform.runLater(this::draw));
+        viewportBoundsProperty().subscribe(() -> Platform.runLater(this::measure));
     }
 
     private void key(KeyEvent e) {
@@ -69,9 +69,14 @@ final class LifelinesView extends ScrollPane {
         boolean goesOn = machine == s.rehearsal().machine() && isBeginning(trail, other);
         machine = s.rehearsal().machine();
         lines = (goesOn ? lines : Lifelines.NONE).longer(machine, other);
-        plan = LifelinesPlan.of(lines);
         trail = other;
         now = s.rehearsal().now();
+        measure();
+    }
+
+    /** Plans for the room there is, and draws. */
+    private void measure() {
+        plan = LifelinesPlan.of(lines, getViewportBounds().getWidth());
         area.setMinSize(plan.width(), plan.height());
         area.setPrefSize(plan.width(), plan.height());
         keepInSight();
@@ -169,7 +174,8 @@ final class LifelinesView extends ScrollPane {
             area.getChildren().add(ending);
             if (!bar.gives().isEmpty() && plan.isWide()) {
                 Label gives = Ui.label("↑ " + bar.gives(), "value");
-                gives.setMaxWidth(plan.column() * 2);
+                gives.setMaxWidth(plan.column() * 2 - 8);
+                gives.setTooltip(new Tooltip(bar.gives()));
                 gives.relocate(to + 3, y + LifelinesPlan.BAR + 1);
                 area.getChildren().add(gives);
             }

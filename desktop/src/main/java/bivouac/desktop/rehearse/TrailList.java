@@ -8,6 +8,7 @@ import bivouac.rehearsal.TrailWords;
 import java.util.List;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -19,6 +20,8 @@ final class TrailList extends ListView<Integer> {
     private static final PseudoClass PRESENT = PseudoClass.getPseudoClass("present");
     private static final PseudoClass LATER = PseudoClass.getPseudoClass("later");
 
+    private static final double LINE = 42;
+
     private final IntConsumer otherWay;
     private Design design;
     private Rehearsal rehearsal;
@@ -29,6 +32,9 @@ final class TrailList extends ListView<Integer> {
         setId("trail");
         setAccessibleText("Trail");
         getStyleClass().add("trail");
+        // lines of one height, so that scrolling to one is exact
+        setFixedCellSize(LINE);
+        heightProperty().subscribe(() -> Platform.runLater(this::keepInSight));
         setCellFactory(list -> new Line(goTo));
         setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN) {
@@ -47,7 +53,13 @@ final class TrailList extends ListView<Integer> {
         getItems().addAll(IntStream.range(known, other.moments().size()).boxed().toList());
         refresh();
         getSelectionModel().select(other.now());
-        scrollTo(Math.max(0, other.now() - 6));
+        keepInSight();
+    }
+
+    private void keepInSight() {
+        if (rehearsal != null) {
+            scrollTo(Math.max(0, rehearsal.now() - 6));
+        }
     }
 
     /** How many moments at the beginning are the very same; a long trail mostly grows by one. */

@@ -57,19 +57,24 @@ final class BelowFace extends VBox {
     }
 
     private void draw(ScriptPlace place, Optional<FacedWindow> window, Optional<Part> part) {
-        var title = Ui.label(title(place, part), "strong");
-        var head = Ui.row(8, title, Ui.spring());
+        var title = Ui.shortened(title(place, part), "strong");
+        var tabs = Ui.row(6);
         boolean hasTrigger = part.map(p -> p.trigger().isPresent()).orElse(true);
         if (part.isPresent()) {
             boolean settings = showsPart || !hasTrigger;
             if (part.get() instanceof Part.ListOfRows list) {
-                head.getChildren().addAll(triggers(place, list, settings));
+                tabs.getChildren().addAll(triggers(place, list, settings));
             } else {
-                head.getChildren().add(tab("script", hasTrigger, !settings));
+                tabs.getChildren().add(tab("script", hasTrigger, !settings));
             }
-            head.getChildren().add(tab("part", true, settings));
+            tabs.getChildren().add(tab("part", true, settings));
+            if (settings) {
+                title.setText(part.get().kind() + " " + part.get().displayName());
+            }
         }
-        getChildren().setAll(head);
+        // a list has more tabs than stand beside its title
+        boolean apart = tabs.getChildren().size() > 2;
+        getChildren().setAll(apart ? Ui.column(6, title, tabs) : Ui.row(8, title, Ui.spring(), tabs));
         if (part.isPresent() && window.isPresent() && (showsPart || !hasTrigger)) {
             getChildren().add(new PartPane(work, window.get(), part.get()));
         } else {

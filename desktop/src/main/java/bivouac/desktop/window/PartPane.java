@@ -30,7 +30,7 @@ final class PartPane extends PartLines {
         this.work = work;
         this.window = face.name().shown();
         this.part = part;
-        getChildren().add(line("It is a " + part.kind() + ", called", rename(face)));
+        getChildren().add(line("Its name is", rename(face)));
         if (!(part instanceof Part.MenuCommand)) {
             getChildren().add(line("Its row stands in", group(face)));
         }
