@@ -12,7 +12,6 @@ import bivouac.design.Way;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -77,7 +76,7 @@ public final class Machine {
      */
     public State step(State state, Event event, Consumer<Sighting> watch) {
         Run run = StateLayout.open(program, state, watch);
-        if (!isPossible(run, event)) {
+        if (!new Possible(run).is(event)) {
             throw new IllegalArgumentException("Not possible in this state: " + event);
         }
         boolean seen = run.isSeen();
@@ -228,143 +227,12 @@ public final class Machine {
 
     /** Every event that is possible in a state; an edit in the list stands for any text. */
     public List<Event> events(State state) {
-        Run run = StateLayout.open(program, state, null);
-        var events = new ArrayList<Event>();
-        for (int i = 0; i < run.instances.size(); i++) {
-            candidates(run, run.instances.get(i), i, events);
-        }
-        events.addAll(new Tasks(run).events());
-        events.add(new Event.SessionEnds());
-        events.add(new Event.Killed());
-        events.add(new Event.StartAgain());
-        var blocking = new Blocking(run);
-        events.removeIf(e -> !isPossible(run, e, blocking));
-        return List.copyOf(events);
-    }
-
-    private static void candidates(Run run, Inst inst, int i, List<Event> events) {
-        if (inst.plan.window() instanceof ReadyMade window) {
-            new ReadyMadeEvents(run).candidates(inst, window, i, events);
-        }
-        for (PartPlan part : inst.plan.parts()) {
-            switch (part.part) {
-                case Part.Button b -> events.add(new Event.Press(i, part.number));
-                case Part.MenuCommand m -> events.add(new Event.Press(i, part.number));
-                case Part.Link l -> events.add(new Event.Press(i, part.number));
-                case Part.TextField f -> events.add(new Event.Edit(i, part.number, ""));
-                case Part.ValueField f -> events.add(new Event.Edit(i, part.number, ""));
-                case Part.TickBox b -> events.add(new Event.Tick(i, part.number));
-                case Part.Choice c -> {
-                    for (int item = 0; item < c.items().size(); item++) {
-                        events.add(new Event.Select(i, part.number, item));
-                    }
-                }
-                case Part.ListOfRows l -> RowEvents.candidates(inst, i, part, events);
-                case Part.Caption c -> {
-                    // gets no event
-                }
-                case Part.Picture p -> {
-                    // gets no event
-                }
-            }
-        }
-        events.add(new Event.CloseBox(i));
-        events.add(new Event.Escape(i));
+        return new Possible(StateLayout.open(program, state, null)).events();
     }
 
     /** Whether the rules let an event happen in a state. */
     public boolean isPossible(State state, Event event) {
-        return isPossible(StateLayout.open(program, state, null), event);
-    }
-
-    private static boolean isPossible(Run run, Event event) {
-        return isPossible(run, event, new Blocking(run));
-    }
-
-    private static boolean isPossible(Run run, Event event, Blocking blocking) {
-        return switch (event) {
-            case Event.StartAgain s -> run.phase != Run.RUNNING;
-            case Event.Killed k -> run.phase == Run.RUNNING;
-            case Event.TaskEnds end -> run.phase == Run.RUNNING && new Tasks(run).isPossible(end);
-            case Event.OpenWithSamples(String window) ->
-                run.phase == Run.RUNNING
-                        && Tasks.foreground(run).isEmpty()
-                        && run.program
-                                .window(window)
-                                .filter(new Opening(run)::isFree)
-                                .isPresent();
-            case Event.SessionEnds e ->
-                run.phase == Run.RUNNING
-                        && run.departure().isEmpty()
-                        && Tasks.foreground(run).isEmpty();
-            case Event.OnWindow w -> {
-                if (run.phase != Run.RUNNING
-                        || Tasks.foreground(run).isPresent()
-                        || w.instance() < 0
-                        || w.instance() >= run.instances.size()) {
-                    yield false;
-                }
-                Inst inst = run.instances.get(w.instance());
-                yield !inst.isHidden() && fits(run, inst, w) && !blocking.isBlocked(inst);
-            }
-        };
-    }
-
-    private static boolean fits(Run run, Inst inst, Event.OnWindow event) {
-        return switch (event) {
-            case Event.Press(int i, int part) ->
-                usable(run, inst, part, Part.Button.class)
-                        || usable(run, inst, part, Part.MenuCommand.class)
-                        || usable(run, inst, part, Part.Link.class);
-            case Event.Select(int i, int part, int item) ->
-                changeable(run, inst, part, Part.Choice.class)
-                        && inst.plan.parts().get(part).hasItem(item);
-            case Event.OnRows rows ->
-                usable(run, inst, rows.part(), Part.ListOfRows.class) && new RowEvents(run).isPossible(inst, rows);
-            case Event.Edit(int i, int part, String text) ->
-                changeable(run, inst, part, Part.TextField.class) || changeable(run, inst, part, Part.ValueField.class);
-            case Event.Tick(int i, int part) -> changeable(run, inst, part, Part.TickBox.class);
-            case Event.Answer answer -> ReadyMadeEvents.isPossible(inst, answer);
-            case Event.Choose choose -> new ReadyMadeEvents(run).isPossible(inst, choose);
-            case Event.Pick pick -> ReadyMadeEvents.isPossible(inst, pick);
-            case Event.CloseBox(int i) -> leads(run, inst, Way.CLOSE_BOX);
-            case Event.Escape(int i) -> leads(run, inst, Way.ESCAPE);
-        };
-    }
-
-    private static boolean usable(Run run, Inst inst, int part, Class<? extends Part> kind) {
-        if (part < 0 || part >= inst.plan.parts().size()) {
-            return false;
-        }
-        PartPlan plan = inst.plan.parts().get(part);
-        return kind.isInstance(plan.part) && isTrue(() -> plan.enabled(run, inst) && plan.visible(run, inst));
-    }
-
-    /** A part that a person can change is usable and not read-only (P1). */
-    private static boolean changeable(Run run, Inst inst, int part, Class<? extends Part> kind) {
-        return usable(run, inst, part, kind)
-                && !isTrue(() -> inst.plan.parts().get(part).readOnly(run, inst));
-    }
-
-    /** A condition with a fault holds for no one. */
-    private static boolean isTrue(java.util.function.BooleanSupplier condition) {
-        try {
-            return condition.getAsBoolean();
-        } catch (EvaluationFault fault) {
-            return false;
-        }
-    }
-
-    private static boolean leads(Run run, Inst inst, Way way) {
-        if (inst.plan.window() instanceof ReadyMade window) {
-            return window.escapeEnding().map(inst.plan::endingNumber).orElse(0) > 0;
-        }
-        return switch (inst.plan.wayOut(way)) {
-            case WindowPlan.WayPlan.Absent a -> false;
-            case WindowPlan.WayPlan.Pressing(int part) ->
-                usable(run, inst, part, Part.Button.class) || usable(run, inst, part, Part.MenuCommand.class);
-            case WindowPlan.WayPlan.Leads l -> true;
-        };
+        return new Possible(StateLayout.open(program, state, null)).is(event);
     }
 
     /** What is to be seen in a state at rest. */

@@ -28,8 +28,7 @@ final class ScriptPlanner {
     private final Optional<WindowPlan> me;
     private final ScriptPlace place;
     private final List<Op> ops = new ArrayList<>();
-    /** Where each repeat around the step being planned begins, the innermost last. */
-    private final List<Integer> repeats = new ArrayList<>();
+    private final CoursePlanner course;
 
     private int locals = ScriptPlan.FIRST_FREE;
 
@@ -38,6 +37,7 @@ final class ScriptPlanner {
         this.linker = linker;
         this.me = me;
         this.place = place;
+        this.course = new CoursePlanner(this, linker);
     }
 
     /** Names made so far, and instances kept, at one place of the script. */
@@ -128,17 +128,17 @@ final class ScriptPlanner {
             case Step.Close close -> close(close, ref, path, names);
             case Step.StayOpen stay -> ops.add(new Op.StayOpen(ref));
             case Step.SetValue(String what, var value) -> set(what, value, ref, names);
-            case Step.If choice -> choice(choice, ref, path, names);
+            case Step.If choice -> course.plan(choice, ref, path, names);
             case Step.EndApplication end -> end(end, ref, path, names);
             case Step.AddRow add -> new RowPlanner(this, linker).plan(add, ref, names);
             case Step.ChangeRow change -> new RowPlanner(this, linker).plan(change, ref, names);
             case Step.RemoveRow remove -> new RowPlanner(this, linker).plan(remove, ref, names);
             case Step.KeepRow keep -> ops.add(new Op.KeepRow(ref));
             case Step.Let(String name, var value) -> {
-                return let(name, value, ref, names);
+                return course.let(name, value, ref, names);
             }
-            case Step.Repeat(Script inside) -> repeat(inside, path, names);
-            case Step.Again again -> again(ref);
+            case Step.Repeat(Script inside) -> course.repeat(inside, path, names);
+            case Step.Again again -> course.again(ref);
             case Step.KeptValues kept -> ops.add(new Op.KeptValues(ref, kept.how()));
             case Step.NotThereYet n -> ops.add(new Op.NotThereYet(ref, what()));
             case Step.Reach reach -> reach(reach, ref, names);
@@ -330,61 +330,6 @@ final class ScriptPlanner {
         Compiled<Reading> compiled =
                 linker.typed(spot(ref, path), value, access.get().type(), scope);
         ops.add(new Op.Set(ref, path, access.get(), compiled));
-    }
-
-    private void choice(Step.If choice, StepRef ref, StepPath path, Names names) {
-        var jumps = new ArrayList<Integer>();
-        for (int i = 0; i < choice.cases().size(); i++) {
-            Step.If.Case one = choice.cases().get(i);
-            var condition = linker.typed(spot(ref, "condition"), one.condition(), Type.YESNO, scope(names));
-            int test = ops.size();
-            ops.add(new Op.Jump(-1));
-            ops.add(new Op.Into(ref, i));
-            steps(one.script(), Optional.of(path), i, names);
-            jumps.add(ops.size());
-            ops.add(new Op.Jump(-1));
-            ops.set(test, new Op.JumpUnless(ref, condition, ops.size()));
-        }
-        choice.otherwise().ifPresent(s -> {
-            ops.add(new Op.Into(ref, choice.cases().size()));
-            steps(s, Optional.of(path), choice.cases().size(), names);
-        });
-        patch(jumps, ops.size());
-    }
-
-    /** The name means the value in all that follows in this script. */
-    private Names let(String name, bivouac.design.Expression value, StepRef ref, Names names) {
-        Compiled<Reading> compiled = linker.untyped(spot(ref, "let " + name), value, scope(names));
-        Optional<Type> type = compiled.type();
-        boolean usable = bivouac.design.Names.isUsable(name);
-        if (!usable) {
-            linker.report(
-                    spot(ref, "let"), name, List.of(new Problem("“" + name + "” is no name for expressions", 0, 1)));
-        }
-        if (!usable || type.isEmpty()) {
-            ops.add(new Op.Broken(ref, "“" + name + "” gets no value here"));
-            return names;
-        }
-        int slot = allocate(1);
-        ops.add(new Op.Let(ref, name, slot, compiled));
-        return names.with(Map.of(name, Scopes.local(type.get(), slot)));
-    }
-
-    /** W7: reaching the end leaves it. */
-    private void repeat(Script inside, StepPath path, Names names) {
-        repeats.add(ops.size());
-        steps(inside, Optional.of(path), 0, names);
-        repeats.removeLast();
-    }
-
-    private void again(StepRef ref) {
-        if (repeats.isEmpty()) {
-            String why = "“again” stands in no “repeat”";
-            linker.report(spot(ref, "again"), "again", List.of(new Problem(why, 0, 1)));
-            ops.add(new Op.Broken(ref, why));
-        } else {
-            ops.add(new Op.Again(ref, repeats.getLast()));
-        }
     }
 
     private void end(Step.EndApplication end, StepRef ref, StepPath path, Names names) {

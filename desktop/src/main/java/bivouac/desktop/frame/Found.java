@@ -6,7 +6,9 @@ import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Window;
 import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Walkthroughs;
 import bivouac.desktop.work.Work;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,6 +38,12 @@ public record Found(String text, String kind, Runnable go) {
                 }
             }
         }
+        s.design()
+                .walkthroughs()
+                .forEach(w -> all.add(new Found(w.name(), "walkthrough", () -> {
+                    work.show(Screen.REHEARSAL);
+                    new Walkthroughs(work).play(w.name());
+                })));
         all.add(new Found("Start", "script of the application", () -> work.goTo(Chosen.APPLICATION)));
         for (Command command : commands) {
             all.add(new Found(command.name(), command.keys(), command.action()));

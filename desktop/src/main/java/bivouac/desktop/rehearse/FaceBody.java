@@ -2,7 +2,6 @@ package bivouac.desktop.rehearse;
 
 import bivouac.design.AccessKey;
 import bivouac.design.FacedWindow;
-import bivouac.design.Menu;
 import bivouac.design.Part;
 import bivouac.design.Row;
 import bivouac.desktop.widget.Groups;
@@ -21,14 +20,10 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.PasswordField;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
@@ -60,7 +55,7 @@ final class FaceBody implements DeskBody {
         VBox.setVgrow(body, Priority.ALWAYS);
         var all = new VBox();
         if (!face.menus().isEmpty()) {
-            all.getChildren().add(menus(face));
+            all.getChildren().add(new DeskMenus(face, () -> shown, act));
         }
         all.getChildren().add(body);
         all.setPrefWidth(Math.max(face.size().width(), face.of() == FacedWindow.Kind.MAIN ? 400 : 320));
@@ -109,50 +104,6 @@ final class FaceBody implements DeskBody {
     private static boolean grows(Part part) {
         return part instanceof Part.ListOfRows
                 || part instanceof Part.TextField f && f.entry() == Part.Entry.SEVERAL_LINES;
-    }
-
-    private Node menus(FacedWindow face) {
-        var bar = Ui.styled(Ui.row(2), "desk-menus");
-        int number = 0;
-        for (Menu menu : face.menus()) {
-            var button = new MenuButton(Mnemonics.of(menu.text()));
-            button.setMnemonicParsing(true);
-            button.setId("menu-" + AccessKey.without(menu.text()));
-            button.getStyleClass().add("desk-menu");
-            for (Part.MenuCommand command : menu.commands()) {
-                int part = number++;
-                String text = AccessKey.without(command.text())
-                        + (command.shortcut().isEmpty() ? "" : "    " + command.shortcut());
-                var item = command.ticking() ? new CheckMenuItem(text) : new MenuItem(text);
-                item.setId("command-" + command.name().expression());
-                item.setOnAction(e -> act.accept(new Event.Press(shown.instance(), part)));
-                item.setUserData(part);
-                if (command.separated() && !button.getItems().isEmpty()) {
-                    button.getItems().add(new SeparatorMenuItem());
-                }
-                button.getItems().add(item);
-            }
-            button.showingProperty().subscribe(open -> {
-                if (open) {
-                    enableItems(button);
-                }
-            });
-            bar.getChildren().add(button);
-        }
-        return bar;
-    }
-
-    private void enableItems(MenuButton button) {
-        for (MenuItem item : button.getItems()) {
-            if (item.getUserData() instanceof Integer number) {
-                Scene.SeenPart part = shown.parts().get(number);
-                item.setDisable(!part.enabled());
-                item.setVisible(part.visible());
-                if (item instanceof CheckMenuItem tick) {
-                    tick.setSelected(part.ticked());
-                }
-            }
-        }
     }
 
     private List<Node> nodes(Part part, int number) {

@@ -2,7 +2,6 @@ package bivouac.desktop.work;
 
 import bivouac.check.Beside;
 import bivouac.check.Finding;
-import bivouac.check.Findings;
 import bivouac.design.Application;
 import bivouac.design.Copies;
 import bivouac.design.DepartureRule;
@@ -19,7 +18,6 @@ import bivouac.rehearsal.Moment;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.Tour;
-import bivouac.rehearsal.TrailWords;
 import bivouac.rehearsal.Walk;
 import bivouac.rehearsal.WayThere;
 import java.nio.file.Path;
@@ -63,9 +61,6 @@ public final class Work {
     private volatile long changes;
 
     private CompletableFuture<Void> settled = CompletableFuture.completedFuture(null);
-
-    /** What became of the background work on one design. */
-    private record Compiled(Program program, List<Finding> findings, Rehearsal rehearsal, Optional<String> replayed) {}
 
     public Work(Design design, Optional<Path> file, LocalDate today, Executor background, Executor here) {
         this.background = background;
@@ -180,21 +175,10 @@ public final class Work {
                 now.file().map(f -> Beside.in(f.toAbsolutePath().getParent())).orElse(Beside.UNKNOWN);
         settled = CompletableFuture.supplyAsync(
                         () -> change == changes
-                                ? Optional.of(compiled(design, before, beside))
+                                ? Optional.of(Compiled.of(design, before, beside))
                                 : Optional.<Compiled>empty(),
                         background)
                 .thenAcceptAsync(c -> c.ifPresent(made -> arrive(change, before, made)), here);
-    }
-
-    private static Compiled compiled(Design design, Rehearsal before, Beside beside) {
-        Program program = Program.of(design);
-        List<Finding> findings = Findings.of(program, beside);
-        Rehearsal.Replay replay = before.on(program);
-        Optional<String> said = replay.stopped()
-                .map(e -> "After the change “" + TrailWords.line(design, e)
-                        + "” is no longer possible; the trail ends before it"
-                        + (replay.lost() > 0 ? ", and " + replay.lost() + " events after it are left out." : "."));
-        return new Compiled(program, findings, replay.rehearsal(), said);
     }
 
     private void arrive(long change, Rehearsal before, Compiled c) {
@@ -203,7 +187,7 @@ public final class Work {
         } else if (change == changes) {
             // the very same list where nothing else was found, so that screens see that they need no drawing
             List<Finding> findings = c.findings().equals(now.findings()) ? now.findings() : c.findings();
-            become(now.compiled(c.program(), findings, c.rehearsal(), c.replayed()));
+            become(now.compiled(c.program(), findings, c.rehearsal(), c.said()));
             walk(change);
         }
     }

@@ -180,4 +180,64 @@ class WorkTest {
         work.goTo(Chosen.APPLICATION);
         assertThat(work.now().screen()).isEqualTo(Screen.WINDOW);
     }
+
+    private void press(String part) {
+        var now = work.now().rehearsal();
+        work.act(now.possible().stream()
+                .filter(e -> bivouac.rehearsal.EventNames.name(now.scene(), e)
+                        .toString()
+                        .startsWith("press \"" + part + "\""))
+                .findFirst()
+                .orElseThrow());
+    }
+
+    @Test
+    void a_trail_is_kept_as_a_walkthrough_and_an_edit_that_breaks_it_is_told() {
+        var walkthroughs = new Walkthroughs(work);
+        walkthroughs.keep("nothing yet");
+        assertThat(work.now().design().walkthroughs()).isEmpty();
+        assertThat(work.now().foot().sentence()).startsWith("Nothing was acted out yet");
+        press("arrive");
+        walkthroughs.keep(" ");
+        assertThat(work.now().foot().sentence()).startsWith("Give the walkthrough a name");
+        walkthroughs.keep("a guest arrives");
+        arrive();
+        assertThat(work.now().rehearsed().walks()).hasSize(1);
+        assertThat(work.now().rehearsed().broken()).isEmpty();
+        work.change(bivouac.design.Removal.window(work.now().design(), "Arrival form"), "window removed");
+        arrive();
+        assertThat(work.now().rehearsed().broken()).hasSize(1);
+        assertThat(work.now().foot().sentence())
+                .startsWith("“a guest arrives” does not hold any more. At event 1: expected no fault; seen: fault X3");
+        work.undo();
+        arrive();
+        assertThat(work.now().rehearsed().broken()).isEmpty();
+    }
+
+    @Test
+    void what_was_ticked_stays_with_the_events_up_to_there_and_is_kept_with_the_trail() {
+        var walkthroughs = new Walkthroughs(work);
+        press("arrive");
+        var blocked =
+                new bivouac.rehearsal.Expectation.Blocked(new bivouac.machine.Sighting.Which("Register", 1), true);
+        walkthroughs.tick(blocked, true);
+        work.goToMoment(0);
+        assertThat(work.now().rehearsed().tickedAt(work.now().rehearsal().trail()))
+                .isEmpty();
+        work.goToMoment(1);
+        assertThat(work.now().rehearsed().tickedAt(work.now().rehearsal().trail()))
+                .containsExactly(blocked);
+        walkthroughs.keep("blocked");
+        assertThat(work.now().design().walkthroughs().getFirst().lines()).endsWith(blocked.toString());
+        walkthroughs.tick(blocked, false);
+        walkthroughs.keep("blocked");
+        assertThat(work.now().design().walkthroughs()).hasSize(1);
+        assertThat(work.now().design().walkthroughs().getFirst().lines()).hasSize(1);
+        arrive();
+        work.startAgain();
+        walkthroughs.play("blocked");
+        assertThat(work.now().rehearsal().now()).isEqualTo(1);
+        walkthroughs.remove("blocked");
+        assertThat(work.now().design().walkthroughs()).isEmpty();
+    }
 }

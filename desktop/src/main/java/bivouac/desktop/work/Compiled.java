@@ -1,0 +1,31 @@
+package bivouac.desktop.work;
+
+import bivouac.check.Beside;
+import bivouac.check.Finding;
+import bivouac.check.Findings;
+import bivouac.design.Design;
+import bivouac.machine.Program;
+import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.TrailWords;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What became of the background work on one design.
+ *
+ * @param said what the replay of the trail left out, in a sentence
+ */
+record Compiled(Program program, List<Finding> findings, Rehearsal rehearsal, Optional<String> said) {
+
+    /** Compiles and checks a design, and replays what was acted out on the one before. */
+    static Compiled of(Design design, Rehearsal before, Beside beside) {
+        Program program = Program.of(design);
+        List<Finding> findings = Findings.of(program, beside);
+        Rehearsal.Replay replay = before.on(program);
+        Optional<String> said = replay.stopped()
+                .map(e -> "After the change “" + TrailWords.line(design, e)
+                        + "” is no longer possible; the trail ends before it"
+                        + (replay.lost() > 0 ? ", and " + replay.lost() + " events after it are left out." : "."));
+        return new Compiled(program, findings, replay.rehearsal(), said);
+    }
+}
