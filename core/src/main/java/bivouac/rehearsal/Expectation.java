@@ -120,13 +120,13 @@ public sealed interface Expectation {
     record Message(String text) implements Expectation {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            var asked = seen.stream()
-                    .filter(Sighting.Asked.class::isInstance)
-                    .map(s -> ((Sighting.Asked) s).text())
-                    .toList();
-            return asked.contains(text)
-                    ? Optional.empty()
-                    : Optional.of(asked.isEmpty() ? "no message" : "“" + String.join("”, “", asked) + "”");
+            return among(
+                    seen.stream()
+                            .filter(Sighting.Asked.class::isInstance)
+                            .map(s -> ((Sighting.Asked) s).text())
+                            .toList(),
+                    text,
+                    "no message");
         }
 
         @Override
@@ -138,13 +138,13 @@ public sealed interface Expectation {
     record Note(String text) implements Expectation {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            var notes = seen.stream()
-                    .filter(Sighting.Noted.class::isInstance)
-                    .map(s -> ((Sighting.Noted) s).text())
-                    .toList();
-            return notes.contains(text)
-                    ? Optional.empty()
-                    : Optional.of(notes.isEmpty() ? "no note" : "“" + String.join("”, “", notes) + "”");
+            return among(
+                    seen.stream()
+                            .filter(Sighting.Noted.class::isInstance)
+                            .map(s -> ((Sighting.Noted) s).text())
+                            .toList(),
+                    text,
+                    "no note");
         }
 
         @Override
@@ -167,6 +167,12 @@ public sealed interface Expectation {
         public String toString() {
             return "see exit code " + code;
         }
+    }
+
+    private static Optional<String> among(List<String> said, String wanted, String nothing) {
+        return said.contains(wanted)
+                ? Optional.empty()
+                : Optional.of(said.isEmpty() ? nothing : "“" + String.join("”, “", said) + "”");
     }
 
     private static Optional<String> differs(String wanted, String there) {

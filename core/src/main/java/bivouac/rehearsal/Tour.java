@@ -51,7 +51,7 @@ public final class Tour {
     private final Design design;
     private final Machine machine;
     private final LocalDate today;
-    private final WorthTrying worth;
+    private final Trying trying;
     private final BooleanSupplier stopped;
     private final Set<Coverable> todo;
 
@@ -59,7 +59,7 @@ public final class Tour {
         this.design = program.design();
         this.machine = new Machine(program);
         this.today = today;
-        this.worth = WorthTrying.of(design, today);
+        this.trying = new Trying(machine, WorthTrying.of(design, today));
         this.stopped = stopped;
         this.todo = new LinkedHashSet<>(missing);
     }
@@ -135,7 +135,7 @@ public final class Tour {
         while (!open.isEmpty() && known.size() < MOST && !stopped.getAsBoolean()) {
             State state = open.poll();
             Scene scene = machine.scene(state);
-            for (Event event : tried(state, scene)) {
+            for (Event event : trying.in(state, scene)) {
                 var seen = new ArrayList<Sighting>();
                 State next = machine.step(state, event, seen::add);
                 boolean faulty = seen.stream().anyMatch(Sighting.Faulted.class::isInstance);
@@ -154,30 +154,6 @@ public final class Tour {
         Set<Coverable> met = new HashSet<>();
         Covered.into(met, design, Optional.of(EventNames.name(scene, event)), seen);
         return met.stream().anyMatch(todo::contains);
-    }
-
-    private List<Event> tried(State state, Scene scene) {
-        var tried = new ArrayList<Event>();
-        for (Event event : machine.events(state)) {
-            switch (event) {
-                case Event.Edit(int i, int part, String text) ->
-                    scene.windows().stream()
-                            .filter(w -> w.instance() == i)
-                            .flatMap(w -> worth.in(w.parts().get(part).design()).stream())
-                            .forEach(t -> tried.add(new Event.Edit(i, part, t)));
-                case Event.SessionEnds e -> {
-                    // nothing of the design is met by it alone
-                }
-                case Event.Killed k -> {
-                    // nothing is met by it
-                }
-                case Event.StartAgain s -> {
-                    // begins another walkthrough
-                }
-                default -> tried.add(event);
-            }
-        }
-        return tried;
     }
 
     private static List<Event> way(State before, Event last, State from, Map<State, Went> known) {

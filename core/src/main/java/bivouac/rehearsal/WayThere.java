@@ -2,7 +2,6 @@ package bivouac.rehearsal;
 
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
-import bivouac.machine.Scene;
 import bivouac.machine.State;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -21,9 +20,6 @@ public final class WayThere {
     /** As many situations as are looked at. */
     static final int MOST = 4_000;
 
-    /** Texts that are typed on the way: what a name, a number and a date could be. */
-    private static final List<String> TYPED = List.of("Abc", "1");
-
     private WayThere() {}
 
     /** What came of the search. {@code sentence} says how the window was reached, or why not. */
@@ -39,7 +35,7 @@ public final class WayThere {
             }
         }
         Rehearsal fresh = rehearsal.again();
-        return shortest(fresh.machine(), fresh.present().state(), window)
+        return shortest(fresh, window)
                 .map(events -> played(fresh, events, window))
                 .orElseGet(() -> tried(fresh, window));
     }
@@ -75,14 +71,17 @@ public final class WayThere {
     /** The state before a state, and the event between. */
     private record Step(State before, Event event) {}
 
-    private static Optional<List<Event>> shortest(Machine machine, State start, String window) {
+    private static Optional<List<Event>> shortest(Rehearsal fresh, String window) {
+        Machine machine = fresh.machine();
+        State start = fresh.present().state();
+        var trying = new Trying(machine, WorthTrying.of(machine.program().design(), fresh.today()));
         Map<State, Step> known = new HashMap<>();
         var open = new ArrayDeque<State>();
         known.put(start, new Step(start, new Event.StartAgain()));
         open.add(start);
         while (!open.isEmpty() && known.size() < MOST) {
             State state = open.poll();
-            for (Event event : tried(machine, state)) {
+            for (Event event : trying.in(state, machine.scene(state))) {
                 State next = machine.step(state, event, null);
                 if (known.putIfAbsent(next, new Step(state, event)) == null) {
                     if (isOpen(machine, next, window)) {
@@ -93,32 +92,6 @@ public final class WayThere {
             }
         }
         return Optional.empty();
-    }
-
-    /** What a person would do to get somewhere: anything but ending it all. */
-    private static List<Event> tried(Machine machine, State state) {
-        var tried = new ArrayList<Event>();
-        Scene scene = machine.scene(state);
-        if (scene.ended().isPresent() || scene.killed()) {
-            return tried;
-        }
-        for (Event event : machine.events(state)) {
-            switch (event) {
-                case Event.Edit(int i, int part, String text) ->
-                    TYPED.forEach(t -> tried.add(new Event.Edit(i, part, t)));
-                case Event.SessionEnds e -> {
-                    // ends it
-                }
-                case Event.Killed k -> {
-                    // ends it
-                }
-                case Event.StartAgain s -> {
-                    // begins another
-                }
-                default -> tried.add(event);
-            }
-        }
-        return tried;
     }
 
     private static List<Event> wayTo(State goal, State start, Map<State, Step> known) {

@@ -59,7 +59,7 @@ class WayThereTest {
         var found = WayThere.to(desk().rehearsal(), "Thanks");
         assertThat(trail(found))
                 .containsExactly(
-                        "press \"form\" of \"Desk\"", "type \"1\" into \"n\" of \"Form\"", "press \"go\" of \"Form\"");
+                        "press \"form\" of \"Desk\"", "type \"2\" into \"n\" of \"Form\"", "press \"go\" of \"Form\"");
         assertThat(found.sentence()).isEqualTo("The shortest way to Thanks: 3 events from the start.");
     }
 

@@ -111,6 +111,32 @@ class WalkthroughsTest {
     }
 
     @Test
+    void lifelines_are_pressed_and_walked_along_to_move_in_time() {
+        robot.click("part-arrive").key(ESCAPE);
+        robot.key(CONTROL, B);
+        robot.clickAt("lifelines", 20, 60);
+        assertThat(now().rehearsal().now()).isZero();
+        robot.clickAt("lifelines", 20 + 2 * 88, 60);
+        assertThat(now().rehearsal().now()).isEqualTo(2);
+        robot.focus("lifelines").key(RIGHT);
+        assertThat(now().rehearsal().now()).isEqualTo(3);
+        robot.key(LEFT).key(LEFT);
+        assertThat(now().rehearsal().now()).isEqualTo(1);
+        robot.click("lifelines-1");
+        assertThat(robot.node("lifelines").isVisible()).isFalse();
+    }
+
+    @Test
+    void a_walkthrough_is_found_by_typing_and_played() {
+        robot.click("part-arrive").key(ESCAPE);
+        robot.focus("walk-name").text("nobody stays").key(ENTER);
+        robot.key(CONTROL, DIGIT1).key(CONTROL, K).text("nobody").key(ENTER);
+        assertThat(robot.says("“nobody stays” played; all that has to be seen was seen."))
+                .isTrue();
+        assertThat(now().rehearsal().now()).isEqualTo(2);
+    }
+
+    @Test
     void what_was_not_rehearsed_yet_is_new_until_it_was() {
         assertThat(robot.says("new")).isTrue();
         var before = now().rehearsed().covered().share();
