@@ -45,13 +45,20 @@ final class TrailList extends ListView<Integer> {
 
     void show(Design of, Rehearsal other) {
         int known = rehearsal != null && design == of ? common(rehearsal.moments(), other.moments()) : 0;
+        boolean onlyGrows = known > 0
+                && known == getItems().size()
+                && isAtEnd(rehearsal)
+                && isAtEnd(other)
+                && rehearsal.otherWays().size() == other.otherWays().size();
         design = of;
         rehearsal = other;
         if (known < getItems().size()) {
             getItems().remove(known, getItems().size());
         }
         getItems().addAll(IntStream.range(known, other.moments().size()).boxed().toList());
-        refresh();
+        if (!onlyGrows) {
+            refresh();
+        }
         getSelectionModel().select(other.now());
         keepInSight();
     }
@@ -60,6 +67,10 @@ final class TrailList extends ListView<Integer> {
         if (rehearsal != null) {
             scrollTo(Math.max(0, rehearsal.now() - 6));
         }
+    }
+
+    private static boolean isAtEnd(Rehearsal rehearsal) {
+        return rehearsal.now() == rehearsal.moments().size() - 1;
     }
 
     /** How many moments at the beginning are the very same; a long trail mostly grows by one. */
@@ -77,6 +88,8 @@ final class TrailList extends ListView<Integer> {
 
     private final class Line extends ListCell<Integer> {
         Line(IntConsumer goTo) {
+            // the present moment is the one that is chosen
+            selectedProperty().subscribe(chosen -> pseudoClassStateChanged(PRESENT, chosen && !isEmpty()));
             setOnMouseClicked(e -> {
                 if (!isEmpty()) {
                     goTo.accept(getItem());
@@ -89,7 +102,7 @@ final class TrailList extends ListView<Integer> {
             super.updateItem(moment, empty);
             setText(null);
             setGraphic(empty || moment == null || moment >= rehearsal.moments().size() ? null : line(moment));
-            pseudoClassStateChanged(PRESENT, !empty && moment == rehearsal.now());
+            pseudoClassStateChanged(PRESENT, !empty && isSelected());
             pseudoClassStateChanged(LATER, !empty && moment > rehearsal.now());
         }
 
