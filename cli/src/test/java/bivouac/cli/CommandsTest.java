@@ -64,11 +64,11 @@ class CommandsTest {
         Said said = run(new RehearseCommand(), HUT, "--junit", xml.toString());
         assertThat(said.out())
                 .contains("✓ a guest arrives, 5 events")
-                .contains("18 of 18 walkthroughs hold.")
+                .contains("21 of 21 walkthroughs hold.")
                 .contains("Rehearsed: ");
         assertThat(said.code()).isZero();
         assertThat(Files.readString(xml))
-                .contains("<testsuite name=\"Ridge Hut\" tests=\"18\" failures=\"0\">")
+                .contains("<testsuite name=\"Ridge Hut\" tests=\"21\" failures=\"0\">")
                 .contains("<testcase classname=\"Ridge Hut\" name=\"a guest arrives\"></testcase>");
     }
 

@@ -160,7 +160,8 @@ final class StepFindings {
         if (endings.size() == 1 && endings.getFirst().gives().isEmpty()) {
             return;
         }
-        boolean someHave = !open.branches().isEmpty();
+        // that it could not open is another matter than how it ends
+        boolean someHave = open.branches().stream().anyMatch(b -> !b.ending().equals(Ending.COULD_NOT.name()));
         for (Ending ending : endings) {
             boolean has = open.branches().stream().anyMatch(b -> b.ending().equals(ending.name()));
             if (!has && (someHave || !ending.gives().isEmpty())) {

@@ -92,8 +92,10 @@ public record LooseEnd(ScriptPlace place, StepPath at, Optional<String> ending, 
                                 .anyMatch(b -> b.ending().equals(ending));
                         List<Ending> endings = design.endingsOf(branching);
                         boolean known = endings.stream().anyMatch(e -> e.name().equals(ending));
-                        boolean decides = endings.size() > 1
-                                || endings.stream().anyMatch(e -> !e.gives().isEmpty());
+                        boolean decides = ownEndings(endings) > 1
+                                || endings.stream()
+                                        .anyMatch(e -> e.name().equals(ending)
+                                                && !e.gives().isEmpty());
                         if (!hasIt && known && decides) {
                             String where = place.ofWindow().map(w -> " in " + w).orElse("");
                             found.add(new LooseEnd(
@@ -107,6 +109,13 @@ public record LooseEnd(ScriptPlace place, StepPath at, Optional<String> ending, 
         return found.size() == 1 || !isUsedElsewhere(design, what)
                 ? found.stream().findFirst()
                 : Optional.empty();
+    }
+
+    /** That it could not open is another matter than how it ends. */
+    private static long ownEndings(List<Ending> endings) {
+        return endings.stream()
+                .filter(e -> !e.name().equals(Ending.COULD_NOT.name()))
+                .count();
     }
 
     /** With several openers it is not known which one is asked about, unless only one of them lacks the branch. */

@@ -83,12 +83,21 @@ class ExamplesTest {
         hut.scripts().forEach((place, script) -> Steps.walk(script, (path, step) -> steps.add(step.getClass())));
         assertThat(windows)
                 .contains((Object[]) FacedWindow.Kind.values())
-                .contains(MessageBox.class, FileDialog.class, Picker.Of.FONT, Picker.Of.COLOUR);
+                .contains(MessageBox.class, FileDialog.class)
+                .contains((Object[]) Picker.Of.values());
+        Set<Object> manners = new HashSet<>();
+        bivouac.design.WaysIn.of(hut)
+                .forEach(w -> manners.add(w.open().manner().getClass().getSimpleName()));
+        assertThat(manners).containsExactlyInAnyOrder("WaitsForOwner", "WaitsForApplication", "Alongside", "InPlace");
+        assertThat(hut.windows().stream().filter(FileDialog.class::isInstance).map(w -> ((FileDialog) w).asks()))
+                .contains(FileDialog.Asks.values());
         assertThat(parts)
                 .contains(
                         "caption",
                         "text field",
+                        "number field",
                         "whole-number field",
+                        "list",
                         "date field",
                         "choice",
                         "tick box",
@@ -109,6 +118,11 @@ class ExamplesTest {
                         "Note",
                         "RunTask",
                         "Reach",
-                        "NotThereYet");
+                        "NotThereYet",
+                        "AddRow",
+                        "RemoveRow",
+                        "KeepRow",
+                        "Repeat",
+                        "Again");
     }
 }
