@@ -140,6 +140,8 @@ final class FaceBody implements DeskBody {
                         () -> act.accept(new Event.Press(shown.instance(), number)),
                         b.isDefault() ? "primary" : "secondary");
                 button.setMnemonicParsing(true);
+                // what stands on it is never cut; the field beside it gives way
+                button.setMinWidth(Region.USE_PREF_SIZE);
                 yield List.of(keep(number, button));
             }
             case Part.MenuCommand m -> List.of();

@@ -32,6 +32,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -213,6 +214,7 @@ final class FacePane {
                     case Part.Button b -> {
                         var button = new Button(AccessKey.without(b.text()));
                         button.getStyleClass().add(b.isDefault() ? "primary" : "secondary");
+                        button.setMinWidth(Region.USE_PREF_SIZE);
                         yield button;
                     }
                     case Part.MenuCommand m ->
