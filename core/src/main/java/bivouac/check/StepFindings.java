@@ -7,6 +7,7 @@ import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
+import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
@@ -30,21 +31,19 @@ final class StepFindings {
                         case Step.Open open -> open(found, design, open, place, path);
                         case Step.RunTask run -> run(found, design, run, place, path);
                         case Step.StayOpen stay
-                        when !isBeforeClosing(place) ->
-                            found.add(new Finding(
-                                    Weight.RISKY,
-                                    Kind.MISPLACED_STEP,
-                                    place.words() + ": “stay open” refuses nothing here.",
-                                    "Only the script before closing is asked (C2); move the step there.",
-                                    Place.step(place, path)));
+                        when !place.isAt(FacedWindow.Moment.BEFORE_CLOSING) ->
+                            found.add(misplaced(
+                                    place,
+                                    path,
+                                    "“stay open” refuses nothing here.",
+                                    "Only the script before closing is asked (C2); move the step there."));
                         case Step.KeepRow keep
-                        when !isBeforeRemoving(place) ->
-                            found.add(new Finding(
-                                    Weight.RISKY,
-                                    Kind.MISPLACED_STEP,
-                                    place.words() + ": “keep the row” keeps nothing here.",
-                                    "Only a list's script before removing is asked (P2); move the step there.",
-                                    Place.step(place, path)));
+                        when !place.isAt(Part.RowMoment.BEFORE_REMOVING) ->
+                            found.add(misplaced(
+                                    place,
+                                    path,
+                                    "“keep the row” keeps nothing here.",
+                                    "Only a list's script before removing is asked (P2); move the step there."));
                         case Step.Close close -> ending(found, design, close, place, path);
                         default -> {
                             // its expressions are checked where they are compiled
@@ -53,12 +52,9 @@ final class StepFindings {
                 }));
     }
 
-    private static boolean isBeforeClosing(ScriptPlace place) {
-        return place instanceof ScriptPlace.AtMoment m && m.moment() == FacedWindow.Moment.BEFORE_CLOSING;
-    }
-
-    private static boolean isBeforeRemoving(ScriptPlace place) {
-        return place instanceof ScriptPlace.AtRow r && r.moment() == bivouac.design.Part.RowMoment.BEFORE_REMOVING;
+    private static Finding misplaced(ScriptPlace place, StepPath path, String what, String why) {
+        return new Finding(
+                Weight.RISKY, Kind.MISPLACED_STEP, place.words() + ": " + what, why, Place.step(place, path));
     }
 
     private static void ending(List<Finding> found, Design design, Step.Close close, ScriptPlace place, StepPath path) {

@@ -62,6 +62,16 @@ public sealed interface ScriptPlace {
         };
     }
 
+    /** Whether it is the script of a moment of some window's life. */
+    default boolean isAt(FacedWindow.Moment moment) {
+        return this instanceof AtMoment m && m.moment() == moment;
+    }
+
+    /** Whether it is that further script of some list. */
+    default boolean isAt(Part.RowMoment moment) {
+        return this instanceof AtRow r && r.moment() == moment;
+    }
+
     /** The script that stands here; empty if there is no such place. */
     default Script in(Design design) {
         return switch (this) {

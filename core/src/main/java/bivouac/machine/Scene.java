@@ -21,6 +21,11 @@ public record Scene(
         tasks = List.copyOf(tasks);
     }
 
+    /** The open window of that name, if it is open. */
+    public Optional<OpenWindow> window(Sighting.Which which) {
+        return windows.stream().filter(w -> w.which().equals(which)).findFirst();
+    }
+
     /**
      * One open window.
      *
@@ -43,6 +48,13 @@ public record Scene(
         public OpenWindow {
             parts = List.copyOf(parts);
         }
+
+        /** The part of that expression name. */
+        public Optional<SeenPart> part(String expressionName) {
+            return parts.stream()
+                    .filter(p -> p.design().name().expression().equals(expressionName))
+                    .findFirst();
+        }
     }
 
     /**
@@ -52,6 +64,10 @@ public record Scene(
      * @param of the window whose script runs it; empty for the application
      */
     public record Working(int place, String task, Optional<Sighting.Which> of, List<String> endings) {
+
+        /** How the task is called with which the system creates a window; the window's name follows (O7). */
+        public static final String OPENING = "opening ";
+
         public Working {
             endings = List.copyOf(endings);
         }

@@ -25,7 +25,7 @@ record ScriptPlan(int number, ScriptPlace place, Optional<WindowPlan> of, List<O
     static final int FIRST_FREE = 2;
 
     boolean isBeforeClosing() {
-        return place instanceof ScriptPlace.AtMoment m && m.moment() == FacedWindow.Moment.BEFORE_CLOSING;
+        return place.isAt(FacedWindow.Moment.BEFORE_CLOSING);
     }
 
     /** Whether it runs its tasks in the foreground, whatever they say (W5). */
@@ -34,11 +34,11 @@ record ScriptPlan(int number, ScriptPlace place, Optional<WindowPlan> of, List<O
     }
 
     boolean isAfterClosing() {
-        return place instanceof ScriptPlace.AtMoment m && m.moment() == FacedWindow.Moment.AFTER_CLOSING;
+        return place.isAt(FacedWindow.Moment.AFTER_CLOSING);
     }
 
     boolean isBeforeRemoving() {
-        return place instanceof ScriptPlace.AtRow r && r.moment() == Part.RowMoment.BEFORE_REMOVING;
+        return place.isAt(Part.RowMoment.BEFORE_REMOVING);
     }
 
     /** Whether its {@link #ROW} is of that list. */

@@ -59,9 +59,7 @@ final class ScriptPlanner {
 
     ScriptPlan plan(Script script) {
         var values = new HashMap<String, Access>();
-        if (place instanceof ScriptPlace.AtMoment m
-                && (m.moment() == FacedWindow.Moment.BEFORE_CLOSING
-                        || m.moment() == FacedWindow.Moment.AFTER_CLOSING)) {
+        if (place.isAt(FacedWindow.Moment.BEFORE_CLOSING) || place.isAt(FacedWindow.Moment.AFTER_CLOSING)) {
             values.put("way", Scopes.local(Type.TEXT, ScriptPlan.WAY));
             values.put("ending", Scopes.local(Type.TEXT, ScriptPlan.ENDING));
         }

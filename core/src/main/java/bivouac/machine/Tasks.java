@@ -37,7 +37,8 @@ final class Tasks {
         return switch (script.script.ops().get(script.pc)) {
             case Op.RunTask r -> r.name();
             case Op.Open o ->
-                "opening " + run.program.windows().get(o.window()).window().name();
+                Scene.Working.OPENING
+                        + run.program.windows().get(o.window()).window().name();
             default -> throw new IllegalStateException("nothing else is waited for like a task");
         };
     }

@@ -4,7 +4,6 @@ import bivouac.design.AccessKey;
 import bivouac.design.Design;
 import bivouac.machine.Machine;
 import bivouac.machine.Scene;
-import bivouac.machine.Sighting.Which;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,12 +30,7 @@ public record Comparison(int parting, List<String> here, List<String> there, Lis
     /** Compares the trail of a rehearsal, to its end, with another way that was gone. */
     public static Comparison of(Rehearsal rehearsal, List<Moment> other) {
         List<Moment> own = rehearsal.moments();
-        int common = 0;
-        while (common + 1 < own.size()
-                && common + 1 < other.size()
-                && own.get(common + 1).event().equals(other.get(common + 1).event())) {
-            common++;
-        }
+        int common = parting(own, other);
         Machine machine = rehearsal.machine();
         Design design = machine.program().design();
         return new Comparison(
@@ -50,10 +44,21 @@ public record Comparison(int parting, List<String> here, List<String> there, Lis
 
     /** What a way is called: the first event that only it has. */
     public static String name(Rehearsal rehearsal, List<Moment> other) {
-        Comparison compared = of(rehearsal, other);
-        String first =
-                compared.there().isEmpty() ? "nothing more" : compared.there().getFirst();
-        return (compared.parting() == 0 ? "from the start" : "after event " + compared.parting()) + ": " + first;
+        int common = parting(rehearsal.moments(), other);
+        List<String> own = words(rehearsal.machine().program().design(), other, common);
+        String first = own.isEmpty() ? "nothing more" : own.getFirst();
+        return (common == 0 ? "from the start" : "after event " + common) + ": " + first;
+    }
+
+    /** The last event that two trails have in common. */
+    private static int parting(List<Moment> one, List<Moment> other) {
+        int common = 0;
+        while (common + 1 < one.size()
+                && common + 1 < other.size()
+                && one.get(common + 1).event().equals(other.get(common + 1).event())) {
+            common++;
+        }
+        return common;
     }
 
     private static List<String> words(Design design, List<Moment> trail, int after) {
@@ -68,7 +73,7 @@ public record Comparison(int parting, List<String> here, List<String> there, Lis
             all.add(new Difference("The application", runs(here), runs(there)));
         }
         for (Scene.OpenWindow window : here.windows()) {
-            Optional<Scene.OpenWindow> other = find(there, window.which());
+            Optional<Scene.OpenWindow> other = there.window(window.which());
             if (other.isEmpty()) {
                 all.add(new Difference(window.which().toString(), "open", "not open"));
             } else {
@@ -76,7 +81,7 @@ public record Comparison(int parting, List<String> here, List<String> there, Lis
             }
         }
         for (Scene.OpenWindow window : there.windows()) {
-            if (find(here, window.which()).isEmpty()) {
+            if (here.window(window.which()).isEmpty()) {
                 all.add(new Difference(window.which().toString(), "not open", "open"));
             }
         }
@@ -118,9 +123,5 @@ public record Comparison(int parting, List<String> here, List<String> there, Lis
         return scene.killed()
                 ? "was killed"
                 : scene.ended().map(c -> "has ended with exit code " + c).orElse("runs");
-    }
-
-    private static Optional<Scene.OpenWindow> find(Scene scene, Which which) {
-        return scene.windows().stream().filter(w -> w.which().equals(which)).findFirst();
     }
 }

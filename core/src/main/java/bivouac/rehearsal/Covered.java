@@ -95,10 +95,10 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
     }
 
     private static Optional<Coverable> escape(Scene scene, Sighting.Which which) {
-        return scene.windows().stream()
-                .filter(w -> w.which().equals(which) && w.design() instanceof ReadyMade)
-                .findFirst()
-                .flatMap(w -> ((ReadyMade) w.design()).escapeEnding())
+        return scene.window(which)
+                .map(Scene.OpenWindow::design)
+                .filter(ReadyMade.class::isInstance)
+                .flatMap(w -> ((ReadyMade) w).escapeEnding())
                 .map(e -> new Coverable.EndsWith(which.window(), e));
     }
 
@@ -121,15 +121,7 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
 
     /** Of one window; of the application's own for an empty name. */
     public Share share(String window) {
-        int whole = 0;
-        int done = 0;
-        for (Coverable c : all) {
-            if (c.window().equals(window)) {
-                whole++;
-                done += met.contains(c) ? 1 : 0;
-            }
-        }
-        return new Share(done, whole);
+        return shares().getOrDefault(window, new Share(0, 0));
     }
 
     /** What is still to be met, in the order of the design. */
@@ -241,18 +233,13 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
                 met.add(new Coverable.Trigger(w.window(), part, Part.RowMoment.BEFORE_REMOVING.words()));
             case NamedEvent.CloseBoxUsed(var w) -> met.add(new Coverable.Leaving(w.window(), Way.CLOSE_BOX));
             case NamedEvent.EscapePressed(var w) -> met.add(new Coverable.Leaving(w.window(), Way.ESCAPE));
-            case NamedEvent.TaskEnded(String task, var of, String ending) -> taskEnd(met, task, ending);
+            case NamedEvent.TaskEnded ended -> {
+                met.add(new Coverable.TaskEnd(ended.task(), ended.ending()));
+                ended.couldNotOpen().ifPresent(w -> met.add(new Coverable.Failure(w)));
+            }
             default -> {
                 // nothing of the design is met by it
             }
-        }
-    }
-
-    private static void taskEnd(Set<Coverable> met, String task, String ending) {
-        met.add(new Coverable.TaskEnd(task, ending));
-        String opening = "opening ";
-        if (task.startsWith(opening) && ending.equals(bivouac.design.Ending.COULD_NOT.name())) {
-            met.add(new Coverable.Failure(task.substring(opening.length())));
         }
     }
 

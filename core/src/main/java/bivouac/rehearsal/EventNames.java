@@ -83,9 +83,9 @@ public final class EventNames {
             case NamedEvent.Answered(Which w, String ending) -> answer(scene, w, ending);
             case NamedEvent.Chose(Which w, var paths, String filter) -> choice(scene, w, paths, filter);
             case NamedEvent.Picked(Which w, String value) ->
-                find(scene, w).map(o -> new Event.Pick(o.instance(), value));
-            case NamedEvent.CloseBoxUsed(Which w) -> find(scene, w).map(o -> new Event.CloseBox(o.instance()));
-            case NamedEvent.EscapePressed(Which w) -> find(scene, w).map(o -> new Event.Escape(o.instance()));
+                scene.window(w).map(o -> new Event.Pick(o.instance(), value));
+            case NamedEvent.CloseBoxUsed(Which w) -> scene.window(w).map(o -> new Event.CloseBox(o.instance()));
+            case NamedEvent.EscapePressed(Which w) -> scene.window(w).map(o -> new Event.Escape(o.instance()));
             case NamedEvent.TaskEnded(String task, var of, String ending) -> taskEnds(scene, task, of, ending);
             case NamedEvent.OpenedWithSamples(String window) -> Optional.of(new Event.OpenWithSamples(window));
             case NamedEvent.SessionEnded s -> Optional.of(new Event.SessionEnds());
@@ -97,14 +97,11 @@ public final class EventNames {
     private record PartOf(int instance, int number) {}
 
     private static Optional<PartOf> part(Scene scene, Which which, String name) {
-        return find(scene, which).flatMap(w -> w.parts().stream()
-                .filter(p -> p.design().name().expression().equals(name))
-                .findFirst()
-                .map(p -> new PartOf(w.instance(), p.number())));
+        return scene.window(which).flatMap(w -> w.part(name).map(p -> new PartOf(w.instance(), p.number())));
     }
 
     private static Optional<Event> answer(Scene scene, Which which, String ending) {
-        return find(scene, which).flatMap(w -> {
+        return scene.window(which).flatMap(w -> {
             if (w.design() instanceof MessageBox box) {
                 for (int i = 0; i < box.answers().size(); i++) {
                     if (box.answers().get(i).ending().equals(ending)) {
@@ -135,7 +132,7 @@ public final class EventNames {
     private static Optional<Event> selection(Scene scene, Which which, String part, String item) {
         return part(scene, which, part).flatMap(p -> {
             Part design =
-                    find(scene, which).orElseThrow().parts().get(p.number()).design();
+                    scene.window(which).orElseThrow().parts().get(p.number()).design();
             int number = design instanceof Part.Choice c ? c.items().indexOf(item) : -1;
             return number < 0
                     ? Optional.<Event>empty()
@@ -144,7 +141,7 @@ public final class EventNames {
     }
 
     private static Optional<Event> choice(Scene scene, Which which, List<String> paths, String filter) {
-        return find(scene, which).flatMap(w -> {
+        return scene.window(which).flatMap(w -> {
             if (w.design() instanceof FileDialog dialog) {
                 for (int i = 0; i < dialog.offered().size(); i++) {
                     if (dialog.offered().get(i).label().equals(filter)) {
@@ -154,10 +151,6 @@ public final class EventNames {
             }
             return Optional.empty();
         });
-    }
-
-    private static Optional<OpenWindow> find(Scene scene, Which which) {
-        return scene.windows().stream().filter(w -> w.which().equals(which)).findFirst();
     }
 
     private static OpenWindow window(Scene scene, int instance) {

@@ -5,6 +5,7 @@ import bivouac.machine.Sighting;
 import bivouac.machine.Sighting.Which;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * Something that has to be seen after an event of a walkthrough: an act, or a part of the scene at rest (E3).
@@ -18,9 +19,7 @@ public sealed interface Expectation {
     record Open(Which window) implements Expectation {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            return Expectations.window(scene, window).isPresent()
-                    ? Optional.empty()
-                    : Optional.of(window + " is not open");
+            return scene.window(window).isPresent() ? Optional.empty() : Optional.of(window + " is not open");
         }
 
         @Override
@@ -32,7 +31,7 @@ public sealed interface Expectation {
     record NotOpen(Which window) implements Expectation {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            return Expectations.window(scene, window).isPresent() ? Optional.of(window + " is open") : Optional.empty();
+            return scene.window(window).isPresent() ? Optional.of(window + " is open") : Optional.empty();
         }
 
         @Override
@@ -44,7 +43,7 @@ public sealed interface Expectation {
     record Blocked(Which window, boolean blocked) implements Expectation {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            Optional<Scene.OpenWindow> open = Expectations.window(scene, window);
+            Optional<Scene.OpenWindow> open = scene.window(window);
             return open.isEmpty()
                     ? Optional.of(window + " is not open")
                     : open.get().blockedBy().isPresent() == blocked
@@ -64,7 +63,7 @@ public sealed interface Expectation {
     record Title(Which window, String title) implements Expectation {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            Optional<Scene.OpenWindow> open = Expectations.window(scene, window);
+            Optional<Scene.OpenWindow> open = scene.window(window);
             return open.isEmpty()
                     ? Optional.of(window + " is not open")
                     : differs(title, open.get().title());
@@ -120,13 +119,7 @@ public sealed interface Expectation {
     record Message(String text) implements Expectation {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            return among(
-                    seen.stream()
-                            .filter(Sighting.Asked.class::isInstance)
-                            .map(s -> ((Sighting.Asked) s).text())
-                            .toList(),
-                    text,
-                    "no message");
+            return among(seen, Sighting.Asked.class, Sighting.Asked::text, text, "no message");
         }
 
         @Override
@@ -138,13 +131,7 @@ public sealed interface Expectation {
     record Note(String text) implements Expectation {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            return among(
-                    seen.stream()
-                            .filter(Sighting.Noted.class::isInstance)
-                            .map(s -> ((Sighting.Noted) s).text())
-                            .toList(),
-                    text,
-                    "no note");
+            return among(seen, Sighting.Noted.class, Sighting.Noted::text, text, "no note");
         }
 
         @Override
@@ -169,7 +156,11 @@ public sealed interface Expectation {
         }
     }
 
-    private static Optional<String> among(List<String> said, String wanted, String nothing) {
+    /** Looks for a text among those of one kind of sighting. */
+    private static <S extends Sighting> Optional<String> among(
+            List<Sighting> seen, Class<S> kind, Function<S, String> text, String wanted, String nothing) {
+        List<String> said =
+                seen.stream().filter(kind::isInstance).map(kind::cast).map(text).toList();
         return said.contains(wanted)
                 ? Optional.empty()
                 : Optional.of(said.isEmpty() ? nothing : "“" + String.join("”, “", said) + "”");

@@ -24,14 +24,8 @@ public final class Expectations {
 
     private Expectations() {}
 
-    static Optional<Scene.OpenWindow> window(Scene scene, Which which) {
-        return scene.windows().stream().filter(w -> w.which().equals(which)).findFirst();
-    }
-
     static Optional<Scene.SeenPart> part(Scene scene, Which which, String name) {
-        return window(scene, which).flatMap(w -> w.parts().stream()
-                .filter(p -> p.design().name().expression().equals(name))
-                .findFirst());
+        return scene.window(which).flatMap(w -> w.part(name));
     }
 
     /** What can be ticked at a moment: all that this knows to look for, the acts first. */
@@ -72,8 +66,7 @@ public final class Expectations {
         String name = part.design().name().expression();
         return switch (part.design()) {
             case Part.TickBox b -> new Expectation.Ticked(window, name, part.ticked());
-            case bivouac.design.Part.MenuCommand m
-            when m.ticking() -> new Expectation.Ticked(window, name, part.ticked());
+            case Part.MenuCommand m when m.ticking() -> new Expectation.Ticked(window, name, part.ticked());
             default -> new Expectation.Shows(window, name, Expectation.Shows.shown(part));
         };
     }

@@ -1,6 +1,5 @@
 package bivouac.rehearsal;
 
-import bivouac.design.Window;
 import bivouac.machine.Machine;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
@@ -42,7 +41,6 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
      */
     public record Bar(
             Which which,
-            Window window,
             int indent,
             int opened,
             int closed,
@@ -57,13 +55,26 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
         public boolean isOpen() {
             return closed < 0;
         }
+
+        private Bar blocked(List<Stretch> others) {
+            return new Bar(which, indent, opened, closed, waits, ending, gives, others);
+        }
+
+        private Bar closed(int event, String how, String values) {
+            return new Bar(which, indent, opened, event, waits, how, values, blocked);
+        }
     }
 
     /** From the moment after event {@code from} up to the one after event {@code to}. */
     public record Stretch(int from, int to) {}
 
     /** A task that ran. {@code ended} is -1 while it runs. */
-    public record Run(String task, int began, int ended, String ending) {}
+    public record Run(String task, int began, int ended, String ending) {
+        /** For people: its name, and how it ended. */
+        public String words() {
+            return ending.isEmpty() ? task : task + " → " + ending;
+        }
+    }
 
     /** The lifelines of a whole trail. */
     public static Lifelines of(Machine machine, List<Moment> trail) {
@@ -79,12 +90,7 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
         for (int i = moments; i < trail.size(); i++) {
             growing.add(machine, i, trail.get(i));
         }
-        return new Lifelines(trail.size(), growing.bars(), growing.tasks);
-    }
-
-    /** How many bars are there at once, at most. */
-    public int rows() {
-        return bars.size() + tasks.size();
+        return new Lifelines(trail.size(), growing.order, growing.tasks);
     }
 
     private static final class Growing {
@@ -134,7 +140,7 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
             boolean waits = isWaitedFor(window, scene);
             Optional<Bar> opener = window.owner().map(open::get);
             int indent = waits ? opener.map(o -> o.indent() + 1).orElse(0) : 0;
-            var bar = new Bar(window.which(), window.design(), indent, event, -1, waits, "", "", List.of());
+            var bar = new Bar(window.which(), indent, event, -1, waits, "", "", List.of());
             open.put(window.which(), bar);
             order.add(bar);
         }
@@ -155,16 +161,7 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
             } else {
                 blocked.add(new Stretch(event, event + 1));
             }
-            replace(new Bar(
-                    bar.which(),
-                    bar.window(),
-                    bar.indent(),
-                    bar.opened(),
-                    bar.closed(),
-                    bar.waits(),
-                    bar.ending(),
-                    bar.gives(),
-                    blocked));
+            replace(bar.blocked(blocked));
         }
 
         private void close(Which which, int event, String ending, String gives) {
@@ -173,16 +170,7 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
                 // opened and closed in one event: it was never to be seen
                 return;
             }
-            replace(new Bar(
-                    bar.which(),
-                    bar.window(),
-                    bar.indent(),
-                    bar.opened(),
-                    event,
-                    bar.waits(),
-                    ending,
-                    gives,
-                    bar.blocked()));
+            replace(bar.closed(event, ending, gives));
             open.remove(which);
         }
 
@@ -207,10 +195,6 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
 
         private static String values(List<Sighting.Named> values) {
             return values.stream().map(v -> v.name() + " " + v.value().shown()).collect(Collectors.joining(", "));
-        }
-
-        List<Bar> bars() {
-            return order;
         }
     }
 }

@@ -1,7 +1,9 @@
 package bivouac.rehearsal;
 
+import bivouac.design.Design;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where the bars of lifelines stand: one column for each event, not for each second. Bars that are gone give their row
@@ -62,6 +64,18 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
 
     public boolean isWide() {
         return column >= WORDS;
+    }
+
+    /** What stands over an event: its words where there is room, else every fifth number; nothing over the start. */
+    public Optional<String> heading(Design design, List<Moment> trail, int event) {
+        if (event == 0 || !isWide() && event % 5 != 0) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                isWide()
+                        ? TrailWords.line(design, trail.get(event).event().orElseThrow())
+                                .what()
+                        : Integer.toString(event));
     }
 
     /** Where the moment after an event stands. */

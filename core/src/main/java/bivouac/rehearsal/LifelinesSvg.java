@@ -4,6 +4,7 @@ import bivouac.design.Design;
 import java.io.StringWriter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -53,12 +54,9 @@ public final class LifelinesSvg {
         xml.writeAttribute("font-size", "11");
         hatch();
         for (int event = 1; event < trail.size(); event++) {
-            if (plan.isWide() || event % 5 == 0) {
-                String words = plan.isWide()
-                        ? TrailWords.line(design, trail.get(event).event().orElseThrow())
-                                .what()
-                        : Integer.toString(event);
-                text(plan.x(event) + 2, 12, QUIET, words);
+            Optional<String> words = plan.heading(design, trail, event);
+            if (words.isPresent()) {
+                text(plan.x(event) + 2, 12, QUIET, words.get());
             }
         }
         List<Lifelines.Bar> bars = plan.lines().bars();
@@ -69,11 +67,7 @@ public final class LifelinesSvg {
             Lifelines.Run run = plan.lines().tasks().get(i);
             double y = plan.y(plan.rows().get(bars.size() + i)) + LifelinesPlan.BAR / 2;
             line(plan.x(run.began()), y, plan.end(run.ended()), y, INK);
-            text(
-                    plan.x(run.began()) + 2,
-                    y - 3,
-                    INK,
-                    run.ending().isEmpty() ? run.task() : run.task() + " → " + run.ending());
+            text(plan.x(run.began()) + 2, y - 3, INK, run.words());
         }
         xml.writeEndElement();
     }

@@ -78,9 +78,7 @@ public record LooseEnd(ScriptPlace place, StepPath at, Optional<String> ending, 
         return present.event()
                 .filter(NamedEvent.TaskEnded.class::isInstance)
                 .map(NamedEvent.TaskEnded.class::cast)
-                .filter(e ->
-                        e.ending().equals(Ending.COULD_NOT.name()) && e.task().startsWith("opening "))
-                .flatMap(e -> unanswered(design, e.task().substring("opening ".length()), e.ending(), true));
+                .flatMap(e -> e.couldNotOpen().flatMap(w -> unanswered(design, w, e.ending(), true)));
     }
 
     private static Optional<LooseEnd> unanswered(Design design, String what, String ending, boolean isWindow) {

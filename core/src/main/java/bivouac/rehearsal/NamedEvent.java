@@ -1,5 +1,7 @@
 package bivouac.rehearsal;
 
+import bivouac.design.Ending;
+import bivouac.machine.Scene;
 import bivouac.machine.Sighting.Which;
 import java.util.List;
 import java.util.Optional;
@@ -117,6 +119,14 @@ public sealed interface NamedEvent {
 
     /** @param of the window whose script runs the task; absent for the application */
     record TaskEnded(String task, Optional<Which> of, String ending) implements NamedEvent {
+        /** The window that the system could not create by it, if it was such an opening (O7). */
+        public Optional<String> couldNotOpen() {
+            String opening = Scene.Working.OPENING;
+            return ending.equals(Ending.COULD_NOT.name()) && task.startsWith(opening)
+                    ? Optional.of(task.substring(opening.length()))
+                    : Optional.empty();
+        }
+
         @Override
         public String toString() {
             return "task " + TrailFile.quoted(task) + " ends " + TrailFile.quoted(ending)

@@ -9,9 +9,7 @@ import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import bivouac.machine.State;
 import java.time.LocalDate;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -51,7 +49,7 @@ public final class Tour {
     private final Design design;
     private final Machine machine;
     private final LocalDate today;
-    private final Trying trying;
+    private final Search search;
     private final BooleanSupplier stopped;
     private final Set<Coverable> todo;
 
@@ -59,7 +57,7 @@ public final class Tour {
         this.design = program.design();
         this.machine = new Machine(program);
         this.today = today;
-        this.trying = new Trying(machine, WorthTrying.of(design, today));
+        this.search = new Search(machine, WorthTrying.of(design, today), MOST, stopped);
         this.stopped = stopped;
         this.todo = new LinkedHashSet<>(missing);
     }
@@ -73,9 +71,6 @@ public final class Tour {
         met.removeAll(tour.todo);
         return new Proposal(found, met, List.copyOf(tour.todo));
     }
-
-    /** A step on a way. */
-    private record Went(State before, Event event) {}
 
     private List<Walkthrough> search() {
         var found = new ArrayList<Walkthrough>();
@@ -128,41 +123,14 @@ public final class Tour {
 
     /** The shortest way from a state to something that is missing and shows no fault. */
     private Optional<List<Event>> nearest(State from) {
-        Map<State, Went> known = new HashMap<>();
-        var open = new ArrayDeque<State>();
-        known.put(from, new Went(from, new Event.StartAgain()));
-        open.add(from);
-        while (!open.isEmpty() && known.size() < MOST && !stopped.getAsBoolean()) {
-            State state = open.poll();
-            Scene scene = machine.scene(state);
-            for (Event event : trying.in(state, scene)) {
-                var seen = new ArrayList<Sighting>();
-                State next = machine.step(state, event, seen::add);
-                boolean faulty = seen.stream().anyMatch(Sighting.Faulted.class::isInstance);
-                if (!faulty && isNew(scene, event, seen)) {
-                    return Optional.of(way(state, event, from, known));
-                }
-                if (!faulty && known.putIfAbsent(next, new Went(state, event)) == null) {
-                    open.add(next);
-                }
+        return search.nearest(from, step -> {
+            if (step.seen().stream().anyMatch(Sighting.Faulted.class::isInstance)) {
+                return Search.Verdict.DEAD_END;
             }
-        }
-        return Optional.empty();
-    }
-
-    private boolean isNew(Scene scene, Event event, List<Sighting> seen) {
-        Set<Coverable> met = new HashSet<>();
-        Covered.into(met, design, Optional.of(EventNames.name(scene, event)), seen);
-        return met.stream().anyMatch(todo::contains);
-    }
-
-    private static List<Event> way(State before, Event last, State from, Map<State, Went> known) {
-        var events = new ArrayList<Event>();
-        events.add(last);
-        for (State at = before; !at.equals(from); at = known.get(at).before()) {
-            events.addFirst(known.get(at).event());
-        }
-        return events;
+            Set<Coverable> met = new HashSet<>();
+            Covered.into(met, design, Optional.of(EventNames.name(step.before(), step.event())), step.seen());
+            return met.stream().anyMatch(todo::contains) ? Search.Verdict.FOUND : Search.Verdict.GO_ON;
+        });
     }
 
     /** The events, and at the end which windows are open, or the exit code. */

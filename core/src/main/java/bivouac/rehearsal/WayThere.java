@@ -3,11 +3,7 @@ package bivouac.rehearsal;
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
 import bivouac.machine.State;
-import java.util.ArrayDeque;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -68,37 +64,14 @@ public final class WayThere {
                 .anyMatch(w -> !w.hidden() && w.which().window().equals(window));
     }
 
-    /** The state before a state, and the event between. */
-    private record Step(State before, Event event) {}
-
     private static Optional<List<Event>> shortest(Rehearsal fresh, String window) {
         Machine machine = fresh.machine();
-        State start = fresh.present().state();
-        var trying = new Trying(machine, WorthTrying.of(machine.program().design(), fresh.today()));
-        Map<State, Step> known = new HashMap<>();
-        var open = new ArrayDeque<State>();
-        known.put(start, new Step(start, new Event.StartAgain()));
-        open.add(start);
-        while (!open.isEmpty() && known.size() < MOST) {
-            State state = open.poll();
-            for (Event event : trying.in(state, machine.scene(state))) {
-                State next = machine.step(state, event, null);
-                if (known.putIfAbsent(next, new Step(state, event)) == null) {
-                    if (isOpen(machine, next, window)) {
-                        return Optional.of(wayTo(next, start, known));
-                    }
-                    open.add(next);
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static List<Event> wayTo(State goal, State start, Map<State, Step> known) {
-        var events = new ArrayList<Event>();
-        for (State at = goal; !at.equals(start); at = known.get(at).before()) {
-            events.addFirst(known.get(at).event());
-        }
-        return events;
+        var worth = WorthTrying.of(machine.program().design(), fresh.today());
+        return new Search(machine, worth, MOST, () -> false)
+                .nearest(
+                        fresh.present().state(),
+                        step -> !step.known() && isOpen(machine, step.after(), window)
+                                ? Search.Verdict.FOUND
+                                : Search.Verdict.GO_ON);
     }
 }

@@ -218,14 +218,10 @@ final class DeskView extends Pane {
     }
 
     private void blocked(Sighting.Which which) {
-        shown.windows().stream()
-                .filter(w -> w.which().equals(which))
-                .findFirst()
-                .flatMap(Scene.OpenWindow::blockedBy)
-                .ifPresent(b -> {
-                    say.accept(which + " is " + b.words() + ".");
-                    b.window().map(windows::get).ifPresent(Dragging::flash);
-                });
+        shown.window(which).flatMap(Scene.OpenWindow::blockedBy).ifPresent(b -> {
+            say.accept(which + " is " + b.words() + ".");
+            b.window().map(windows::get).ifPresent(Dragging::flash);
+        });
     }
 
     private Node over(Scene scene) {

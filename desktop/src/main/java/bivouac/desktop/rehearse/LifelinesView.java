@@ -8,7 +8,6 @@ import bivouac.rehearsal.Lifelines;
 import bivouac.rehearsal.LifelinesPlan;
 import bivouac.rehearsal.LifelinesSvg;
 import bivouac.rehearsal.Moment;
-import bivouac.rehearsal.TrailWords;
 import java.util.List;
 import java.util.function.IntConsumer;
 import javafx.application.Platform;
@@ -130,13 +129,10 @@ final class LifelinesView extends ScrollPane {
     }
 
     private void heading(int event) {
-        if (event == 0 || !plan.isWide() && event % 5 != 0) {
-            return;
-        }
-        String words = plan.isWide()
-                ? TrailWords.line(design, trail.get(event).event().orElseThrow())
-                        .what()
-                : Integer.toString(event);
+        plan.heading(design, trail, event).ifPresent(words -> heading(event, words));
+    }
+
+    private void heading(int event, String words) {
         Label label = Ui.label(words, "lifelines-event");
         label.setMaxWidth(plan.isWide() ? plan.column() - 4 : plan.column() * 2);
         label.relocate(plan.x(event) + 2, 2);
@@ -185,7 +181,7 @@ final class LifelinesView extends ScrollPane {
     private void task(Lifelines.Run run, double y) {
         double from = plan.x(run.began());
         place(Ui.styled(new Region(), "lifeline-task"), from, y + 12, Math.max(4, plan.end(run.ended()) - from), 2);
-        Label name = Ui.label(run.ending().isEmpty() ? run.task() : run.task() + " → " + run.ending(), "lifeline-name");
+        Label name = Ui.label(run.words(), "lifeline-name");
         name.relocate(from + 2, y - 3);
         area.getChildren().add(name);
     }
