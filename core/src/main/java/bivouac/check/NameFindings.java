@@ -9,7 +9,6 @@ import bivouac.design.FacedWindow;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
 import bivouac.design.Names;
-import bivouac.design.Part;
 import bivouac.design.Take;
 import bivouac.design.Variable;
 import bivouac.design.Window;
@@ -40,13 +39,7 @@ final class NameFindings {
                     window.takes().stream().map(Take::name));
             endings(found, window);
             if (window instanceof FacedWindow face) {
-                twice(
-                        found,
-                        name + " has",
-                        Place.window(name),
-                        Stream.concat(
-                                face.variables().stream().map(Variable::name),
-                                face.parts().stream().map(Part::name)));
+                twice(found, name + " has", Place.window(name), face.memberNames().stream());
                 PartNames.into(found, design, face);
             }
         }

@@ -10,11 +10,9 @@ import bivouac.design.Names;
 import bivouac.design.NamingHabit;
 import bivouac.design.Part;
 import bivouac.design.Renames;
-import bivouac.design.Variable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** Names of parts that tell nobody anything, or are not made as the application's others are (need 2). */
 public final class PartNames {
@@ -70,10 +68,7 @@ public final class PartNames {
         NamingHabit habit = design.application().names();
         for (Part part : design.faced(window).map(f -> differing(f, habit)).orElse(List.of())) {
             FacedWindow face = changed.faced(window).orElseThrow();
-            var taken = new ArrayList<>(Stream.concat(
-                            face.parts().stream().map(Part::name),
-                            face.variables().stream().map(Variable::name))
-                    .toList());
+            var taken = new ArrayList<>(face.memberNames());
             taken.remove(part.name());
             Name name = Names.freeName(habit.name(part.kind(), part.name().shown()), taken);
             changed = Renames.part(changed, window, part.name().expression(), name);

@@ -145,6 +145,13 @@ public record FacedWindow(
                 .findFirst();
     }
 
+    /** The names of its variables and parts, which have to differ: expressions say {@code me.NAME} to both. */
+    public List<Name> memberNames() {
+        return java.util.stream.Stream.concat(
+                        variables.stream().map(Variable::name), parts().stream().map(Part::name))
+                .toList();
+    }
+
     @Override
     public FacedWindow named(Name other) {
         return copy(c -> c.name = other);

@@ -30,12 +30,10 @@ final class CoursePlanner {
             Step.If.Case one = choice.cases().get(i);
             var condition = linker.typed(
                     ScriptPlanner.spot(ref, "condition"), one.condition(), Type.YESNO, script.scope(names));
-            int test = script.here();
-            script.add(new Op.Jump(-1));
+            int test = script.add(new Op.Jump(-1));
             script.add(new Op.Into(ref, i));
             script.steps(one.script(), Optional.of(path), i, names);
-            jumps.add(script.here());
-            script.add(new Op.Jump(-1));
+            jumps.add(script.add(new Op.Jump(-1)));
             script.set(test, new Op.JumpUnless(ref, condition, script.here()));
         }
         choice.otherwise().ifPresent(s -> {

@@ -22,7 +22,6 @@ import java.util.function.Consumer;
  */
 public final class Machine {
 
-    /** As many rows of one list stand among the events that are listed; any other can be selected as well. */
     private final Program program;
 
     public Machine(Program program) {

@@ -69,8 +69,7 @@ final class Opening {
         }
         Inst inst = create(plan, values, null, null);
         if (plan.isReadyMade()) {
-            inst.waits = Inst.WAITS_FOR_APPLICATION;
-            inst.rank = 1 + run.instances.stream().mapToInt(i -> i.rank).max().orElse(0);
+            letWait(inst, Inst.WAITS_FOR_APPLICATION);
         }
         announce(inst, plan.isReadyMade());
         run.push(plan.moment(FacedWindow.Moment.OPENED), inst);
@@ -203,10 +202,15 @@ final class Opening {
         run.push(inst.plan.moment(FacedWindow.Moment.OPENED), inst);
     }
 
-    /** W2: the script stays on the stack until the window has ended. */
-    private void waiting(Op.Open op, Frame.OfScript by, Inst inst, int waits) {
+    /** B1: it is waited for from now on, and so blocks; of two, the later blocks the earlier. */
+    private void letWait(Inst inst, int waits) {
         inst.waits = waits;
         inst.rank = 1 + run.instances.stream().mapToInt(i -> i.rank).max().orElse(0);
+    }
+
+    /** W2: the script stays on the stack until the window has ended. */
+    private void waiting(Op.Open op, Frame.OfScript by, Inst inst, int waits) {
+        letWait(inst, waits);
         by.awaits = inst;
         announce(inst, true);
         run.push(inst.plan.moment(FacedWindow.Moment.OPENED), inst);

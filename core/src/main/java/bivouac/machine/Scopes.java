@@ -82,7 +82,7 @@ final class Scopes {
                 case "app" -> ofApplication(rest);
                 case "me" -> me.flatMap(p -> member(p, rest, Reading::me));
                 case "takes" -> me.flatMap(p -> take(p, rest));
-                case "owner" -> ofAll(owners(), rest, in -> needed(in.me().owner, "owner"));
+                case "owner" -> ofAll(owners(), rest, this::owner);
                 case "opener" -> ofOpener(rest);
                 default -> {
                     WindowPlan plan = byExpressionName.get(first);
@@ -103,8 +103,8 @@ final class Scopes {
             PartPlan.Whose whose =
                     switch (dotted.substring(0, dot)) {
                         case "me" -> Reading::me;
-                        case "owner" -> in -> needed(in.me().owner, "owner");
-                        case "opener" -> in -> needed(in.me().opener, "opener");
+                        case "owner" -> this::owner;
+                        case "opener" -> this::opener;
                         default -> {
                             WindowPlan plan = byExpressionName.get(dotted.substring(0, dot));
                             yield in -> in.run().theOnly(plan);
@@ -115,7 +115,15 @@ final class Scopes {
 
         private Optional<Access> ofOpener(String rest) {
             me.ifPresent(WindowPlan::useOpener);
-            return ofAll(openersOfMe(), rest, in -> needed(in.me().opener, "opener"));
+            return ofAll(openersOfMe(), rest, this::opener);
+        }
+
+        private Inst owner(Reading in) {
+            return needed(in.me().owner, "owner");
+        }
+
+        private Inst opener(Reading in) {
+            return needed(in.me().opener, "opener");
         }
 
         private Inst needed(Inst inst, String word) {

@@ -9,7 +9,6 @@ import bivouac.design.Names;
 import bivouac.design.Part;
 import bivouac.design.Row;
 import bivouac.design.Type;
-import bivouac.design.Variable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -86,10 +85,7 @@ public final class PartTyping {
 
     /** @param said whether the person gave the name; else the habit of the design makes it from the words */
     private static Name name(Design design, FacedWindow face, String wanted, String kind, boolean said) {
-        var taken = Stream.concat(
-                        face.parts().stream().map(Part::name),
-                        face.variables().stream().map(Variable::name))
-                .toList();
+        var taken = face.memberNames();
         String words = wanted.replaceAll("\\{[^}]*}", " ").strip();
         boolean says = words.codePoints().anyMatch(Character::isLetterOrDigit);
         String first = says ? shortened(words) : kind;

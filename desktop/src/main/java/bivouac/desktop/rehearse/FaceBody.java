@@ -239,10 +239,10 @@ final class FaceBody implements DeskBody {
         control.setDisable(!part.enabled());
         control.setStyle(Looks.style(part.font(), part.colour()));
         setReadOnly(control, part.readOnly());
-        show(control, part.visible());
+        Ui.show(control, part.visible());
         Node label = fieldLabels.get(part.number());
         if (label != null) {
-            show(label, part.visible());
+            Ui.show(label, part.visible());
         }
     }
 
@@ -294,11 +294,6 @@ final class FaceBody implements DeskBody {
         public void remove() {
             act.accept(new Event.RemoveRows(shown.instance(), part));
         }
-    }
-
-    private static void show(Node node, boolean visible) {
-        node.setVisible(visible);
-        node.setManaged(visible);
     }
 
     @Override

@@ -120,14 +120,9 @@ final class FileDialogBody implements DeskBody {
         });
         filter.getSelectionModel().selectFirst();
         filter.getSelectionModel().selectedItemProperty().subscribe(f -> draw());
-        show(filter, dialog.asks() != FileDialog.Asks.FOLDER);
-        show(replace, false);
+        Ui.show(filter, dialog.asks() != FileDialog.Asks.FOLDER);
+        Ui.show(replace, false);
         say("");
-    }
-
-    private static void show(Node node, boolean visible) {
-        node.setVisible(visible);
-        node.setManaged(visible);
     }
 
     private void draw() {
@@ -236,7 +231,7 @@ final class FileDialogBody implements DeskBody {
         }
         String completed = dialog.completed(typed().getFirst(), event().filter());
         if (dialog.asks() == FileDialog.Asks.SAVE && dialog.asksToReplace() && there.contains(completed)) {
-            show(replace, true);
+            Ui.show(replace, true);
             choose.setDisable(true);
             replace.lookup("#file-keep").requestFocus();
             return;
@@ -255,8 +250,8 @@ final class FileDialogBody implements DeskBody {
 
     private void say(String what) {
         problem.setText(what);
-        show(problem, !what.isEmpty());
-        show(replace, false);
+        Ui.show(problem, !what.isEmpty());
+        Ui.show(replace, false);
         choose.setDisable(false);
     }
 

@@ -38,8 +38,7 @@ final class LifelinesPanel extends VBox {
     }
 
     private void show(int segment) {
-        lines.setVisible(segment == 0);
-        lines.setManaged(segment == 0);
+        Ui.show(lines, segment == 0);
     }
 
     private void ask(String kind) {

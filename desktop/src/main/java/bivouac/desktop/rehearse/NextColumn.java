@@ -10,7 +10,6 @@ import bivouac.machine.Program;
 import bivouac.rehearsal.WorthTrying;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.scene.Node;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -42,16 +41,11 @@ final class NextColumn extends VBox {
 
     private void choose(int segment) {
         showsSeen = segment == 1;
-        show(next, !showsSeen);
-        show(seen, showsSeen);
+        Ui.show(next, !showsSeen);
+        Ui.show(seen, showsSeen);
         if (shown != null) {
             show(shown);
         }
-    }
-
-    private static void show(Node node, boolean visible) {
-        node.setVisible(visible);
-        node.setManaged(visible);
     }
 
     void show(Situation s) {

@@ -74,8 +74,7 @@ public final class RehearsalView implements ScreenView {
     }
 
     private void showWays(boolean yes) {
-        ways.setVisible(yes);
-        ways.setManaged(yes);
+        Ui.show(ways, yes);
         if (yes) {
             ways.show(work.now().rehearsal());
         }

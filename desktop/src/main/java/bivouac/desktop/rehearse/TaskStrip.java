@@ -21,8 +21,7 @@ final class TaskStrip extends FlowPane {
 
     void show(Scene scene) {
         getChildren().setAll(scene.tasks().stream().map(this::task).toList());
-        setVisible(!scene.tasks().isEmpty());
-        setManaged(!scene.tasks().isEmpty());
+        Ui.show(this, !scene.tasks().isEmpty());
     }
 
     private HBox task(Scene.Working task) {

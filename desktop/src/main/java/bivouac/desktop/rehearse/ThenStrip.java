@@ -43,8 +43,7 @@ final class ThenStrip extends HBox {
     }
 
     private void hide(boolean yes) {
-        setVisible(!yes);
-        setManaged(!yes);
+        Ui.show(this, !yes);
     }
 
     private void ask(Situation s, LooseEnd loose) {

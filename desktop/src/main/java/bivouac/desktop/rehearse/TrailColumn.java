@@ -5,7 +5,6 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Walkthroughs;
 import bivouac.desktop.work.Work;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -58,23 +57,18 @@ final class TrailColumn extends VBox {
     }
 
     private void choose(int segment) {
-        show(trail, segment == 0);
-        show(walks, segment == 1);
-        show(tour, segment == 1);
+        Ui.show(trail, segment == 0);
+        Ui.show(walks, segment == 1);
+        Ui.show(tour, segment == 1);
         if (segment == 1 && shown != null) {
             walks.show(shown);
             tour.show(shown);
         }
     }
 
-    private static void show(Node node, boolean visible) {
-        node.setVisible(visible);
-        node.setManaged(visible);
-    }
-
     void show(Situation s) {
         replayed.setText(s.replayed().orElse(""));
-        show(replayed, s.replayed().isPresent());
+        Ui.show(replayed, s.replayed().isPresent());
         trail.show(s.program().design(), s.rehearsal());
         shown = s;
         if (walks.isVisible()) {

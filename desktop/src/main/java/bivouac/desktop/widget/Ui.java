@@ -69,6 +69,12 @@ public final class Ui {
         return row(8, label, place);
     }
 
+    /** Shows a node, or puts it away so that it takes no room either. */
+    public static void show(Node node, boolean yes) {
+        node.setVisible(yes);
+        node.setManaged(yes);
+    }
+
     public static Region spring() {
         var spring = new Region();
         HBox.setHgrow(spring, Priority.ALWAYS);

@@ -209,10 +209,8 @@ final class PartPane extends PartLines {
     private Node rename(FacedWindow face) {
         return new TextLine("part-name", "Name", part.name().shown(), text -> {
             Name name = Name.of(text);
-            boolean taken = face.parts().stream()
-                            .anyMatch(p -> p != part && p.name().expression().equals(name.expression()))
-                    || face.variables().stream()
-                            .anyMatch(v -> v.name().expression().equals(name.expression()));
+            boolean taken = face.memberNames().stream()
+                    .anyMatch(n -> n != part.name() && n.expression().equals(name.expression()));
             if (taken || !Names.isUsable(name.expression())) {
                 String why = "“" + text + "” is taken on " + window + ", or no name that expressions can use.";
                 work.say(why);
