@@ -17,6 +17,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Proposes few, short walkthroughs that meet what was not rehearsed yet: always on to what is missing and nearest, from
@@ -83,17 +85,21 @@ public final class Tour {
             if (trail.isEmpty()) {
                 break;
             }
-            found.add(new Walkthrough("tour " + freeNumber(found.size() + 1), today, lines(trail, end)));
+            found.add(new Walkthrough(freeName(found), today, lines(trail, end)));
         }
         return found;
     }
 
-    private int freeNumber(int from) {
-        int number = from;
-        while (design.walkthrough("tour " + number).isPresent()) {
-            number++;
-        }
-        return number;
+    /** A name that neither the design nor the tour itself has: two of one name would be kept as one. */
+    private String freeName(List<Walkthrough> found) {
+        var taken = Stream.concat(design.walkthroughs().stream(), found.stream())
+                .map(Walkthrough::name)
+                .toList();
+        return IntStream.iterate(1, n -> n + 1)
+                .mapToObj(n -> "tour " + n)
+                .filter(n -> !taken.contains(n))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Goes on to what is nearest, until nothing more is found, the application ends, or the way is long enough. */

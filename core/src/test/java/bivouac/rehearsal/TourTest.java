@@ -92,6 +92,18 @@ class TourTest {
     }
 
     @Test
+    void the_walkthroughs_of_a_tour_have_names_of_their_own_beside_those_that_are_kept() throws Exception {
+        Design hut = DesignFile.read(Path.of("../examples/ridge-hut.bivouac"));
+        Design kept = hut.walked(List.of(new Walkthrough("tour 1", Play.TODAY, List.of())));
+        Program program = Program.of(kept);
+        Tour.Proposal tour = Tour.of(program, Play.TODAY, covered(program, List.of()), () -> false);
+        assertThat(tour.walkthroughs()).hasSizeGreaterThan(1);
+        assertThat(tour.walkthroughs().stream().map(Walkthrough::name))
+                .doesNotHaveDuplicates()
+                .doesNotContain("tour 1");
+    }
+
+    @Test
     void a_tour_that_is_stopped_answers_what_it_has() {
         Program program = Program.of(inn());
         Tour.Proposal tour = Tour.of(program, Play.TODAY, covered(program, List.of()), () -> true);
