@@ -79,7 +79,7 @@ final class Arrangement {
         minimised.remove(which);
     }
 
-    /** Whether a window is out of the way; one that something waits for, or that is blocked by its own, is not. */
+    /** Whether a person put a window out of the way; {@link #noteOpened} says when it is back. */
     boolean isMinimised(Scene.OpenWindow window) {
         return minimised.contains(window.which());
     }

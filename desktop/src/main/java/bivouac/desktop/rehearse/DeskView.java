@@ -22,15 +22,15 @@ import javafx.scene.transform.Scale;
 /** The simulated desk: the open windows where they were dragged to, the topmost last. */
 final class DeskView extends Pane {
 
-    private final Consumer<String> say;
-    private final Consumer<Integer> raise;
-    private final Map<Sighting.Which, DeskWindow> windows = new HashMap<>();
     /** As small as windows are drawn; what then still does not fit can be dragged into sight. */
     private static final double SMALLEST = 0.5;
 
     /** Room for the shadow of a window. */
     private static final double MARGIN = 12;
 
+    private final Consumer<String> say;
+    private final Consumer<Integer> raise;
+    private final Map<Sighting.Which, DeskWindow> windows = new HashMap<>();
     private final Arrangement arrangement = new Arrangement();
     private final Pane area = new Pane();
     private final Scale zoom = new Scale(1, 1, 0, 0);

@@ -9,6 +9,7 @@ import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
@@ -100,13 +101,12 @@ final class DeskWindow extends StackPane {
             titleBar.getChildren().add(titleButton("□", "maximise", wants.maximise()));
         }
         if (face.resizable()) {
-            var corner = Ui.styled(new Region(), "desk-corner");
+            corner = Ui.styled(new Region(), "desk-corner");
             corner.setId("corner-" + window.which());
             corner.setMaxSize(ICON, ICON);
             StackPane.setAlignment(corner, Pos.BOTTOM_RIGHT);
             Dragging.size(
                     corner, this, new Point2D(told.least().width(), told.least().height()));
-            this.corner = corner;
         }
     }
 
@@ -167,18 +167,21 @@ final class DeskWindow extends StackPane {
     }
 
     boolean hasShortcut(KeyEvent e) {
+        return command(e).isPresent();
+    }
+
+    /** The command whose shortcut the keys are. */
+    private Optional<Scene.SeenPart> command(KeyEvent e) {
         return shown.parts().stream()
-                .anyMatch(p -> p.design() instanceof Part.MenuCommand m && Shortcuts.matches(m.shortcut(), e));
+                .filter(p -> p.design() instanceof Part.MenuCommand m && Shortcuts.matches(m.shortcut(), e))
+                .findFirst();
     }
 
     private void shortcut(KeyEvent e) {
-        for (Scene.SeenPart part : shown.parts()) {
-            if (part.design() instanceof Part.MenuCommand m && Shortcuts.matches(m.shortcut(), e)) {
-                act.accept(new Event.Press(shown.instance(), part.number()));
-                e.consume();
-                return;
-            }
-        }
+        command(e).ifPresent(part -> {
+            act.accept(new Event.Press(shown.instance(), part.number()));
+            e.consume();
+        });
     }
 
     /** Shows the window as it is in another scene. */
