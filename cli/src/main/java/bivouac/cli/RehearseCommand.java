@@ -122,8 +122,8 @@ public final class RehearseCommand implements Callable<Integer> {
             fine &= TrailWords.faults(moment.seen()).isEmpty();
         }
         replay.stopped()
-                .ifPresent(e -> out.println(
-                        "Event " + rehearsal.moments().size() + " of " + wanted + " is not possible here: " + e));
+                .ifPresent(s -> out.println("Event " + rehearsal.moments().size() + " of " + wanted
+                        + " is not possible here: " + s.event() + " (" + s.why() + ")"));
         return fine;
     }
 

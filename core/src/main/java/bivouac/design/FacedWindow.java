@@ -140,9 +140,22 @@ public record FacedWindow(
     }
 
     public Optional<Part> part(String expressionName) {
-        return parts().stream()
-                .filter(p -> p.name().expression().equals(expressionName))
-                .findFirst();
+        // asked for every event that is listed, so no list is made of all of them
+        for (Menu menu : menus) {
+            for (Part part : menu.commands()) {
+                if (part.name().expression().equals(expressionName)) {
+                    return Optional.of(part);
+                }
+            }
+        }
+        for (Row row : rows) {
+            for (Part part : row.parts()) {
+                if (part.name().expression().equals(expressionName)) {
+                    return Optional.of(part);
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /** The names of its variables and parts, which have to differ: expressions say {@code me.NAME} to both. */

@@ -5,6 +5,7 @@ import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * A picker (need 7, C8): a person picks a font, a colour or a date, or nothing. It ends as <em>picked</em>, with the
@@ -17,6 +18,9 @@ public record Picker(Name name, Of of, String title, List<Take> takes, Optional<
 
     public static final String PICKED = "picked";
     public static final String CANCELLED = "cancelled";
+
+    private static final Pattern A_FONT = Pattern.compile("\\S.{0,80} [1-9][0-9]{0,2}");
+    private static final Pattern A_COLOUR = Pattern.compile("#[0-9a-f]{6}");
 
     /** What is picked. */
     public enum Of {
@@ -51,8 +55,8 @@ public record Picker(Name name, Of of, String title, List<Take> takes, Optional<
         /** Whether a text is a value of this kind: {@code Inter 12}, {@code #2f5d50}, {@code 2026-11-23}. */
         public boolean accepts(String text) {
             return switch (this) {
-                case FONT -> text.matches("\\S.{0,80} [1-9][0-9]{0,2}");
-                case COLOUR -> text.matches("#[0-9a-f]{6}");
+                case FONT -> A_FONT.matcher(text).matches();
+                case COLOUR -> A_COLOUR.matcher(text).matches();
                 case DATE -> isDate(text);
             };
         }

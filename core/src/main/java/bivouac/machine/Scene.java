@@ -32,6 +32,7 @@ public record Scene(
      * @param instance its position in the state
      * @param text of a message box, what it says; of a file dialog, where it begins; of a picker, what it shows first
      * @param blockedBy in words, what blocks it
+     * @param takes what it was handed last, defaults included
      */
     public record OpenWindow(
             int instance,
@@ -44,8 +45,10 @@ public record Scene(
             Optional<Blocker> blockedBy,
             boolean hasCloseBox,
             boolean hasEscape,
+            List<Sighting.Named> takes,
             List<SeenPart> parts) {
         public OpenWindow {
+            takes = List.copyOf(takes);
             parts = List.copyOf(parts);
         }
 

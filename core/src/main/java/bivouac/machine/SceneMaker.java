@@ -1,6 +1,7 @@
 package bivouac.machine;
 
 import bivouac.design.ReadyMade;
+import bivouac.design.Take;
 import bivouac.design.Way;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
@@ -60,7 +61,21 @@ final class SceneMaker {
                 blocking.of(inst),
                 leads(inst, Way.CLOSE_BOX),
                 leads(inst, Way.ESCAPE),
+                takes(inst),
                 parts(inst));
+    }
+
+    /** What it was handed; a ready-made window says it in its text. */
+    private static List<Sighting.Named> takes(Inst inst) {
+        if (inst.plan.isReadyMade()) {
+            return List.of();
+        }
+        List<Take> takes = inst.plan.window().takes();
+        var all = new ArrayList<Sighting.Named>();
+        for (int i = 0; i < takes.size(); i++) {
+            all.add(new Sighting.Named(takes.get(i).name().shown(), inst.value(inst.plan.takeSlot(i))));
+        }
+        return all;
     }
 
     private static boolean leads(Inst inst, Way way) {

@@ -28,7 +28,8 @@ public record Comparison(int parting, List<String> here, List<String> there, Lis
     public record Difference(String what, String here, String there) {}
 
     /** Compares the trail of a rehearsal, to its end, with another way that was gone. */
-    public static Comparison of(Rehearsal rehearsal, List<Moment> other) {
+    public static Comparison of(Rehearsal rehearsal, Trail way) {
+        List<Moment> other = way.moments();
         List<Moment> own = rehearsal.moments();
         int common = parting(own, other);
         Machine machine = rehearsal.machine();
@@ -42,8 +43,12 @@ public record Comparison(int parting, List<String> here, List<String> there, Lis
                         machine.scene(other.getLast().state())));
     }
 
-    /** What a way is called: the first event that only it has. */
-    public static String name(Rehearsal rehearsal, List<Moment> other) {
+    /** What a way is called: by the person, else after the first event that only it has. */
+    public static String name(Rehearsal rehearsal, Trail way) {
+        return way.name().isBlank() ? usualName(rehearsal, way.moments()) : way.name();
+    }
+
+    private static String usualName(Rehearsal rehearsal, List<Moment> other) {
         int common = parting(rehearsal.moments(), other);
         List<String> own = words(rehearsal.machine().program().design(), other, common);
         String first = own.isEmpty() ? "nothing more" : own.getFirst();

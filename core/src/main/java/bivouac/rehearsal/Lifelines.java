@@ -1,5 +1,7 @@
 package bivouac.rehearsal;
 
+import bivouac.design.MessageBox;
+import bivouac.design.ReadyMade;
 import bivouac.machine.Machine;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
@@ -31,24 +33,27 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
     /**
      * The life of one instance. Times are numbers of events, 0 the start.
      *
-     * @param indent how deep it waits in others: 0, or one more than its opener's
+     * @param within the number of the bar of its owner, whose script waits for it; -1 for none
      * @param opened the event in which it opened
      * @param closed the event in which it closed; -1 while it is open
      * @param waits whether its opener waits for it
+     * @param handed what it was handed, as people read it: when it opened, and when it was brought back with other values
      * @param ending how it ended; empty while it is open
      * @param gives the values of its ending, as people read them; empty for none
      * @param blocked the events after which it was blocked, as stretches
      */
     public record Bar(
             Which which,
-            int indent,
+            int within,
             int opened,
             int closed,
             boolean waits,
+            List<Handed> handed,
             String ending,
             String gives,
             List<Stretch> blocked) {
         public Bar {
+            handed = List.copyOf(handed);
             blocked = List.copyOf(blocked);
         }
 
@@ -57,13 +62,20 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
         }
 
         private Bar blocked(List<Stretch> others) {
-            return new Bar(which, indent, opened, closed, waits, ending, gives, others);
+            return new Bar(which, within, opened, closed, waits, handed, ending, gives, others);
+        }
+
+        private Bar handed(List<Handed> others) {
+            return new Bar(which, within, opened, closed, waits, others, ending, gives, blocked);
         }
 
         private Bar closed(int event, String how, String values) {
-            return new Bar(which, indent, opened, event, waits, how, values, blocked);
+            return new Bar(which, within, opened, event, waits, handed, how, values, blocked);
         }
     }
+
+    /** Values that went in, in an event. */
+    public record Handed(int event, String values) {}
 
     /** From the moment after event {@code from} up to the one after event {@code to}. */
     public record Stretch(int from, int to) {}
@@ -124,6 +136,7 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
                 if (!open.containsKey(window.which())) {
                     open(scene, window, event);
                 }
+                hand(window, event);
                 if (window.blockedBy().isPresent()) {
                     block(window.which(), event);
                 }
@@ -138,16 +151,35 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
 
         private void open(Scene scene, Scene.OpenWindow window, int event) {
             boolean waits = isWaitedFor(window, scene);
-            Optional<Bar> opener = window.owner().map(open::get);
-            int indent = waits ? opener.map(o -> o.indent() + 1).orElse(0) : 0;
-            var bar = new Bar(window.which(), indent, event, -1, waits, "", "", List.of());
+            int within = waits
+                    ? window.owner().map(open::get).map(order::lastIndexOf).orElse(-1)
+                    : -1;
+            var bar = new Bar(window.which(), within, event, -1, waits, List.of(), "", "", List.of());
             open.put(window.which(), bar);
             order.add(bar);
         }
 
+        private void hand(Scene.OpenWindow window, int event) {
+            String values = handed(window);
+            Bar bar = open.get(window.which());
+            boolean known = bar.handed().isEmpty()
+                    ? values.isEmpty()
+                    : bar.handed().getLast().values().equals(values);
+            if (!known) {
+                var all = new ArrayList<>(bar.handed());
+                all.add(new Handed(event, values));
+                replace(bar.handed(all));
+            }
+        }
+
+        /** A message box was handed what it says. */
+        private static String handed(Scene.OpenWindow window) {
+            return window.design() instanceof MessageBox ? window.text() : values(window.takes());
+        }
+
         /** A window is waited for while it blocks another, or is one that is always waited for. */
         private static boolean isWaitedFor(Scene.OpenWindow window, Scene scene) {
-            return window.design() instanceof bivouac.design.ReadyMade
+            return window.design() instanceof ReadyMade
                     || scene.windows().stream()
                             .flatMap(w -> w.blockedBy().stream())
                             .anyMatch(b -> b.window().equals(Optional.of(window.which())));

@@ -23,7 +23,7 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
     /** From this width on, a column has room for words. */
     private static final double WORDS = 56;
     /** What the tag of an ending takes beside its bar. */
-    private static final double TAG = 72;
+    static final double TAG = 72;
 
     public LifelinesPlan {
         rows = List.copyOf(rows);
@@ -83,7 +83,7 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
         return LEFT + event * column;
     }
 
-    /** The height of a row; where there is room for words, also for the values of an ending under its bar. */
+    /** The height of a row; where there is room for words, also for the values that go in and out under its bar. */
     public double row() {
         return isWide() ? 38 : 24;
     }

@@ -4,7 +4,6 @@ import bivouac.design.Design;
 import java.io.StringWriter;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -14,6 +13,11 @@ public final class LifelinesSvg {
 
     /** As wide as a page shows it without scrolling. */
     private static final double PAGE = 1200;
+
+    /** From the top of a line of words to what they stand on. */
+    private static final double BASELINE = 12;
+    /** How wide a character is at most on average, at the size of the drawing. */
+    private static final double CHARACTER = 6;
 
     private static final String INK = "#20302B";
     private static final String QUIET = "#5B6661";
@@ -53,23 +57,34 @@ public final class LifelinesSvg {
         xml.writeAttribute("font-family", "Inter, sans-serif");
         xml.writeAttribute("font-size", "11");
         hatch();
-        for (int event = 1; event < trail.size(); event++) {
-            Optional<String> words = plan.heading(design, trail, event);
-            if (words.isPresent()) {
-                text(plan.x(event) + 2, 12, QUIET, words.get());
-            }
+        LifelinesDrawing drawing = LifelinesDrawing.of(design, plan, trail);
+        for (LifelinesDrawing.Block block : drawing.blocks()) {
+            block(block);
         }
-        List<Lifelines.Bar> bars = plan.lines().bars();
-        for (int i = 0; i < bars.size(); i++) {
-            bar(bars.get(i), plan.y(plan.rows().get(i)));
-        }
-        for (int i = 0; i < plan.lines().tasks().size(); i++) {
-            Lifelines.Run run = plan.lines().tasks().get(i);
-            double y = plan.y(plan.rows().get(bars.size() + i)) + LifelinesPlan.BAR / 2;
-            line(plan.x(run.began()), y, plan.end(run.ended()), y, INK);
-            text(plan.x(run.began()) + 2, y - 3, INK, run.words());
+        for (LifelinesDrawing.Words words : drawing.words()) {
+            words(words);
         }
         xml.writeEndElement();
+    }
+
+    private void block(LifelinesDrawing.Block block) throws XMLStreamException {
+        switch (block.kind()) {
+            case TIE -> rect(block, EMBER, "none", 0);
+            case BAR -> rect(block, RAISED, LINE, 3);
+            case WAITED -> rect(block, RAISED, EMBER, 3);
+            case BLOCKED -> rect(block, "url(#blocked)", "none", 3);
+            case TASK -> rect(block, INK, "none", 0);
+        }
+    }
+
+    private void words(LifelinesDrawing.Words words) throws XMLStreamException {
+        String fill =
+                switch (words.saying()) {
+                    case NAME, TASK -> INK;
+                    case EVENT, ENDING -> QUIET;
+                    case HANDED, GIVES -> LAKE;
+                };
+        text(words, fill);
     }
 
     private void hatch() throws XMLStreamException {
@@ -85,32 +100,13 @@ public final class LifelinesSvg {
         xml.writeEndElement();
     }
 
-    private void bar(Lifelines.Bar bar, double y) throws XMLStreamException {
-        double left = plan.x(bar.opened());
-        double right = plan.end(bar.closed());
-        rect(left, y, right - left, RAISED, bar.waits() ? EMBER : LINE);
-        for (Lifelines.Stretch stretch : bar.blocked()) {
-            double[] across = plan.across(bar, stretch);
-            if (across[1] > across[0]) {
-                rect(across[0], y, across[1] - across[0], "url(#blocked)", "none");
-            }
-        }
-        text(left + 4, y + 12, INK, bar.which().toString());
-        if (!bar.isOpen() && !bar.ending().isEmpty()) {
-            text(right + 4, y + 12, QUIET, bar.ending());
-            if (!bar.gives().isEmpty()) {
-                text(right + 4, y + 23, LAKE, bar.gives());
-            }
-        }
-    }
-
-    private void rect(double x, double y, double width, String fill, String stroke) throws XMLStreamException {
+    private void rect(LifelinesDrawing.Block block, String fill, String stroke, int corner) throws XMLStreamException {
         xml.writeEmptyElement("rect");
-        attribute("x", x);
-        attribute("y", y);
-        attribute("width", Math.max(2, width));
-        attribute("height", LifelinesPlan.BAR);
-        attribute("rx", 3);
+        attribute("x", block.x());
+        attribute("y", block.y());
+        attribute("width", block.width());
+        attribute("height", block.height());
+        attribute("rx", corner);
         xml.writeAttribute("fill", fill);
         xml.writeAttribute("stroke", stroke);
     }
@@ -125,13 +121,29 @@ public final class LifelinesSvg {
         xml.writeAttribute("stroke-width", "1.5");
     }
 
-    private void text(double x, double y, String fill, String words) throws XMLStreamException {
+    /** Words are cut as on the screen; all of them are the title, which is shown to who points at them. */
+    private void text(LifelinesDrawing.Words words, String fill) throws XMLStreamException {
+        int fits = (int) Math.max(1, words.most() / CHARACTER);
+        String text = words.text();
         xml.writeStartElement("text");
-        attribute("x", x);
-        attribute("y", y);
+        attribute("x", words.x());
+        attribute("y", words.y() + BASELINE);
         xml.writeAttribute("fill", fill);
-        xml.writeCharacters(words.replaceAll("\\p{Cntrl}", " "));
+        if (text.length() > fits) {
+            xml.writeStartElement("title");
+            xml.writeCharacters(plain(words.whole()));
+            xml.writeEndElement();
+            text = text.substring(
+                            0, text.offsetByCodePoints(0, Math.min(fits, text.codePointCount(0, text.length())) - 1))
+                    + "…";
+        }
+        xml.writeCharacters(plain(text));
         xml.writeEndElement();
+    }
+
+    /** XML has no control characters. */
+    private static String plain(String text) {
+        return text.replaceAll("\\p{Cntrl}", " ");
     }
 
     private void attribute(String name, double value) throws XMLStreamException {

@@ -13,28 +13,39 @@ import java.util.stream.Collectors;
  */
 public sealed interface NamedEvent {
 
-    record Pressed(Which window, String part) implements NamedEvent {
+    /** An event on a window. */
+    sealed interface OnWindow extends NamedEvent {
+        Which window();
+    }
+
+    /** An event on a part of a window. */
+    sealed interface OnPart extends OnWindow {
+        /** By its expression name. */
+        String part();
+    }
+
+    record Pressed(Which window, String part) implements OnPart {
         @Override
         public String toString() {
             return "press " + TrailFile.quoted(part) + TrailFile.of(window);
         }
     }
 
-    record Typed(Which window, String part, String text) implements NamedEvent {
+    record Typed(Which window, String part, String text) implements OnPart {
         @Override
         public String toString() {
             return "type " + TrailFile.quoted(text) + " into " + TrailFile.quoted(part) + TrailFile.of(window);
         }
     }
 
-    record Ticked(Which window, String part) implements NamedEvent {
+    record Ticked(Which window, String part) implements OnPart {
         @Override
         public String toString() {
             return "tick " + TrailFile.quoted(part) + TrailFile.of(window);
         }
     }
 
-    record Selected(Which window, String part, String item) implements NamedEvent {
+    record Selected(Which window, String part, String item) implements OnPart {
         @Override
         public String toString() {
             return "select " + TrailFile.quoted(item) + " in " + TrailFile.quoted(part) + TrailFile.of(window);
@@ -42,7 +53,7 @@ public sealed interface NamedEvent {
     }
 
     /** @param rows their numbers, from 1 */
-    record RowsSelected(Which window, String part, List<Integer> rows) implements NamedEvent {
+    record RowsSelected(Which window, String part, List<Integer> rows) implements OnPart {
         public RowsSelected {
             rows = List.copyOf(rows);
         }
@@ -62,21 +73,21 @@ public sealed interface NamedEvent {
         }
     }
 
-    record RowActivated(Which window, String part) implements NamedEvent {
+    record RowActivated(Which window, String part) implements OnPart {
         @Override
         public String toString() {
             return "activate row in " + TrailFile.quoted(part) + TrailFile.of(window);
         }
     }
 
-    record RowsRemoved(Which window, String part) implements NamedEvent {
+    record RowsRemoved(Which window, String part) implements OnPart {
         @Override
         public String toString() {
             return "remove rows in " + TrailFile.quoted(part) + TrailFile.of(window);
         }
     }
 
-    record Answered(Which window, String ending) implements NamedEvent {
+    record Answered(Which window, String ending) implements OnWindow {
         @Override
         public String toString() {
             return "answer " + TrailFile.quoted(ending) + TrailFile.of(window);
@@ -84,7 +95,7 @@ public sealed interface NamedEvent {
     }
 
     /** @param filter the label of the filter that is on */
-    record Chose(Which window, List<String> paths, String filter) implements NamedEvent {
+    record Chose(Which window, List<String> paths, String filter) implements OnWindow {
         public Chose {
             paths = List.copyOf(paths);
         }
@@ -96,21 +107,21 @@ public sealed interface NamedEvent {
         }
     }
 
-    record Picked(Which window, String value) implements NamedEvent {
+    record Picked(Which window, String value) implements OnWindow {
         @Override
         public String toString() {
             return "pick " + TrailFile.quoted(value) + TrailFile.of(window);
         }
     }
 
-    record CloseBoxUsed(Which window) implements NamedEvent {
+    record CloseBoxUsed(Which window) implements OnWindow {
         @Override
         public String toString() {
             return "close box" + TrailFile.of(window);
         }
     }
 
-    record EscapePressed(Which window) implements NamedEvent {
+    record EscapePressed(Which window) implements OnWindow {
         @Override
         public String toString() {
             return "Escape" + TrailFile.of(window);

@@ -20,14 +20,14 @@ public final class Rehearsal {
 
     private final Machine machine;
     private final LocalDate today;
-    private final List<Moment> moments;
+    private final Trail trail;
     private final int now;
     private final Ways ways;
 
-    private Rehearsal(Machine machine, LocalDate today, List<Moment> moments, int now, Ways ways) {
+    private Rehearsal(Machine machine, LocalDate today, Trail trail, int now, Ways ways) {
         this.machine = machine;
         this.today = today;
-        this.moments = moments;
+        this.trail = trail;
         this.now = now;
         this.ways = ways;
     }
@@ -37,12 +37,18 @@ public final class Rehearsal {
         var machine = new Machine(program);
         var seen = new ArrayList<Sighting>();
         State state = machine.start(today, seen::add);
-        return new Rehearsal(machine, today, List.of(new Moment(Optional.empty(), seen, state)), 0, Ways.NONE);
+        var begun = new Trail("", List.of(new Moment(Optional.empty(), seen, state)));
+        return new Rehearsal(machine, today, begun, 0, Ways.NONE);
     }
 
     /** All moments of the trail, those after the present one included. */
     public List<Moment> moments() {
-        return moments;
+        return trail.moments();
+    }
+
+    /** What the person calls the way on which this stands; empty for nothing. */
+    public String name() {
+        return trail.name();
     }
 
     /** The number of the present moment; 0 is the start. */
@@ -51,7 +57,7 @@ public final class Rehearsal {
     }
 
     public Moment present() {
-        return moments.get(now);
+        return moments().get(now);
     }
 
     public Machine machine() {
@@ -69,14 +75,12 @@ public final class Rehearsal {
 
     /** The names of the events that led to the present moment. */
     public List<NamedEvent> trail() {
-        return moments.subList(1, now + 1).stream()
-                .map(m -> m.event().orElseThrow())
-                .toList();
+        return trail.events().subList(0, now);
     }
 
     /** The names of all events of the trail, those after the present moment included. */
     public List<NamedEvent> trailToItsEnd() {
-        return events(moments);
+        return trail.events();
     }
 
     /** What {@code app.today} is here. */
@@ -87,47 +91,67 @@ public final class Rehearsal {
     /** Does an event that is possible now; {@link IllegalArgumentException} else. */
     public Rehearsal act(Event event) {
         NamedEvent name = EventNames.name(scene(), event);
-        if (now + 1 < moments.size() && moments.get(now + 1).event().equals(Optional.of(name))) {
+        if (isFollowedBy(now, name)) {
             return goTo(now + 1);
         }
-        Optional<List<Moment>> gone = ways.from(moments, now, name);
+        Optional<Trail> gone = ways.from(trail, now, name);
         if (gone.isPresent()) {
             return changeTo(gone.get(), now + 1);
         }
-        Ways kept = now + 1 < moments.size() ? ways.leaving(moments) : ways;
-        return longer(moments.subList(0, now + 1), event, name, kept);
+        return longer(moments().subList(0, now + 1), event, name);
     }
 
-    private Rehearsal longer(List<Moment> before, Event event, NamedEvent name, Ways kept) {
+    private boolean isAtEnd() {
+        return now == trail.size() - 1;
+    }
+
+    private boolean isFollowedBy(int moment, NamedEvent event) {
+        return moment + 1 < trail.size() && moments().get(moment + 1).event().equals(Optional.of(event));
+    }
+
+    /** The way that is left keeps its name; the one that parts from it has none yet. */
+    private Rehearsal longer(List<Moment> before, Event event, NamedEvent name) {
         var seen = new ArrayList<Sighting>();
         State next = machine.step(before.getLast().state(), event, seen::add);
         var longer = new ArrayList<>(before);
         longer.add(new Moment(Optional.of(name), seen, next));
-        return new Rehearsal(machine, today, java.util.Collections.unmodifiableList(longer), longer.size() - 1, kept);
+        return new Rehearsal(
+                machine,
+                today,
+                new Trail(isAtEnd() ? trail.name() : "", longer),
+                longer.size() - 1,
+                isAtEnd() ? ways : ways.leaving(trail));
     }
 
-    private Rehearsal changeTo(List<Moment> trail, int moment) {
-        return new Rehearsal(machine, today, trail, moment, ways.without(trail).leaving(moments));
+    private Rehearsal changeTo(Trail other, int moment) {
+        return new Rehearsal(machine, today, other, moment, ways.without(other).leaving(trail));
+    }
+
+    /** This rehearsal with a name for the way on which it stands. */
+    public Rehearsal named(String name) {
+        return new Rehearsal(machine, today, trail.named(name), now, ways);
+    }
+
+    /** This rehearsal with a name for another of its ways. */
+    public Rehearsal naming(Trail other, String name) {
+        return new Rehearsal(machine, today, trail, now, ways.naming(other, name));
     }
 
     /** How many ways were gone from a moment of this trail; more than one where another was tried. */
     public int waysFrom(int moment) {
-        long others = ways.from(moments, moment).stream()
-                .map(o -> o.get(moment + 1).event())
+        long others = ways.from(trail, moment).stream()
+                .map(o -> o.moments().get(moment + 1).event().orElseThrow())
                 .distinct()
-                .filter(e -> moment + 1 >= moments.size()
-                        || !moments.get(moment + 1).event().equals(e))
+                .filter(e -> !isFollowedBy(moment, e))
                 .count();
-        return (int) others + (moment + 1 < moments.size() ? 1 : 0);
+        return (int) others + (moment + 1 < trail.size() ? 1 : 0);
     }
 
     /** The next of the other ways gone from a moment, standing there; this one where there is none. */
     public Rehearsal otherWay(int moment) {
-        return ways.from(moments, moment).stream()
-                .filter(o -> moment + 1 >= moments.size()
-                        || !o.get(moment + 1)
-                                .event()
-                                .equals(moments.get(moment + 1).event()))
+        return ways.from(trail, moment).stream()
+                .filter(o -> !isFollowedBy(
+                        moment, o.moments().get(moment + 1).event().orElseThrow()))
                 .findFirst()
                 .map(o -> changeTo(o, moment))
                 .orElse(this);
@@ -146,82 +170,91 @@ public final class Rehearsal {
         if (!goesOn) {
             return act(edit);
         }
-        Ways kept = now + 1 < moments.size() ? ways.leaving(moments) : ways;
-        List<Moment> before = moments.subList(0, now);
+        List<Moment> before = moments().subList(0, now);
         Event again = EventNames.resolve(machine.scene(before.getLast().state()), name)
                 .orElseThrow();
-        return longer(before, again, name, kept);
+        return longer(before, again, name);
     }
 
-    /** The other ways that were gone, each a whole trail from the start. */
-    public List<List<Moment>> otherWays() {
+    /** The other ways that were gone. */
+    public List<Trail> otherWays() {
         return ways.others();
     }
 
     /** This rehearsal on another of its ways, at its end. */
-    public Rehearsal onWay(List<Moment> other) {
+    public Rehearsal onWay(Trail other) {
         return changeTo(other, other.size() - 1);
     }
 
     /** Stands at another moment of the trail. */
     public Rehearsal goTo(int moment) {
-        return new Rehearsal(machine, today, moments, Math.clamp(moment, 0, moments.size() - 1), ways);
+        return new Rehearsal(machine, today, trail, Math.clamp(moment, 0, trail.size() - 1), ways);
     }
 
     /** Brings a window to the front on the desk; no event, and the state stays equal (S1). */
     public Rehearsal raise(int instance) {
-        var changed = new ArrayList<>(moments);
+        var changed = new ArrayList<>(moments());
         Moment m = present();
         changed.set(now, new Moment(m.event(), m.seen(), machine.raise(m.state(), instance)));
-        return new Rehearsal(machine, today, java.util.Collections.unmodifiableList(changed), now, ways);
+        return new Rehearsal(machine, today, new Trail(trail.name(), changed), now, ways);
     }
 
     /** A rehearsal from the start again; what was acted out is kept as another way. */
     public Rehearsal again() {
-        return new Rehearsal(machine, today, moments.subList(0, 1), 0, ways.leaving(moments));
+        var begun = new Trail("", moments().subList(0, 1));
+        return new Rehearsal(machine, today, begun, 0, ways.leaving(trail));
     }
 
     /**
      * What a replay came to.
      *
-     * @param stopped the first event that is no longer possible, if any; the rehearsal then stands before it
-     * @param lost how many events after that one were left out
+     * @param stopped where it stopped, if it did; the rehearsal then stands before that event
      */
-    public record Replay(Rehearsal rehearsal, Optional<NamedEvent> stopped, int lost) {}
+    public record Replay(Rehearsal rehearsal, Optional<Stopped> stopped) {}
+
+    /**
+     * An event that was not possible.
+     *
+     * @param why in words
+     * @param after how many events come after it, and were not played either
+     */
+    public record Stopped(NamedEvent event, String why, int after) {}
 
     /** Plays events by name from the start of another program, as far as they are possible. */
     public static Replay replay(Program program, LocalDate today, List<NamedEvent> events) {
         Rehearsal rehearsal = start(program, today);
         for (int i = 0; i < events.size(); i++) {
-            Optional<Event> event = EventNames.resolve(rehearsal.scene(), events.get(i));
+            Scene scene = rehearsal.scene();
+            Optional<Event> event = EventNames.resolve(scene, events.get(i));
             if (event.isEmpty()
                     || !rehearsal.machine.isPossible(rehearsal.present().state(), event.get())) {
-                return new Replay(rehearsal, Optional.of(events.get(i)), events.size() - i - 1);
+                var stopped = new Stopped(events.get(i), WhyNot.of(scene, events.get(i)), events.size() - i - 1);
+                return new Replay(rehearsal, Optional.of(stopped));
             }
             rehearsal = rehearsal.act(event.get());
         }
-        return new Replay(rehearsal, Optional.empty(), 0);
+        return new Replay(rehearsal, Optional.empty());
     }
 
-    /** This rehearsal on a changed design: the whole trail is replayed, and it stands where it stood. */
+    /**
+     * This rehearsal on a changed design: the whole trail is replayed, and it stands where it stood.
+     */
     public Replay on(Program changed) {
-        List<NamedEvent> events = events(moments);
-        Replay replay = replay(changed, today, events);
+        Replay replay = replay(changed, today, trail.events());
         Rehearsal made = replay.rehearsal();
         Ways kept = Ways.NONE;
-        for (List<Moment> other : ways.others()) {
-            kept = kept.leaving(replay(changed, today, events(other)).rehearsal().moments);
+        for (Trail other : ways.others()) {
+            Trail again = replay(changed, today, other.events()).rehearsal().trail;
+            kept = kept.leaving(again.named(other.name()));
         }
         return new Replay(
-                new Rehearsal(made.machine, today, made.moments, Math.min(now, made.moments.size() - 1), kept),
-                replay.stopped(),
-                replay.lost());
-    }
-
-    private static List<NamedEvent> events(List<Moment> trail) {
-        return trail.subList(1, trail.size()).stream()
-                .map(m -> m.event().orElseThrow())
-                .toList();
+                new Rehearsal(
+                        made.machine,
+                        today,
+                        made.trail.named(trail.name()),
+                        Math.min(now, made.trail.size() - 1),
+                        kept),
+                replay.stopped());
     }
 
     /** How the task that is waited for ends by itself here, if the design says how it usually does. */

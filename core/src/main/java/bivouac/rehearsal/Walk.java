@@ -136,12 +136,9 @@ public record Walk(Walkthrough walkthrough, List<Moment> moments, Optional<Broke
                 return Optional.of(new Broken(event, number, "an event", "“" + line + "”, which is none"));
             }
             Optional<Event> resolved = EventNames.resolve(scene, named.get());
-            if (resolved.isEmpty()) {
-                return Optional.of(new Broken(event, number, line, "what it names is not there"));
-            }
             State before = moments.getLast().state();
-            if (!machine.isPossible(before, resolved.get())) {
-                return Optional.of(new Broken(event, number, line, "it is not possible then"));
+            if (resolved.isEmpty() || !machine.isPossible(before, resolved.get())) {
+                return Optional.of(new Broken(event, number, line, WhyNot.of(scene, named.get())));
             }
             var seen = new ArrayList<Sighting>();
             State next = machine.step(before, resolved.get(), seen::add);

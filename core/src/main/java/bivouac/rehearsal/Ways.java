@@ -9,7 +9,7 @@ import java.util.Optional;
  * moment, or began again. Nothing that was acted out is lost. Trails are compared by their events, which is what a
  * person sees of them.
  */
-record Ways(List<List<Moment>> others) {
+record Ways(List<Trail> others) {
 
     static final Ways NONE = new Ways(List.of());
 
@@ -18,47 +18,40 @@ record Ways(List<List<Moment>> others) {
     }
 
     /** With a trail that is left now; one that another goes on from, or that holds nothing, is not kept twice. */
-    Ways leaving(List<Moment> left) {
-        if (left.size() < 2 || others.stream().anyMatch(o -> begins(o, left, left.size()))) {
+    Ways leaving(Trail left) {
+        if (left.size() < 2 || others.stream().anyMatch(o -> o.begins(left, left.size()))) {
             return this;
         }
         var all = new ArrayList<>(others);
-        all.removeIf(o -> begins(left, o, o.size()));
+        all.removeIf(o -> left.begins(o, o.size()));
         all.add(left);
         return new Ways(all);
     }
 
     /** Without a trail that is gone again. */
-    Ways without(List<Moment> trail) {
-        return new Ways(others.stream().filter(o -> o != trail).toList());
+    Ways without(Trail trail) {
+        return new Ways(
+                others.stream().filter(o -> o.moments() != trail.moments()).toList());
     }
 
     /** The other trails that are the same up to a moment and go on from there. */
-    List<List<Moment>> from(List<Moment> trail, int moment) {
+    List<Trail> from(Trail trail, int moment) {
         return others.stream()
-                .filter(o -> o.size() > moment + 1 && begins(o, trail, moment + 1))
+                .filter(o -> o.size() > moment + 1 && o.begins(trail, moment + 1))
                 .toList();
     }
 
     /** Another trail that goes on from a moment with an event, if one does. */
-    Optional<List<Moment>> from(List<Moment> trail, int moment, NamedEvent event) {
+    Optional<Trail> from(Trail trail, int moment, NamedEvent event) {
         return from(trail, moment).stream()
-                .filter(o -> o.get(moment + 1).event().equals(Optional.of(event)))
+                .filter(o -> o.moments().get(moment + 1).event().equals(Optional.of(event)))
                 .findFirst();
     }
 
-    /** Whether a trail begins with the first {@code size} moments of another. */
-    private static boolean begins(List<Moment> trail, List<Moment> with, int size) {
-        if (trail.size() < size) {
-            return false;
-        }
-        // moments are shared between trails, so mostly this is one look at each
-        for (int i = size - 1; i > 0; i--) {
-            if (trail.get(i) != with.get(i)
-                    && !trail.get(i).event().equals(with.get(i).event())) {
-                return false;
-            }
-        }
-        return true;
+    /** With another name for one of them. */
+    Ways naming(Trail trail, String name) {
+        return new Ways(others.stream()
+                .map(o -> o.moments() == trail.moments() ? o.named(name) : o)
+                .toList());
     }
 }

@@ -2,14 +2,19 @@ package bivouac.rehearsal;
 
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import bivouac.design.Ending;
 import bivouac.design.Given;
+import bivouac.design.Instances;
+import bivouac.design.Manner;
 import bivouac.design.Step;
+import bivouac.design.Take;
 import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.machine.Play;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class LifelinesTest {
@@ -43,17 +48,96 @@ class LifelinesTest {
         assertThat(form.opened()).isEqualTo(1);
         assertThat(form.closed()).isEqualTo(2);
         assertThat(form.waits()).isTrue();
-        assertThat(form.indent()).isEqualTo(1);
+        assertThat(form.within()).isZero();
         assertThat(form.ending()).isEqualTo("done");
         assertThat(form.gives()).isEqualTo("n 4");
     }
 
     @Test
-    void what_opens_alongside_is_not_indented_and_blocks_nobody() {
+    void what_opens_alongside_is_in_no_bracket_and_blocks_nobody() {
         var lines = lines(play().does("press \"card\" of \"Desk\""));
-        assertThat(lines.bars().getLast().indent()).isZero();
+        assertThat(lines.bars().getLast().within()).isEqualTo(-1);
         assertThat(lines.bars().getLast().waits()).isFalse();
         assertThat(lines.bars().getFirst().blocked()).isEmpty();
+    }
+
+    @Test
+    void values_handed_in_stand_at_the_left_end_and_again_where_they_change() {
+        var card = child("Card")
+                .taking(List.of(Take.of("who", Type.TEXT), Take.of("night", Type.WHOLE)))
+                .living(Optional.of(new Instances.Single()), false);
+        var play = new Play(withMain(
+                        main(
+                                "Desk",
+                                button("one", openCard("'Ada'", "3")),
+                                button("two", openCard("'Bo'", "4")),
+                                button("say", waits("Said"))),
+                        card,
+                        box("Said", "ok").saying("All {1 + 1} beds are taken."))
+                .design());
+        play.does("press \"one\" of \"Desk\"")
+                .does("press \"one\" of \"Desk\"")
+                .does("press \"two\" of \"Desk\"")
+                .does("press \"say\" of \"Desk\"");
+        var lines = lines(play);
+        assertThat(lines.bars().get(1).handed())
+                .containsExactly(
+                        new Lifelines.Handed(1, "who Ada, night 3"), new Lifelines.Handed(3, "who Bo, night 4"));
+        assertThat(lines.bars().get(2).handed()).containsExactly(new Lifelines.Handed(4, "All 2 beds are taken."));
+    }
+
+    private static Step openCard(String who, String night) {
+        return Step.Open.of("Card", new Manner.Alongside()).handing(Given.of("who", who), Given.of("night", night));
+    }
+
+    @Test
+    void the_drawing_says_what_goes_in_at_the_left_and_what_comes_out_at_the_right_of_a_bar() {
+        var play = play().does("press \"form\" of \"Desk\"").does("press \"ok\" of \"Form\"");
+        LifelinesPlan plan = LifelinesPlan.of(lines(play), 400);
+        LifelinesDrawing drawing = LifelinesDrawing.of(
+                play.rehearsal().machine().program().design(),
+                plan,
+                play.rehearsal().moments());
+        LifelinesDrawing.Words gives = said(drawing, LifelinesDrawing.Saying.GIVES);
+        assertThat(gives.text()).isEqualTo("↑ n 4");
+        assertThat(gives.x()).isGreaterThan(plan.x(2));
+        assertThat(gives.whole()).isEqualTo("Form ends done: n 4");
+        var ties = drawing.blocks().stream()
+                .filter(b -> b.kind() == LifelinesDrawing.Kind.TIE)
+                .toList();
+        assertThat(ties).extracting(LifelinesDrawing.Block::x).satisfies(x -> {
+            assertThat(x.getFirst()).isEqualTo(plan.x(1));
+            assertThat(x.getLast()).isCloseTo(plan.x(2), within(2.0));
+        });
+        assertThat(ties).hasSize(2);
+    }
+
+    @Test
+    void a_stretch_of_the_drawing_holds_only_what_is_seen_there() {
+        var play = play();
+        for (int i = 0; i < 30; i++) {
+            play.does("press \"form\" of \"Desk\"").does("press \"ok\" of \"Form\"");
+        }
+        LifelinesPlan plan = LifelinesPlan.of(lines(play), 400);
+        var trail = play.rehearsal().moments();
+        var design = play.rehearsal().machine().program().design();
+        LifelinesDrawing all = LifelinesDrawing.of(design, plan, trail);
+        LifelinesDrawing some = LifelinesDrawing.of(design, plan, trail, plan.x(20), plan.x(30));
+        assertThat(all.words()).hasSizeGreaterThan(some.words().size());
+        assertThat(some.blocks()).allSatisfy(b -> {
+            assertThat(b.x() + b.width()).isGreaterThanOrEqualTo(plan.x(20));
+            assertThat(b.x()).isLessThanOrEqualTo(plan.x(30));
+        });
+        assertThat(said(some, LifelinesDrawing.Saying.NAME))
+                .as("the name of a bar that began further left stays in sight")
+                .satisfies(n -> assertThat(n.x()).isBetween(plan.x(20), plan.x(22)));
+    }
+
+    private static LifelinesDrawing.Words said(LifelinesDrawing drawing, LifelinesDrawing.Saying saying) {
+        return drawing.words().stream()
+                .filter(w -> w.saying() == saying)
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

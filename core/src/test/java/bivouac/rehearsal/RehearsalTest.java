@@ -74,10 +74,26 @@ class RehearsalTest {
                 .act(new Event.Press(0, 1))
                 .act(new Event.Answer(1, 0));
         Rehearsal.Replay replay = acted.on(Program.of(Removal.part(design, "Desk", "go")));
-        assertThat(replay.stopped())
-                .contains(new NamedEvent.Pressed(new bivouac.machine.Sighting.Which("Desk", 1), "go"));
-        assertThat(replay.lost()).isEqualTo(1);
+        assertThat(replay.stopped().orElseThrow().event())
+                .isEqualTo(new NamedEvent.Pressed(new bivouac.machine.Sighting.Which("Desk", 1), "go"));
+        assertThat(replay.stopped().orElseThrow().why()).isEqualTo("Desk has no part go");
+        assertThat(replay.stopped().orElseThrow().after()).isEqualTo(1);
         assertThat(replay.rehearsal().trail()).hasSize(1);
+    }
+
+    @Test
+    void a_way_keeps_the_name_it_was_given_through_another_way_a_change_and_back() {
+        var named = press(press(two(), "left"), "left").named("twice left");
+        assertThat(press(named, "right").name()).as("going on is the same way").isEqualTo("twice left");
+        var other = press(named.goTo(1), "right");
+        assertThat(other.name()).as("a new way has no name yet").isEmpty();
+        assertThat(other.otherWays()).extracting(Trail::name).containsExactly("twice left");
+        var changed = other.on(Program.of(other.machine().program().design())).rehearsal();
+        assertThat(changed.otherWays()).extracting(Trail::name).containsExactly("twice left");
+        assertThat(Comparison.name(changed, changed.otherWays().getFirst())).isEqualTo("twice left");
+        assertThat(changed.otherWay(1).name()).isEqualTo("twice left");
+        var renamed = changed.naming(changed.otherWays().getFirst(), "left, left");
+        assertThat(renamed.otherWays()).extracting(Trail::name).containsExactly("left, left");
     }
 
     @Test

@@ -73,9 +73,9 @@ class WalkTest {
                 "see message \"Sure?\"|At the start: expected message \"Sure?\"; seen: no message.",
                 "see note \"x\"|At the start: expected note \"x\"; seen: no note.",
                 "see exit code 0|At the start: expected exit code 0; seen: the application runs.",
-                "press \"less\" of \"Fold\"|At event 1: expected press \"less\" of \"Fold\"; seen: what it names is not there.",
-                "answer \"yes\" of \"Sure\"|At event 1: expected answer \"yes\" of \"Sure\"; seen: what it names is not there.",
-                "start again|At event 1: expected start again; seen: it is not possible then.",
+                "press \"less\" of \"Fold\"|At event 1: expected press \"less\" of \"Fold\"; seen: Fold has no part less.",
+                "answer \"yes\" of \"Sure\"|At event 1: expected answer \"yes\" of \"Sure\"; seen: Sure is not open.",
+                "start again|At event 1: expected start again; seen: the application still runs.",
                 "dance|At event 1: expected an event; seen: “dance”, which is none."
             },
             delimiter = '|')

@@ -54,7 +54,7 @@ class WalkthroughsTest {
         assertThat(now().rehearsed().broken()).hasSize(1);
         robot.key(CONTROL, DIGIT3);
         assertThat(robot.says(
-                        "At event 1: expected press \"arrive\" of \"Register\"; seen: what it names is not there."))
+                        "At event 1: expected press \"arrive\" of \"Register\"; seen: Register has no part arrive."))
                 .isTrue();
         robot.key(CONTROL, Z);
         assertThat(now().rehearsed().broken()).isEmpty();
@@ -104,8 +104,17 @@ class WalkthroughsTest {
         robot.click("compare-ways");
         assertThat(robot.says("They part at the start.")).isTrue();
         assertThat(robot.says("Bunk plan")).isTrue();
+        robot.click("way-there").text("with the plan").key(ENTER);
+        assertThat(robot.says("with the plan"))
+                .as("the list of ways calls it so")
+                .isTrue();
+        robot.click("way-here").text("keyboard only").key(ENTER);
         robot.click("ways-go");
         assertThat(now().rehearsal().now()).isEqualTo(2);
+        assertThat(now().rehearsal().name()).isEqualTo("with the plan");
+        assertThat(now().rehearsal().otherWays())
+                .extracting(bivouac.rehearsal.Trail::name)
+                .containsExactly("keyboard only");
         robot.click("ways-close");
         assertThat(robot.node("ways").isVisible()).isFalse();
     }

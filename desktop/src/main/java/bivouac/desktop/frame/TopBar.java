@@ -29,6 +29,10 @@ final class TopBar extends HBox {
     private final Button findings;
     private final Button undo;
     private final Button redo;
+    private final Tooltip undoTip = new Tooltip();
+    private final Tooltip redoTip = new Tooltip();
+    /** Those whose counts are shown; */
+    private List<Finding> counted = List.of();
 
     TopBar(Work work, List<Command> commands, Runnable find, Runnable showFindings) {
         getStyleClass().add("top-bar");
@@ -45,6 +49,7 @@ final class TopBar extends HBox {
             getChildren().add(button);
         }
         findings = Ui.button("", "findings", showFindings, "bar-button");
+        findings.setGraphic(counts(counted));
         findings.setTooltip(new Tooltip("Findings (F8)"));
         var findButton = new Button();
         findButton.setId("find");
@@ -53,6 +58,8 @@ final class TopBar extends HBox {
         findButton.setOnAction(e -> find.run());
         undo = Ui.button("↶", "undo", work::undo, "bar-button", "sign");
         redo = Ui.button("↷", "redo", work::redo, "bar-button", "sign");
+        undo.setTooltip(undoTip);
+        redo.setTooltip(redoTip);
         undo.setAccessibleText("Undo");
         redo.setAccessibleText("Redo");
         getChildren().addAll(Ui.spring(), findings, findButton, undo, redo);
@@ -78,24 +85,29 @@ final class TopBar extends HBox {
         name.setText(s.design().application().name());
         unsaved.setText(s.saved() ? "" : "unsaved");
         screens.forEach((screen, button) -> button.pseudoClassStateChanged(CHOSEN, screen == s.screen()));
+        if (!s.findings().equals(counted)) {
+            counted = s.findings();
+            findings.setGraphic(counts(counted));
+            findings.setAccessibleText(counted.size() + " findings");
+        }
+        undo.setDisable(s.undoable().isEmpty());
+        redo.setDisable(s.redoable().isEmpty());
+        undoTip.setText("Undo (Ctrl+Z)" + s.undoable().map(d -> ": " + d).orElse(""));
+        redoTip.setText("Redo (Ctrl+Shift+Z)" + s.redoable().map(d -> ": " + d).orElse(""));
+    }
+
+    private static HBox counts(List<Finding> all) {
         var row = Ui.row(5);
         for (Finding.Weight weight : Finding.Weight.values()) {
-            long n = s.findings().stream().filter(f -> f.weight() == weight).count();
+            long n = all.stream().filter(f -> f.weight() == weight).count();
             if (n > 0) {
                 row.getChildren()
                         .addAll(Weights.shape(weight), Ui.label(Long.toString(n), "weight-count", weight.word()));
             }
         }
-        if (s.findings().isEmpty()) {
+        if (all.isEmpty()) {
             row.getChildren().add(Ui.label("no findings", "fine"));
         }
-        findings.setGraphic(row);
-        findings.setAccessibleText(s.findings().size() + " findings");
-        undo.setDisable(s.undoable().isEmpty());
-        redo.setDisable(s.redoable().isEmpty());
-        undo.setTooltip(
-                new Tooltip("Undo (Ctrl+Z)" + s.undoable().map(d -> ": " + d).orElse("")));
-        redo.setTooltip(new Tooltip(
-                "Redo (Ctrl+Shift+Z)" + s.redoable().map(d -> ": " + d).orElse("")));
+        return row;
     }
 }

@@ -69,9 +69,11 @@ final class DeskWindow extends StackPane {
             e.consume();
         });
         StackPane.setAlignment(blocked, Pos.BOTTOM_LEFT);
-        getChildren().addAll(frame, veil);
+        var shadow = Ui.styled(new Region(), "desk-shadow");
+        shadow.setMouseTransparent(true);
+        getChildren().addAll(shadow, frame, veil);
         if (corner != null) {
-            getChildren().add(1, corner);
+            getChildren().add(2, corner);
         }
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         setId("desk-" + window.which());

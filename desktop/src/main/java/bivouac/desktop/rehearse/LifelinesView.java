@@ -1,21 +1,24 @@
 package bivouac.desktop.rehearse;
 
 import bivouac.design.Design;
+import bivouac.desktop.widget.Reused;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.machine.Machine;
 import bivouac.rehearsal.Lifelines;
+import bivouac.rehearsal.LifelinesDrawing;
 import bivouac.rehearsal.LifelinesPlan;
 import bivouac.rehearsal.LifelinesSvg;
 import bivouac.rehearsal.Moment;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.IntConsumer;
 import javafx.application.Platform;
-import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
@@ -24,12 +27,13 @@ import javafx.scene.layout.Region;
 /** The trail as lifelines, in step with the desk; dragging along it moves in time. Only what is in sight has nodes. */
 final class LifelinesView extends ScrollPane {
 
-    private static final PseudoClass WAITS = PseudoClass.getPseudoClass("waits");
-
     /** Beside what is in sight, so that scrolling a little shows no hole. */
     private static final double MARGIN = 200;
 
     private final Pane area = new Pane();
+    private final Region present = Ui.styled(new Region(), "lifelines-now");
+    private final Map<LifelinesDrawing.Kind, Reused<Region>> blocks = new EnumMap<>(LifelinesDrawing.Kind.class);
+    private final Map<LifelinesDrawing.Saying, Reused<Label>> words = new EnumMap<>(LifelinesDrawing.Saying.class);
     private final IntConsumer goTo;
     private Lifelines lines = Lifelines.NONE;
     private LifelinesPlan plan = LifelinesPlan.of(lines, 0);
@@ -37,6 +41,7 @@ final class LifelinesView extends ScrollPane {
     private Machine machine;
     private Design design;
     private int now;
+    private Optional<Situation> latest = Optional.empty();
 
     LifelinesView(IntConsumer goTo) {
         this.goTo = goTo;
@@ -46,11 +51,27 @@ final class LifelinesView extends ScrollPane {
         setFitToHeight(true);
         getStyleClass().add("lifelines");
         area.getStyleClass().add("lifelines-area");
+        present.setManaged(false);
+        present.setMouseTransparent(true);
+        area.getChildren().add(present);
+        for (var kind : LifelinesDrawing.Kind.values()) {
+            blocks.put(kind, new Reused<>(() -> block(kind)));
+        }
+        for (var saying : LifelinesDrawing.Saying.values()) {
+            words.put(saying, new Reused<>(() -> words(saying)));
+        }
+        area.getChildren().addAll(blocks.values());
+        area.getChildren().addAll(words.values());
         area.setOnMousePressed(e -> goTo.accept(plan.momentAt(e.getX())));
         area.setOnMouseDragged(e -> goTo.accept(plan.momentAt(e.getX())));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        hvalueProperty().subscribe(this::draw);
+        hvalueProperty().subscribe(this::redraw);
         // after the layout that found the room, so that what is drawn is laid out itself
+        visibleProperty().subscribe(shown -> {
+            if (shown) {
+                latest.ifPresent(this::draw);
+            }
+        });
         viewportBoundsProperty().subscribe(() -> Platform.runLater(this::measure));
     }
 
@@ -62,7 +83,15 @@ final class LifelinesView extends ScrollPane {
         }
     }
 
+    /** What is put away is not drawn until it is shown again. */
     void show(Situation s) {
+        latest = Optional.of(s);
+        if (isVisible()) {
+            draw(s);
+        }
+    }
+
+    private void draw(Situation s) {
         List<Moment> other = s.rehearsal().moments();
         design = s.program().design();
         boolean goesOn = machine == s.rehearsal().machine() && isBeginning(trail, other);
@@ -79,7 +108,7 @@ final class LifelinesView extends ScrollPane {
         area.setMinSize(plan.width(), plan.height());
         area.setPrefSize(plan.width(), plan.height());
         keepInSight();
-        draw();
+        redraw();
     }
 
     /** Whether a trail begins with the very moments of another. */
@@ -101,96 +130,57 @@ final class LifelinesView extends ScrollPane {
         }
     }
 
-    private void draw() {
+    private void redraw() {
+        if (latest.isEmpty()) {
+            return;
+        }
         double room = Math.max(1, getViewportBounds().getWidth());
-        double left = getHvalue() * Math.max(0, plan.width() - room) - MARGIN;
-        double right = left + room + 2 * MARGIN;
-        area.getChildren().clear();
-        place(
-                Ui.styled(new Region(), "lifelines-now"),
-                plan.x(now),
-                0,
-                plan.column(),
-                Math.max(plan.height(), area.getHeight()));
-        int first = plan.momentAt(left);
-        int last = plan.momentAt(right);
-        for (int event = first; event <= last && event < trail.size(); event++) {
-            heading(event);
+        double left = getHvalue() * Math.max(0, plan.width() - room);
+        present.resizeRelocate(plan.x(now), 0, plan.column(), Math.max(plan.height(), area.getHeight()));
+        var drawing = LifelinesDrawing.of(design, plan, trail, left, left + room + MARGIN);
+        blocks.values().forEach(Reused::begin);
+        words.values().forEach(Reused::begin);
+        for (LifelinesDrawing.Block block : drawing.blocks()) {
+            blocks.get(block.kind()).next().resizeRelocate(block.x(), block.y(), block.width(), block.height());
         }
-        for (int i = 0; i < lines.bars().size(); i++) {
-            Lifelines.Bar bar = lines.bars().get(i);
-            if (plan.x(bar.opened()) < right && plan.end(bar.closed()) + MARGIN > left) {
-                bar(bar, plan.y(plan.rows().get(i)), left);
-            }
+        for (LifelinesDrawing.Words said : drawing.words()) {
+            Label label = words.get(said.saying()).next();
+            label.setText(said.text());
+            label.setMaxWidth(said.most());
+            label.setAccessibleText(said.whole());
+            label.relocate(said.x(), said.y());
         }
-        for (int i = 0; i < lines.tasks().size(); i++) {
-            task(lines.tasks().get(i), plan.y(plan.rows().get(lines.bars().size() + i)));
-        }
+        blocks.values().forEach(Reused::end);
+        words.values().forEach(Reused::end);
     }
 
-    private void heading(int event) {
-        plan.heading(design, trail, event).ifPresent(words -> heading(event, words));
+    private static Region block(LifelinesDrawing.Kind kind) {
+        var block = new Region();
+        block.setManaged(false);
+        block.setMouseTransparent(true);
+        block.getStyleClass()
+                .addAll(
+                        switch (kind) {
+                            case TIE -> List.of("lifeline-tie");
+                            case BAR -> List.of("lifeline");
+                            case WAITED -> List.of("lifeline", "waited");
+                            case BLOCKED -> List.of("lifeline-blocked");
+                            case TASK -> List.of("lifeline-task");
+                        });
+        return block;
     }
 
-    private void heading(int event, String words) {
-        Label label = Ui.label(words, "lifelines-event");
-        label.setMaxWidth(plan.isWide() ? plan.column() - 4 : plan.column() * 2);
-        label.relocate(plan.x(event) + 2, 2);
-        area.getChildren().add(label);
-    }
-
-    private void bar(Lifelines.Bar bar, double y, double left) {
-        double from = plan.x(bar.opened());
-        double to = plan.end(bar.closed());
-        var shape = Ui.styled(new Region(), "lifeline");
-        shape.pseudoClassStateChanged(WAITS, bar.waits());
-        place(shape, from, y, Math.max(4, to - from), LifelinesPlan.BAR);
-        for (Lifelines.Stretch stretch : bar.blocked()) {
-            double[] across = plan.across(bar, stretch);
-            if (across[1] > across[0]) {
-                place(
-                        Ui.styled(new Region(), "lifeline-blocked"),
-                        across[0],
-                        y,
-                        across[1] - across[0],
-                        LifelinesPlan.BAR);
-            }
-        }
-        // the name stays in sight while its bar does
-        double at = Math.max(from, Math.min(left + MARGIN, to - 40));
-        Label name = Ui.label(bar.which().toString(), "lifeline-name");
-        name.setMaxWidth(Math.max(8, to - at - 10));
-        name.relocate(at + 8, y);
-        area.getChildren().add(name);
-        if (!bar.isOpen() && !bar.ending().isEmpty()) {
-            Label ending = Ui.label(bar.ending(), "ending");
-            String words = bar.gives().isEmpty() ? bar.ending() : bar.ending() + ": " + bar.gives();
-            ending.setTooltip(new Tooltip(bar.which() + " ends " + words));
-            ending.relocate(to + 3, y);
-            area.getChildren().add(ending);
-            if (!bar.gives().isEmpty() && plan.isWide()) {
-                Label gives = Ui.label("↑ " + bar.gives(), "value");
-                gives.setMaxWidth(plan.column() * 2 - 8);
-                gives.setTooltip(new Tooltip(bar.gives()));
-                gives.relocate(to + 3, y + LifelinesPlan.BAR + 1);
-                area.getChildren().add(gives);
-            }
-        }
-    }
-
-    private void task(Lifelines.Run run, double y) {
-        double from = plan.x(run.began());
-        place(Ui.styled(new Region(), "lifeline-task"), from, y + 12, Math.max(4, plan.end(run.ended()) - from), 2);
-        Label name = Ui.label(run.words(), "lifeline-name");
-        name.relocate(from + 2, y - 3);
-        area.getChildren().add(name);
-    }
-
-    private void place(Node node, double x, double y, double width, double height) {
-        node.setMouseTransparent(true);
-        node.resizeRelocate(x, y, width, height);
-        ((Region) node).setPrefSize(width, height);
-        area.getChildren().add(node);
+    private static Label words(LifelinesDrawing.Saying saying) {
+        String style =
+                switch (saying) {
+                    case EVENT -> "lifelines-event";
+                    case NAME, TASK -> "lifeline-name";
+                    case HANDED, GIVES -> "lifeline-value";
+                    case ENDING -> "ending";
+                };
+        Label label = Ui.label("", style);
+        Ui.tellsAll(label, label::getAccessibleText);
+        return label;
     }
 
     /** The drawing as text, for a file. */

@@ -6,11 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
-import javafx.scene.Node;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
 
 /** What can happen now as a list; Enter or a click does it. Only the lines in sight are made. */
 final class NextList extends ListView<NextList.Line> {
@@ -63,7 +64,12 @@ final class NextList extends ListView<NextList.Line> {
         }
     }
 
+    /** Its nodes stay, and are filled anew: what is possible changes with every event. */
     private final class Cell extends ListCell<Line> {
+        private final Label heading = Ui.label("", "group");
+        private final Label notNow = Ui.shortened("", "not-now");
+        private final Doing doing = new Doing();
+
         Cell() {
             setPrefWidth(0);
             setOnMouseClicked(e -> take(getItem()));
@@ -73,33 +79,49 @@ final class NextList extends ListView<NextList.Line> {
         protected void updateItem(Line line, boolean empty) {
             super.updateItem(line, empty);
             setText(null);
-            setGraphic(empty || line == null ? null : graphic(line));
             setId(!empty && line instanceof Line.Doing(NextEvents.Row row) ? "next-" + row.what() : null);
             pseudoClassStateChanged(HEADING, !empty && !(line instanceof Line.Doing));
+            if (empty || line == null) {
+                Ui.graphic(this, null);
+                return;
+            }
+            switch (line) {
+                case Line.Heading(String text) -> words(heading, text);
+                case Line.NotNow(String text) -> words(notNow, text);
+                case Line.Doing(NextEvents.Row row) -> {
+                    doing.show(row);
+                    Ui.graphic(this, doing);
+                }
+            }
         }
 
-        private static Node graphic(Line line) {
-            return switch (line) {
-                case Line.Heading(String text) -> Ui.label(text, "group");
-                case Line.NotNow(String text) -> Ui.styled(Ui.shortened(text), "not-now");
-                case Line.Doing(NextEvents.Row row) -> {
-                    var content = Ui.row(6, Ui.shortened(row.what(), "strong"));
-                    if (!row.keys().isEmpty()) {
-                        content.getChildren().add(Ui.label(row.keys(), "key"));
-                    }
-                    content.getChildren().add(Ui.spring());
-                    if (row.isNew()) {
-                        Label mark = Ui.label("new", "new-mark");
-                        mark.setMinWidth(USE_PREF_SIZE);
-                        content.getChildren().add(mark);
-                    }
-                    if (row.done()) {
-                        content.getChildren().add(Ui.label("next in the trail", "quiet"));
-                    }
-                    content.setPrefWidth(0);
-                    yield content;
-                }
-            };
+        private void words(Label label, String text) {
+            label.setText(text);
+            Ui.graphic(this, label);
+        }
+    }
+
+    /** An event that can be done, with its keys and whether it is new. */
+    private static final class Doing extends HBox {
+        private final Label what = Ui.shortened("", "strong");
+        private final Label keys = Ui.label("", "key");
+        private final Label isNew = Ui.label("new", "new-mark");
+        private final Label done = Ui.label("next in the trail", "quiet");
+
+        Doing() {
+            super(6);
+            setAlignment(Pos.CENTER_LEFT);
+            isNew.setMinWidth(USE_PREF_SIZE);
+            getChildren().addAll(what, keys, Ui.spring(), isNew, done);
+            setPrefWidth(0);
+        }
+
+        void show(NextEvents.Row row) {
+            what.setText(row.what());
+            keys.setText(row.keys());
+            Ui.show(keys, !row.keys().isEmpty());
+            Ui.show(isNew, row.isNew());
+            Ui.show(done, row.done());
         }
     }
 }

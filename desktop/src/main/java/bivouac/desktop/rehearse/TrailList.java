@@ -10,9 +10,14 @@ import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 
 /** The trail so far, a line for each event; choosing one goes back there. Only the lines in sight are made. */
 final class TrailList extends ListView<Integer> {
@@ -87,6 +92,8 @@ final class TrailList extends ListView<Integer> {
     }
 
     private final class Line extends ListCell<Integer> {
+        private final Content content = new Content();
+
         Line(IntConsumer goTo) {
             // the present moment is the one that is chosen
             selectedProperty().subscribe(chosen -> pseudoClassStateChanged(PRESENT, chosen && !isEmpty()));
@@ -101,43 +108,74 @@ final class TrailList extends ListView<Integer> {
         protected void updateItem(Integer moment, boolean empty) {
             super.updateItem(moment, empty);
             setText(null);
-            setGraphic(empty || moment == null || moment >= rehearsal.moments().size() ? null : line(moment));
+            boolean isThere =
+                    !empty && moment != null && moment < rehearsal.moments().size();
+            if (isThere) {
+                content.show(moment);
+            }
+            Ui.graphic(this, isThere ? content : null);
             pseudoClassStateChanged(PRESENT, !empty && isSelected());
             pseudoClassStateChanged(LATER, !empty && moment > rehearsal.now());
         }
+    }
 
-        private javafx.scene.Node line(int number) {
-            Moment moment = rehearsal.moments().get(number);
-            var line = moment.event().map(e -> TrailWords.line(design, e)).orElse(new TrailWords.Line("", "Start", ""));
-            var head = Ui.row(4);
-            if (!line.who().isEmpty()) {
-                head.getChildren().add(Ui.label(line.who() + ":", "plain"));
-            }
-            head.getChildren().add(Ui.label(line.what(), "strong"));
-            var first = Ui.row(6, head);
-            int ways = rehearsal.waysFrom(number);
-            if (ways > 1) {
-                first.getChildren()
-                        .addAll(
-                                Ui.spring(),
-                                Ui.button(
-                                        ways + " ways",
-                                        "ways-" + number,
-                                        () -> otherWay.accept(number),
-                                        "ways-button"));
-            }
-            List<String> faults = TrailWords.faults(moment.seen());
-            String caused = line.detail().isEmpty() ? TrailWords.caused(moment.seen()) : line.detail();
-            var second =
-                    Ui.shortened(faults.isEmpty() ? caused : faults.getFirst(), faults.isEmpty() ? "caused" : "fault");
-            var column = Ui.column(1, first, second);
+    /** What a line shows; its nodes stay, and are filled anew when another moment is shown. */
+    private final class Content extends HBox {
+        private final Label number = Ui.styled(Ui.label(""), "trail-number");
+        private final Label who = Ui.label("", "plain");
+        private final Label what = Ui.label("", "strong");
+        private final Label caused = Ui.shortened("", "caused");
+        private final HBox first = Ui.row(6, Ui.row(4, who, what));
+        private final Button ways = Ui.button("", "", this::goOtherWay, "ways-button");
+        private int at;
+        private Moment shown;
+        private Design shownIn;
+
+        Content() {
+            super(8);
+            setAlignment(Pos.CENTER_LEFT);
+            var column = Ui.column(1, first, caused);
             column.setPrefWidth(0);
             column.setMinWidth(0);
-            javafx.scene.layout.HBox.setHgrow(column, javafx.scene.layout.Priority.ALWAYS);
-            var row = Ui.row(8, Ui.styled(Ui.label(Integer.toString(number)), "trail-number"), column);
-            row.setId("trail-" + number);
-            row.setPrefWidth(0);
-            return row;
+            HBox.setHgrow(column, Priority.ALWAYS);
+            getChildren().addAll(number, column);
+            setPrefWidth(0);
+        }
+
+        private void goOtherWay() {
+            otherWay.accept(at);
+        }
+
+        void show(int moment) {
+            at = moment;
+            setId("trail-" + moment);
+            Moment now = rehearsal.moments().get(moment);
+            if (now != shown || design != shownIn) {
+                shown = now;
+                shownIn = design;
+                fill(now);
+            }
+            number.setText(Integer.toString(moment));
+            int others = rehearsal.waysFrom(moment);
+            if (others > 1) {
+                ways.setText(others + " ways");
+                ways.setId("ways-" + moment);
+                if (ways.getParent() == null) {
+                    first.getChildren().addAll(Ui.spring(), ways);
+                }
+            }
+            Ui.show(ways, others > 1);
+        }
+
+        private void fill(Moment moment) {
+            var line = moment.event().map(e -> TrailWords.line(design, e)).orElse(new TrailWords.Line("", "Start", ""));
+            who.setText(line.who() + ":");
+            Ui.show(who, !line.who().isEmpty());
+            what.setText(line.what());
+            List<String> faults = TrailWords.faults(moment.seen());
+            String words = line.detail().isEmpty() ? TrailWords.caused(moment.seen()) : line.detail();
+            caused.setText(faults.isEmpty() ? words : faults.getFirst());
+            caused.getStyleClass().setAll("label", faults.isEmpty() ? "caused" : "fault");
         }
     }
 }

@@ -1,11 +1,15 @@
 package bivouac.desktop.rehearse;
 
+import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Work;
 import bivouac.rehearsal.Comparison;
-import bivouac.rehearsal.Moment;
 import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.Trail;
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
@@ -31,15 +35,34 @@ final class WaysPane extends VBox {
     }
 
     void show(Rehearsal rehearsal) {
-        List<List<Moment>> others = rehearsal.otherWays();
+        Refocus focus = Refocus.of(this);
+        fill(rehearsal);
+        focus.restore(this, false);
+    }
+
+    private void fill(Rehearsal rehearsal) {
+        List<Trail> others = rehearsal.otherWays();
         if (others.isEmpty()) {
             getChildren().setAll(head(), Ui.wrapped("There is one way only. Go back and try another.", "quiet"));
             return;
         }
         chosen = Math.min(chosen, others.size() - 1);
-        List<Moment> other = others.get(chosen);
+        Trail other = others.get(chosen);
         Comparison compared = Comparison.of(rehearsal, other);
-        var columns = Ui.row(16, column("This way", compared.here()), column("The other way", compared.there()));
+        var columns = Ui.row(
+                16,
+                column(
+                        "This way",
+                        "way-here",
+                        rehearsal.name(),
+                        compared.here(),
+                        n -> work.rehearse(rehearsal.named(n))),
+                column(
+                        "The other way",
+                        "way-there",
+                        other.name(),
+                        compared.there(),
+                        n -> work.rehearse(rehearsal.naming(other, n))));
         columns.setAlignment(javafx.geometry.Pos.TOP_LEFT);
         String parting = compared.parting() == 0
                 ? "They part at the start."
@@ -77,7 +100,7 @@ final class WaysPane extends VBox {
                 Ui.button("Close", "ways-close", close, "secondary"));
     }
 
-    private Node choice(Rehearsal rehearsal, List<List<Moment>> others) {
+    private Node choice(Rehearsal rehearsal, List<Trail> others) {
         var choice = new ChoiceBox<String>();
         choice.setId("ways-choice");
         choice.setAccessibleText("The other way");
@@ -90,8 +113,16 @@ final class WaysPane extends VBox {
         return choice;
     }
 
-    private static Node column(String title, List<String> lines) {
-        var column = Ui.column(4, Ui.label(title, "group-name"));
+    /** What happened on a way, under the name that a person gives it. */
+    private static Node column(String title, String id, String name, List<String> lines, Consumer<String> named) {
+        var field = new TextLine(id, "Name of " + title.toLowerCase(Locale.ROOT), name, n -> {
+            if (!n.strip().equals(name)) {
+                named.accept(n.strip());
+            }
+            return "";
+        });
+        field.setPromptText("give it a name");
+        var column = Ui.column(4, Ui.label(title, "group-name"), field);
         lines.forEach(l -> column.getChildren().add(Ui.wrapped(l, "plain")));
         if (lines.isEmpty()) {
             column.getChildren().add(Ui.label("nothing more", "quiet"));

@@ -1,12 +1,15 @@
 package bivouac.desktop.widget;
 
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -27,10 +30,15 @@ public final class Ui {
     public static Label shortened(String text, String... styles) {
         Label label = label(text, styles);
         label.setMinWidth(0);
-        if (text.length() > 14) {
-            label.setTooltip(new Tooltip(text));
-        }
+        tellsAll(label, label::getText);
         return label;
+    }
+
+    /** Lets a label that is cut tell all when it is pointed at. The tooltip is made then: it costs more than the label. */
+    public static void tellsAll(Label label, Supplier<String> all) {
+        label.addEventHandler(
+                MouseEvent.MOUSE_ENTERED,
+                e -> label.setTooltip(label.isTextTruncated() ? new Tooltip(all.get()) : null));
     }
 
     public static Label wrapped(String text, String... styles) {
@@ -67,6 +75,13 @@ public final class Ui {
         label.setPrefWidth(width);
         label.setMinWidth(width);
         return row(8, label, place);
+    }
+
+    /** Sets what stands in a cell, where it is another: setting it again would find its styles again. */
+    public static void graphic(Labeled cell, Node node) {
+        if (cell.getGraphic() != node) {
+            cell.setGraphic(node);
+        }
     }
 
     /** Shows a node, or puts it away so that it takes no room either. */

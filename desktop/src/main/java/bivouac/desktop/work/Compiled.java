@@ -23,9 +23,10 @@ record Compiled(Program program, List<Finding> findings, Rehearsal rehearsal, Op
         List<Finding> findings = Findings.of(program, beside);
         Rehearsal.Replay replay = before.on(program);
         Optional<String> said = replay.stopped()
-                .map(e -> "After the change “" + TrailWords.line(design, e)
-                        + "” is no longer possible; the trail ends before it"
-                        + (replay.lost() > 0 ? ", and " + replay.lost() + " events after it are left out." : "."));
+                .map(s -> "After the change “" + TrailWords.line(design, s.event()) + "” is not possible: " + s.why()
+                        + ". The trail ends before it"
+                        + (s.after() > 0 ? "; it and the " + s.after() + " after it are" : "; it is")
+                        + " tried again after the next change.");
         return new Compiled(program, findings, replay.rehearsal(), said);
     }
 }

@@ -104,7 +104,7 @@ class WorkTest {
         var trail = work.now().rehearsal().trail();
         work.change(bivouac.design.Removal.part(work.now().design(), "Register", part()), "part removed");
         arrive();
-        assertThat(work.now().replayed()).hasValueSatisfying(s -> assertThat(s).contains("is no longer possible"));
+        assertThat(work.now().replayed()).hasValueSatisfying(s -> assertThat(s).contains("is not possible: "));
         assertThat(work.now().rehearsal().trail()).isEmpty();
         work.undo();
         arrive();

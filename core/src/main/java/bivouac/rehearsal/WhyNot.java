@@ -1,0 +1,95 @@
+package bivouac.rehearsal;
+
+import bivouac.machine.Scene;
+import java.util.Optional;
+
+/**
+ * Why an event is not possible in a scene, in plain words. It looks at what is to be seen, as a person would who tries
+ * it; whether an event is possible is decided by the machine alone.
+ */
+final class WhyNot {
+
+    private WhyNot() {}
+
+    static String of(Scene scene, NamedEvent event) {
+        if (scene.killed() && !(event instanceof NamedEvent.StartedAgain)) {
+            return "the process was killed";
+        }
+        if (scene.ended().isPresent() && !(event instanceof NamedEvent.StartedAgain)) {
+            return "the application has ended";
+        }
+        return switch (event) {
+            case NamedEvent.OnWindow on ->
+                scene.window(on.window()).map(w -> window(scene, w, on)).orElse(on.window() + " is not open");
+            case NamedEvent.TaskEnded ended -> task(scene, ended);
+            case NamedEvent.OpenedWithSamples(String window) -> "there is no " + window + ", or it is open already";
+            case NamedEvent.SessionEnded s -> waiting(scene).orElse("the application ends already");
+            case NamedEvent.ProcessKilled k -> "the application does not run";
+            case NamedEvent.StartedAgain s -> "the application still runs";
+        };
+    }
+
+    /** A foreground task lets nothing else happen (W5). */
+    private static Optional<String> waiting(Scene scene) {
+        return scene.tasks().stream()
+                .filter(t -> t.place() < 0)
+                .map(t -> t.task() + " is waited for")
+                .findFirst();
+    }
+
+    private static String task(Scene scene, NamedEvent.TaskEnded ended) {
+        return scene.tasks().stream()
+                .filter(t -> t.task().equals(ended.task()) && t.of().equals(ended.of()))
+                .findFirst()
+                .map(t -> t.task() + " cannot end " + ended.ending())
+                .orElse(ended.task() + " does not run"
+                        + ended.of().map(w -> " for " + w).orElse(""));
+    }
+
+    private static String window(Scene scene, Scene.OpenWindow window, NamedEvent.OnWindow event) {
+        if (waiting(scene).isPresent()) {
+            return waiting(scene).get();
+        }
+        if (window.blockedBy().isPresent()) {
+            return window.which() + " is " + window.blockedBy().get().words();
+        }
+        if (window.hidden()) {
+            return window.which() + " is hidden";
+        }
+        return switch (event) {
+            case NamedEvent.OnPart on ->
+                window.part(on.part())
+                        .map(p -> part(window, p, on))
+                        .orElse(window.which() + " has no part " + on.part());
+            case NamedEvent.Answered(var w, String ending) -> w + " has no answer “" + ending + "”";
+            case NamedEvent.Chose(var w, var paths, String filter) ->
+                w + " lets nobody choose " + String.join(", ", paths) + " as “" + filter + "”";
+            case NamedEvent.Picked(var w, String value) -> w + " lets nobody pick “" + value + "”";
+            case NamedEvent.CloseBoxUsed(var w) -> "the close box of " + w + " does nothing then";
+            case NamedEvent.EscapePressed(var w) -> "Escape does nothing on " + w + " then";
+        };
+    }
+
+    private static String part(Scene.OpenWindow window, Scene.SeenPart part, NamedEvent.OnPart event) {
+        String name = part.design().displayName() + " on " + window.which();
+        if (!part.visible()) {
+            return name + " is not to be seen";
+        }
+        if (!part.enabled()) {
+            return name + " cannot be used then";
+        }
+        return switch (event) {
+            case NamedEvent.Pressed p -> name + " is nothing that is pressed";
+            case NamedEvent.Typed t -> name + (part.readOnly() ? " is read-only" : " is nothing to type into");
+            case NamedEvent.Ticked t -> name + (part.readOnly() ? " is read-only" : " is nothing that is ticked");
+            case NamedEvent.Selected s ->
+                name + (part.readOnly() ? " is read-only" : " has no item “" + s.item() + "”");
+            case NamedEvent.RowsSelected s ->
+                s.numbers() + " cannot be selected in " + name + ", which has "
+                        + part.rows().size();
+            case NamedEvent.RowActivated a -> "no row of " + name + " is selected";
+            case NamedEvent.RowsRemoved r ->
+                part.selected().isEmpty() ? "no row of " + name + " is selected" : name + " lets no hand remove rows";
+        };
+    }
+}
