@@ -41,18 +41,23 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
         // the event from which each row is free again
         var free = new ArrayList<Integer>();
         for (Lifelines.Bar bar : lines.bars()) {
-            rows.add(take(free, bar.opened(), bar.closed(), tags));
+            // what a script waits for stands below the window whose script it is
+            int below = bar.within() < 0 ? 0 : rows.get(bar.within()) + 1;
+            rows.add(take(free, below, bar.opened(), bar.closed(), tags));
         }
         for (Lifelines.Run run : lines.tasks()) {
-            rows.add(take(free, run.began(), run.ended(), tags));
+            rows.add(take(free, 0, run.began(), run.ended(), tags));
         }
         return new LifelinesPlan(lines, column, rows, free.size());
     }
 
-    /** @param tags how many columns the tag of an ending takes after its bar */
-    private static int take(List<Integer> free, int from, int to, int tags) {
+    /**
+     * @param below the first row that will do
+     * @param tags how many columns the tag of an ending takes after its bar
+     */
+    private static int take(List<Integer> free, int below, int from, int to, int tags) {
         int until = to < 0 ? Integer.MAX_VALUE : to + tags;
-        for (int row = 0; row < free.size(); row++) {
+        for (int row = below; row < free.size(); row++) {
             if (free.get(row) <= from) {
                 free.set(row, until);
                 return row;
@@ -85,7 +90,7 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
 
     /** The height of a row; where there is room for words, also for the values that go in and out under its bar. */
     public double row() {
-        return isWide() ? 38 : 24;
+        return isWide() ? 34 : 24;
     }
 
     public double y(int row) {

@@ -73,6 +73,13 @@ public final class Rehearsal {
         return machine.events(present().state());
     }
 
+    /** What would be seen if an event that is possible happened now; nothing happens. */
+    public List<Sighting> preview(Event event) {
+        var seen = new ArrayList<Sighting>();
+        machine.step(present().state(), event, seen::add);
+        return seen;
+    }
+
     /** The names of the events that led to the present moment. */
     public List<NamedEvent> trail() {
         return trail.events().subList(0, now);

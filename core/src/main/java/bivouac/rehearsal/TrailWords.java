@@ -2,6 +2,9 @@ package bivouac.rehearsal;
 
 import bivouac.design.Design;
 import bivouac.design.Part;
+import bivouac.design.ReadyMade;
+import bivouac.machine.Event;
+import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import java.util.ArrayList;
 import java.util.List;
@@ -68,6 +71,39 @@ public final class TrailWords {
         }
         return clauses.isEmpty() ? "nothing else" : String.join("; ", clauses);
     }
+
+    /** What an event would cause; nothing for one that stands for any text. */
+    public static Preview preview(Rehearsal rehearsal, Event event) {
+        if (event instanceof Event.Edit edit && edit.text().isEmpty()) {
+            return new Preview("", false);
+        }
+        Scene before = rehearsal.scene();
+        List<Sighting> seen = rehearsal.preview(event);
+        var clauses = seen.stream()
+                .filter(s -> !isAnsweredItself(before, event, s))
+                .flatMap(s -> clause(s).stream())
+                .toList();
+        return faults(seen).stream()
+                .findFirst()
+                .map(f -> new Preview(f, true))
+                .orElseGet(() -> new Preview(clauses.isEmpty() ? nothing(event) : String.join("; ", clauses), false));
+    }
+
+    private static String nothing(Event event) {
+        return event instanceof Event.Killed ? "nothing runs any more" : "nothing else";
+    }
+
+    /** That a message box, file dialog or picker ends with its answer is the event itself. */
+    private static boolean isAnsweredItself(Scene before, Event event, Sighting seen) {
+        return event instanceof Event.OnWindow on
+                && seen instanceof Sighting.Closed closed
+                && before.window(closed.window())
+                        .filter(w -> w.instance() == on.instance() && w.design() instanceof ReadyMade)
+                        .isPresent();
+    }
+
+    /** What an event would cause, in words. */
+    public record Preview(String words, boolean isFault) {}
 
     /** Only the faults among what was seen. */
     public static List<String> faults(List<Sighting> seen) {

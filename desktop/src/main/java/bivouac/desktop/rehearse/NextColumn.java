@@ -7,6 +7,8 @@ import bivouac.desktop.work.Walkthroughs;
 import bivouac.desktop.work.Work;
 import bivouac.machine.Event;
 import bivouac.machine.Program;
+import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.TrailWords;
 import bivouac.rehearsal.WorthTrying;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -57,7 +59,10 @@ final class NextColumn extends VBox {
                 of = s.program();
                 worth = Optional.of(WorthTrying.of(of.design(), s.rehearsal().today()));
             }
-            next.show(NextEvents.of(s.rehearsal(), s.rehearsed().covered(), worth.get()));
+            Rehearsal rehearsal = s.rehearsal();
+            next.show(
+                    NextEvents.of(rehearsal, s.rehearsed().covered(), worth.get()),
+                    e -> TrailWords.preview(rehearsal, e));
         }
     }
 }

@@ -2,23 +2,27 @@ package bivouac.desktop.rehearse;
 
 import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
+import bivouac.rehearsal.TrailWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 
 /** What can happen now as a list; Enter or a click does it. Only the lines in sight are made. */
 final class NextList extends ListView<NextList.Line> {
 
+    private static final PseudoClass FAULT = PseudoClass.getPseudoClass("fault");
     private static final PseudoClass HEADING = PseudoClass.getPseudoClass("heading");
 
     private final Consumer<Event> choose;
+    private Function<Event, TrailWords.Preview> causes = e -> new TrailWords.Preview("", false);
 
     /** A line of the list. */
     sealed interface Line {
@@ -49,7 +53,9 @@ final class NextList extends ListView<NextList.Line> {
         }
     }
 
-    void show(NextEvents events) {
+    /** @param causes what an event would cause; asked only for what is in sight */
+    void show(NextEvents events, Function<Event, TrailWords.Preview> causes) {
+        this.causes = causes;
         List<Line> lines = new ArrayList<>();
         for (NextEvents.Group group : events.groups()) {
             lines.add(new Line.Heading(group.title()));
@@ -59,9 +65,8 @@ final class NextList extends ListView<NextList.Line> {
             lines.add(new Line.Heading("Not now"));
             events.notNow().forEach(n -> lines.add(new Line.NotNow(n)));
         }
-        if (!lines.equals(List.copyOf(getItems()))) {
-            getItems().setAll(lines);
-        }
+        // also where the lines are the same: what they would cause may be another thing now
+        getItems().setAll(lines);
     }
 
     /** Its nodes stay, and are filled anew: what is possible changes with every event. */
@@ -89,7 +94,7 @@ final class NextList extends ListView<NextList.Line> {
                 case Line.Heading(String text) -> words(heading, text);
                 case Line.NotNow(String text) -> words(notNow, text);
                 case Line.Doing(NextEvents.Row row) -> {
-                    doing.show(row);
+                    doing.show(row, causes.apply(row.event()));
                     Ui.graphic(this, doing);
                 }
             }
@@ -102,26 +107,30 @@ final class NextList extends ListView<NextList.Line> {
     }
 
     /** An event that can be done, with its keys and whether it is new. */
-    private static final class Doing extends HBox {
+    private static final class Doing extends VBox {
         private final Label what = Ui.shortened("", "strong");
         private final Label keys = Ui.label("", "key");
         private final Label isNew = Ui.label("new", "new-mark");
         private final Label done = Ui.label("next in the trail", "quiet");
+        private final Label follows = Ui.shortened("", "caused");
 
         Doing() {
-            super(6);
+            super(1);
             setAlignment(Pos.CENTER_LEFT);
             isNew.setMinWidth(USE_PREF_SIZE);
-            getChildren().addAll(what, keys, Ui.spring(), isNew, done);
+            getChildren().addAll(Ui.row(6, what, keys, Ui.spring(), isNew, done), follows);
             setPrefWidth(0);
         }
 
-        void show(NextEvents.Row row) {
+        void show(NextEvents.Row row, TrailWords.Preview causes) {
             what.setText(row.what());
             keys.setText(row.keys());
             Ui.show(keys, !row.keys().isEmpty());
             Ui.show(isNew, row.isNew());
             Ui.show(done, row.done());
+            follows.setText(causes.words());
+            follows.pseudoClassStateChanged(FAULT, causes.isFault());
+            Ui.show(follows, !causes.words().isEmpty());
         }
     }
 }
