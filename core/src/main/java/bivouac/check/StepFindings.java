@@ -7,6 +7,7 @@ import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
+import bivouac.design.Holding;
 import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -30,6 +31,10 @@ final class StepFindings {
                     switch (step) {
                         case Step.Open open -> open(found, design, open, place, path);
                         case Step.RunTask run -> run(found, design, run, place, path);
+                        case Step.TakeHolding take -> take(found, design, take, place, path);
+                        case Step.GiveBack(String holding)
+                        when design.application().holding(holding).isEmpty() ->
+                            found.add(noHolding(place, "gives back", holding, path));
                         case Step.StayOpen stay
                         when !place.isAt(FacedWindow.Moment.BEFORE_CLOSING) ->
                             found.add(misplaced(
@@ -120,6 +125,31 @@ final class StepFindings {
                 task.get().endings());
         notHandedOver(found, ran, run.handOver(), place, path);
         branches(found, ran, run, place, path);
+    }
+
+    private static void take(
+            List<Finding> found, Design design, Step.TakeHolding take, ScriptPlace place, StepPath path) {
+        Optional<Holding> holding = design.application().holding(take.holding());
+        if (holding.isEmpty()) {
+            found.add(noHolding(place, "takes", take.holding(), path));
+        } else if (holding.get().mayFail()
+                && take.branches().stream().noneMatch(b -> b.ending().equals(Ending.COULD_NOT.name()))) {
+            found.add(new Finding(
+                    Weight.RISKY,
+                    Kind.MISSING_BRANCH,
+                    place.words() + " does not say what happens when " + take.holding() + " could not be taken.",
+                    "It may fail, and is then a fault (X1); write when could not.",
+                    Place.step(place, path)));
+        }
+    }
+
+    private static Finding noHolding(ScriptPlace place, String does, String holding, StepPath path) {
+        return new Finding(
+                Weight.WRONG,
+                Kind.DANGLING,
+                place.words() + " " + does + " “" + holding + "”, and there is no holding of that name.",
+                "The rehearsal stops with a fault when it gets there; type take new " + holding + ".",
+                Place.step(place, path));
     }
 
     private static void notHandedOver(

@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param files what file dialogs show in a rehearsal
  * @param tasks its own work, which the design only names
+ * @param holdings what it takes and gives back
  * @param names how its parts are named
  */
 public record Application(
@@ -17,6 +18,7 @@ public record Application(
         DepartureRule departure,
         PretendFiles files,
         List<Task> tasks,
+        List<Holding> holdings,
         NamingHabit names) {
 
     /** Facts for an about box; each may be empty. */
@@ -27,46 +29,55 @@ public record Application(
     public Application {
         variables = List.copyOf(variables);
         tasks = List.copyOf(tasks);
+        holdings = List.copyOf(holdings);
     }
 
     /** One without pretend files of its own. */
     public Application(String name, About about, List<Variable> variables, Script start, DepartureRule departure) {
-        this(name, about, variables, start, departure, PretendFiles.NONE, List.of(), NamingHabit.SUFFIX);
+        this(name, about, variables, start, departure, PretendFiles.NONE, List.of(), List.of(), NamingHabit.SUFFIX);
     }
 
     public Application named(String other) {
-        return new Application(other, about, variables, start, departure, files, tasks, names);
+        return new Application(other, about, variables, start, departure, files, tasks, holdings, names);
     }
 
     public Application about(About other) {
-        return new Application(name, other, variables, start, departure, files, tasks, names);
+        return new Application(name, other, variables, start, departure, files, tasks, holdings, names);
     }
 
     public Application holding(List<Variable> other) {
-        return new Application(name, about, other, start, departure, files, tasks, names);
+        return new Application(name, about, other, start, departure, files, tasks, holdings, names);
     }
 
     public Application starting(Script other) {
-        return new Application(name, about, variables, other, departure, files, tasks, names);
+        return new Application(name, about, variables, other, departure, files, tasks, holdings, names);
     }
 
     public Application departing(DepartureRule other) {
-        return new Application(name, about, variables, start, other, files, tasks, names);
+        return new Application(name, about, variables, start, other, files, tasks, holdings, names);
     }
 
     public Application pretending(PretendFiles other) {
-        return new Application(name, about, variables, start, departure, other, tasks, names);
+        return new Application(name, about, variables, start, departure, other, tasks, holdings, names);
     }
 
     public Application working(List<Task> other) {
-        return new Application(name, about, variables, start, departure, files, other, names);
+        return new Application(name, about, variables, start, departure, files, other, holdings, names);
+    }
+
+    public Application withHoldings(List<Holding> other) {
+        return new Application(name, about, variables, start, departure, files, tasks, other, names);
     }
 
     public Application naming(NamingHabit other) {
-        return new Application(name, about, variables, start, departure, files, tasks, other);
+        return new Application(name, about, variables, start, departure, files, tasks, holdings, other);
     }
 
     public java.util.Optional<Task> task(String shownName) {
         return tasks.stream().filter(t -> t.name().shown().equals(shownName)).findFirst();
+    }
+
+    public java.util.Optional<Holding> holding(String shownName) {
+        return holdings.stream().filter(h -> h.name().shown().equals(shownName)).findFirst();
     }
 }

@@ -80,12 +80,18 @@ public record Design(Application application, List<Window> windows, List<Walkthr
         return ScriptPlace.all(this);
     }
 
-    /** The endings that a step can branch on: those of the window that it opens, or of the task that it runs. */
+    /** The endings that a step can branch on: those of the window that it opens, of the task that it runs, or that it failed. */
     public List<Ending> endingsOf(Step.Branching step) {
         return switch (step) {
             case Step.Open open -> window(open.window()).map(Design::endingsOf).orElse(List.of());
             case Step.RunTask run ->
                 application.task(run.task()).map(Task::endings).orElse(List.of());
+            case Step.TakeHolding take ->
+                application
+                        .holding(take.holding())
+                        .filter(Holding::mayFail)
+                        .map(h -> List.of(Ending.COULD_NOT))
+                        .orElse(List.of());
         };
     }
 

@@ -46,6 +46,7 @@ abstract class DesignMapper {
                 departure(app.departure()),
                 app.files(),
                 app.tasks().stream().map(this::task).toList(),
+                app.holdings(),
                 app.names());
         return new Design(
                 changed,
@@ -209,9 +210,7 @@ abstract class DesignMapper {
                         o.ownedBy().map(this::target),
                         o.handOver().stream().map(g -> given(g, o.window())).toList(),
                         o.as(),
-                        o.branches().stream()
-                                .map(b -> new Step.Branch(b.ending(), script(b.script())))
-                                .toList());
+                        branches(o.branches()));
             case Step.Close c -> new Step.Close(target(c.target()), c.ending(), gives(c.gives()), script(c.refused()));
             case Step.StayOpen s -> s;
             case Step.SetValue(String path, Expression value) ->
@@ -236,6 +235,8 @@ abstract class DesignMapper {
             case Step.Again a -> a;
             case Step.KeptValues k -> k;
             case Step.StopTask s -> s;
+            case Step.GiveBack g -> g;
+            case Step.TakeHolding t -> t.withBranches(branches(t.branches()));
             case Step.RunTask r ->
                 new Step.RunTask(
                         r.task(),
@@ -243,12 +244,16 @@ abstract class DesignMapper {
                         r.mayBeStopped(),
                         gives(r.handOver()),
                         r.as(),
-                        r.branches().stream()
-                                .map(b -> new Step.Branch(b.ending(), script(b.script())))
-                                .toList());
+                        branches(r.branches()));
             case Step.Reach r -> new Step.Reach(r.how(), target(r.target()));
             case Step.Off(Step inner) -> new Step.Off(step(inner));
         };
+    }
+
+    private List<Step.Branch> branches(List<Step.Branch> branches) {
+        return branches.stream()
+                .map(b -> new Step.Branch(b.ending(), script(b.script())))
+                .toList();
     }
 
     private Manner manner(Manner manner) {

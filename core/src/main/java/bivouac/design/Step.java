@@ -19,7 +19,7 @@ public sealed interface Step {
     record Branch(String ending, Script script) {}
 
     /** A step that waits for, or is told of, an ending, with a branch for each (W4). */
-    sealed interface Branching extends Step permits Open, RunTask {
+    sealed interface Branching extends Step permits Open, RunTask, TakeHolding {
 
         List<Branch> branches();
 
@@ -112,6 +112,25 @@ public sealed interface Step {
             return new RunTask(task, background, mayBeStopped, handOver, as, other);
         }
     }
+
+    /** Takes a holding (H1). Where that may fail, the one branch is for <em>could not</em> (O7). */
+    record TakeHolding(String holding, List<Branch> branches) implements Branching {
+        public TakeHolding {
+            branches = List.copyOf(branches);
+        }
+
+        public static TakeHolding of(String holding, Branch... branches) {
+            return new TakeHolding(holding, List.of(branches));
+        }
+
+        @Override
+        public TakeHolding withBranches(List<Branch> other) {
+            return new TakeHolding(holding, other);
+        }
+    }
+
+    /** Gives a holding back (H2). */
+    record GiveBack(String holding) implements Plain {}
 
     /** Lets the background runs of a task go (W5). */
     record StopTask(String task) implements Plain {}

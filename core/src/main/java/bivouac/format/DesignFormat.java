@@ -3,6 +3,7 @@ package bivouac.format;
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Holding;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
 import bivouac.design.Walkthrough;
@@ -36,6 +37,7 @@ public final class DesignFormat {
                 .put("departure", write(app.departure()))
                 .putUnless(app.files().equals(PretendFiles.NONE), "files", write(app.files()))
                 .list("tasks", app.tasks(), TaskFormat::write)
+                .list("holdings", app.holdings(), DesignFormat::write)
                 .putUnless(
                         app.names() == NamingHabit.SUFFIX, "names", app.names().words());
         return JsonOut.lay(new JsonOut.Members()
@@ -121,12 +123,29 @@ public final class DesignFormat {
                 f.value("departure", new DepartureRule.LastWindow(), DesignFormat::departure),
                 f.value("files", PretendFiles.NONE, DesignFormat::files),
                 f.list("tasks", TaskFormat::read),
+                f.list("holdings", DesignFormat::holding),
                 f.value(
                         "names",
                         NamingHabit.SUFFIX,
                         j -> Fields.oneOf(j, ReadyMadeFormat.words(NamingHabit.values(), NamingHabit::words))));
         f.done();
         return application;
+    }
+
+    private static Holding holding(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        var holding = new Holding(
+                f.name(), f.yes("ofApplication", false), f.yes("mayFail", false), f.yes("leavesTrace", false));
+        f.done();
+        return holding;
+    }
+
+    private static JsonOut.Members write(Holding holding) {
+        var out = new JsonOut.Members();
+        WindowFormat.write(out, holding.name());
+        return out.putUnless(!holding.ofApplication(), "ofApplication", true)
+                .putUnless(!holding.mayFail(), "mayFail", true)
+                .putUnless(!holding.leavesTrace(), "leavesTrace", true);
     }
 
     private static PretendFiles files(Json json) throws Unreadable {

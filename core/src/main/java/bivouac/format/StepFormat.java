@@ -33,6 +33,8 @@ final class StepFormat {
                         f -> new Step.EndApplication(
                                 f.expression("code"), f.optionalText("saying"), script(f, "when refused"))));
         kinds.put("run", StepFormat::run);
+        kinds.put("take", json -> read(json, f -> new Step.TakeHolding(f.text("holding"), whens(f))));
+        kinds.put("give back", json -> read(json, f -> new Step.GiveBack(f.text("holding"))));
         kinds.put("stop task", json -> read(json, f -> new Step.StopTask(f.text("task"))));
         kinds.put("add row", json -> read(json, f -> new Step.AddRow(f.text("to"), givens(f, "with"))));
         kinds.put("change row", json -> read(json, f -> new Step.ChangeRow(f.text("of"), givens(f, "with"))));
@@ -216,6 +218,9 @@ final class StepFormat {
                 out.put("as", r.as());
                 yield whens(out, r.branches());
             }
+            case Step.TakeHolding(String holding, var branches) ->
+                whens(out.put("step", "take").put("holding", holding), branches);
+            case Step.GiveBack(String holding) -> out.put("step", "give back").put("holding", holding);
             case Step.StopTask(String task) -> out.put("step", "stop task").put("task", task);
             case Step.Close c -> {
                 out.put("step", "close")

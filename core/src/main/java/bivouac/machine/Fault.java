@@ -15,6 +15,7 @@ public record Fault(Rule rule, String message, Optional<StepRef> where) {
         X1,
         X2,
         X3,
+        X4,
         X5,
         X6,
         X7,

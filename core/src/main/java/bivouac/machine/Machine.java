@@ -42,6 +42,7 @@ public final class Machine {
         var run = new Run(program, watch);
         run.today = program.number(new Value.Date(today));
         run.files = program.number(pretended(program.design()));
+        new Holdings(run).leaveNoTraces();
         begin(run, new int[run.kept.length]);
         return settle(run, false);
     }
@@ -83,6 +84,7 @@ public final class Machine {
             var again = new Run(program, watch);
             again.today = run.today;
             again.files = run.files;
+            again.traces = run.traces;
             begin(again, run.kept);
             return settle(again, false);
         }
@@ -156,6 +158,7 @@ public final class Machine {
 
     /** D7: nothing runs; only kept values outlive it. */
     private static void kill(Run run) {
+        new Holdings(run).leaveTraces();
         run.instances.clear();
         run.stacking.clear();
         run.stack.clear();

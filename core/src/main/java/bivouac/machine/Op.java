@@ -34,7 +34,24 @@ sealed interface Op {
             Map<Integer, Integer> branches,
             int couldNot,
             int after)
-            implements Op {}
+            implements MayFail {}
+
+    /** Something that the system may fail to do (O7): the script waits for the event that tells. */
+    sealed interface MayFail extends Op {
+        StepRef ref();
+
+        /** Where the reason is kept in its branch. */
+        int resultSlot();
+
+        /** Where the script goes on if it failed, or -1. */
+        int couldNot();
+    }
+
+    /** @param holding its number in the design */
+    record TakeHolding(StepRef ref, int holding, int resultSlot, int couldNot, int after) implements MayFail {}
+
+    /** @param holding its number in the design */
+    record GiveBack(StepRef ref, int holding) implements Op {}
 
     /** The manner of an opening (O8, B1, W2, W3). */
     sealed interface How {

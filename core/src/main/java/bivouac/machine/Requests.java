@@ -268,6 +268,7 @@ final class Requests {
 
     /** It is gone: its scripts end where they are (W6), and its ending goes to who waits for it (C6). */
     void remove(Inst inst) {
+        new Holdings(run).giveBackAllOf(inst);
         inst.gone = true;
         inst.closing = false;
         run.instances.remove(inst);
@@ -343,9 +344,12 @@ final class Requests {
         }
     }
 
-    /** D6: kept values are saved, and the process ends with its code. */
+    /** D5, D6: what the application holds is given back, kept values are saved, and the process ends with its code. */
     private void end(Frame.OfRequest request) {
         run.stack.clear();
+        var holdings = new Holdings(run);
+        holdings.giveBackAllOf(null);
+        holdings.leaveNoTraces();
         var variables = run.program.design().application().variables();
         boolean any = false;
         for (int i = 0; i < variables.size(); i++) {

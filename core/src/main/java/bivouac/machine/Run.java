@@ -38,6 +38,9 @@ final class Run {
     /** The number of the list of pretend files that are there; they outlive a run, as files do. */
     int files;
 
+    /** The number of the list of holdings of which the run before left a trace (D7). */
+    int traces;
+
     final int[] variables;
     /** Kept variables as last saved (D6); the others' slots stay 0. */
     final int[] kept;
@@ -47,6 +50,8 @@ final class Run {
     final List<Frame.Dormant> dormant = new ArrayList<>();
     /** Scripts that wait for a background task (W5), in a canonical order when at rest. */
     final List<Frame.OfScript> background = new ArrayList<>();
+    /** In the order of taking. */
+    final List<Holdings.Held> held = new ArrayList<>();
     /** From the lowest to the topmost (S1). */
     final List<Inst> stacking = new ArrayList<>();
 

@@ -10,13 +10,20 @@ import java.util.Optional;
  *
  * @param ended the exit code, if the application has ended
  * @param tasks those that can end now
+ * @param held what is held, in the order of taking
  * @param files the paths of the pretend files that are there
  */
 public record Scene(
-        List<OpenWindow> windows, Optional<Long> ended, boolean killed, List<String> files, List<Working> tasks) {
+        List<OpenWindow> windows,
+        Optional<Long> ended,
+        boolean killed,
+        List<Held> held,
+        List<String> files,
+        List<Working> tasks) {
 
     public Scene {
         windows = List.copyOf(windows);
+        held = List.copyOf(held);
         files = List.copyOf(files);
         tasks = List.copyOf(tasks);
     }
@@ -61,6 +68,18 @@ public record Scene(
     }
 
     /**
+     * Something that is held.
+     *
+     * @param of the window whose it is; empty for the application
+     */
+    public record Held(String holding, Optional<Sighting.Which> of) {
+        @Override
+        public String toString() {
+            return holding + of.map(w -> ", for " + w).orElse("");
+        }
+    }
+
+    /**
      * A task that runs.
      *
      * @param place as {@link Event.TaskEnds} counts
@@ -70,6 +89,9 @@ public record Scene(
 
         /** How the task is called with which the system creates a window; the window's name follows (O7). */
         public static final String OPENING = "opening ";
+
+        /** How the task is called with which a holding is taken; the holding's name follows (O7). */
+        public static final String TAKING = "taking ";
 
         public Working {
             endings = List.copyOf(endings);

@@ -26,7 +26,16 @@ final class SceneMaker {
         Optional<Long> code = run.phase == Run.ENDED && run.program.value(run.exitCode) instanceof Value.Whole(long n)
                 ? Optional.of(n)
                 : Optional.empty();
-        return new Scene(windows, code, run.phase == Run.KILLED, run.files(), working());
+        return new Scene(windows, code, run.phase == Run.KILLED, held(), run.files(), working());
+    }
+
+    private List<Scene.Held> held() {
+        var holdings = new Holdings(run);
+        return run.held.stream()
+                .map(h -> new Scene.Held(
+                        holdings.name(h.holding()),
+                        Optional.ofNullable(h.owner()).map(Inst::which)))
+                .toList();
     }
 
     private List<Scene.Working> working() {

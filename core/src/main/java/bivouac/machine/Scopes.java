@@ -200,6 +200,7 @@ final class Scopes {
                     .variables()
                     .forEach(v -> names.add("app." + v.name().expression()));
             names.add("app.today");
+            names.add("app.traces");
             me.ifPresent(p -> {
                 p.window().takes().forEach(t -> names.add("takes." + t.name().expression()));
                 members(p).forEach(m -> names.add("me." + m));
@@ -232,6 +233,9 @@ final class Scopes {
         if (name.equals("today")) {
             return Optional.of(
                     Access.readOnly(Type.DATE, in -> new Value.Date(in.run().today())));
+        }
+        if (name.equals("traces")) {
+            return Optional.of(Access.readOnly(new Type.ListOf(Type.TEXT), in -> program.value(in.run().traces)));
         }
         List<Variable> variables = program.design().application().variables();
         for (int i = 0; i < variables.size(); i++) {

@@ -122,6 +122,8 @@ final class ScriptPlanner {
             case Step.RunTask task -> {
                 return new TaskPlanner(this, program, linker).plan(task, ref, path, names);
             }
+            case Step.TakeHolding take -> new HoldingPlanner(this, program).take(take, ref, path, names);
+            case Step.GiveBack(String holding) -> new HoldingPlanner(this, program).giveBack(holding, ref);
             case Step.StopTask(String task) -> ops.add(new Op.StopTask(ref, task));
             case Step.Close close -> close(close, ref, path, names);
             case Step.StayOpen stay -> ops.add(new Op.StayOpen(ref));

@@ -54,6 +54,11 @@ final class Scripts {
             case Op.Open open -> open(open, frame);
             case Op.Close close -> close(close, frame);
             case Op.RunTask task -> new Tasks(run).begin(task, frame);
+            case Op.TakeHolding take -> take(take, frame);
+            case Op.GiveBack back -> {
+                new Holdings(run).giveBack(back.holding(), frame);
+                frame.pc++;
+            }
             case Op.StopTask stop -> {
                 new Tasks(run).stop(stop.task());
                 frame.pc++;
@@ -111,6 +116,19 @@ final class Scripts {
         }
         frame.cleared = false;
         opening.open(op, frame);
+    }
+
+    /** H1, O7: where it may fail, only once the system has told that it did not. */
+    private void take(Op.TakeHolding op, Frame.OfScript frame) {
+        var holdings = new Holdings(run);
+        holdings.checkFree(op.holding(), frame);
+        if (!frame.cleared && holdings.mayFail(op.holding())) {
+            frame.awaitsTask = true;
+            return;
+        }
+        frame.cleared = false;
+        holdings.take(op.holding(), frame);
+        frame.pc = op.after();
     }
 
     private void close(Op.Close op, Frame.OfScript frame) {
@@ -308,6 +326,8 @@ final class Scripts {
             case Op.StayOpen s -> Optional.of(s.ref());
             case Op.Reach r -> Optional.of(r.ref());
             case Op.RunTask r -> Optional.of(r.ref());
+            case Op.TakeHolding t -> Optional.of(t.ref());
+            case Op.GiveBack g -> Optional.of(g.ref());
             case Op.StopTask s -> Optional.of(s.ref());
             case Op.NotThereYet n -> Optional.of(n.ref());
             case Op.AddRow a -> Optional.of(a.ref());

@@ -44,6 +44,10 @@ public sealed interface Sighting {
         }
     }
 
+    record Taken(String holding) implements Act {}
+
+    record GivenBack(String holding) implements Act {}
+
     record KeptSaved() implements Act {}
 
     /** @param saying what went to the error output; empty for nothing */

@@ -192,6 +192,7 @@ final class StateLayout {
             run.faulted = flag(run.faulted);
             run.today = slots.slot(run.today, Values.RANGE);
             run.files = slots.slot(run.files, Values.RANGE);
+            run.traces = slots.slot(run.traces, Values.RANGE);
             var variables = run.program.design().application().variables();
             for (int i = 0; i < run.variables.length; i++) {
                 run.variables[i] = slots.slot(run.variables[i], Values.RANGE);
@@ -200,6 +201,7 @@ final class StateLayout {
                 }
             }
             instances();
+            held();
             frames();
             background();
             dormant();
@@ -248,6 +250,20 @@ final class StateLayout {
         private Inst reference(Inst inst) {
             int number = slots.slot(inst == null || inst.gone ? 0 : inst.position + 1, MOST);
             return number == 0 ? null : run.instances.get(number - 1);
+        }
+
+        private void held() {
+            int count = slots.slot(run.held.size(), MOST);
+            for (int i = 0; i < count; i++) {
+                Holdings.Held known = reads() ? null : run.held.get(i);
+                int holding = slots.slot(
+                        known == null ? 0 : known.holding(),
+                        run.program.design().application().holdings().size());
+                Inst owner = reference(known == null ? null : known.owner());
+                if (reads()) {
+                    run.held.add(new Holdings.Held(holding, owner));
+                }
+            }
         }
 
         private void frames() {

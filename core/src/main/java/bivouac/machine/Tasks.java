@@ -14,7 +14,7 @@ final class Tasks {
     /** The place of the foreground task among those that run. */
     static final int FOREGROUND = -1;
 
-    /** The ending of an opening that the system carried out (O7). */
+    /** The ending of an opening or a taking that the system carried out (O7). */
     static final String DONE = "done";
 
     private final Run run;
@@ -39,11 +39,12 @@ final class Tasks {
             case Op.Open o ->
                 Scene.Working.OPENING
                         + run.program.windows().get(o.window()).window().name();
+            case Op.TakeHolding t -> Scene.Working.TAKING + new Holdings(run).name(t.holding());
             default -> throw new IllegalStateException("nothing else is waited for like a task");
         };
     }
 
-    /** How it can end: a task as it says, an opening as done or could not (O7). */
+    /** How it can end: a task as it says, an opening or a taking as done or could not (O7). */
     static List<String> endings(Frame.OfScript script) {
         return script.script.ops().get(script.pc) instanceof Op.RunTask r
                 ? r.outcomes().stream().map(Op.Outcome::ending).toList()
@@ -119,8 +120,8 @@ final class Tasks {
     /** A task ends: its values are made, and its script goes on in the branch of that ending, or after the step. */
     void end(Event.TaskEnds event) {
         Frame.OfScript frame = frame(event.place()).orElseThrow();
-        if (frame.script.ops().get(frame.pc) instanceof Op.Open open) {
-            opened(open, frame, event.outcome() == 0);
+        if (frame.script.ops().get(frame.pc) instanceof Op.MayFail op) {
+            tried(op, frame, event.outcome() == 0);
             return;
         }
         Op.RunTask op = task(frame);
@@ -141,14 +142,18 @@ final class Tasks {
         frame.pc = op.branches().getOrDefault(event.outcome(), op.after());
     }
 
-    /** O7: the window opens now; or it could not, and the branch for that runs, else it is fault X1. */
-    private void opened(Op.Open op, Frame.OfScript frame, boolean done) {
+    /** O7: it is done now; or it could not be, and the branch for that runs, else it is fault X1. */
+    private void tried(Op.MayFail op, Frame.OfScript frame, boolean done) {
         frame.awaitsTask = false;
         frame.cleared = done;
         if (done) {
             return;
         }
-        String reason = "the system could not create it";
+        String reason =
+                switch (op) {
+                    case Op.Open o -> "the system could not create it";
+                    case Op.TakeHolding t -> "the system could not take it";
+                };
         run.see(new Sighting.TaskEnded(
                 name(frame), Ending.COULD_NOT.name(), List.of(new Sighting.Named("reason", Value.of(reason)))));
         if (op.couldNot() >= 0) {

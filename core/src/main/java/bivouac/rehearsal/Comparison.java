@@ -7,6 +7,7 @@ import bivouac.machine.Scene;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * Two ways of a rehearsal beside each other.
@@ -77,6 +78,7 @@ public record Comparison(int parting, List<String> here, List<String> there, Lis
         if (!here.ended().equals(there.ended()) || here.killed() != there.killed()) {
             all.add(new Difference("The application", runs(here), runs(there)));
         }
+        differ(all, "What is held", held(here), held(there));
         for (Scene.OpenWindow window : here.windows()) {
             Optional<Scene.OpenWindow> other = there.window(window.which());
             if (other.isEmpty()) {
@@ -122,6 +124,12 @@ public record Comparison(int parting, List<String> here, List<String> there, Lis
 
     private static String blocked(Scene.OpenWindow window) {
         return window.blockedBy().map(Scene.Blocker::words).orElse("free");
+    }
+
+    private static String held(Scene scene) {
+        return scene.held().isEmpty()
+                ? "nothing"
+                : scene.held().stream().map(Scene.Held::toString).collect(Collectors.joining("; "));
     }
 
     private static String runs(Scene scene) {

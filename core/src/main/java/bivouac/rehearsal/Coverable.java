@@ -74,4 +74,17 @@ public sealed interface Coverable {
             return window + " could not open";
         }
     }
+
+    /** The system cannot take it (O7). */
+    record NotTaken(String holding) implements Coverable {
+        @Override
+        public String window() {
+            return "";
+        }
+
+        @Override
+        public String words() {
+            return holding + " could not be taken";
+        }
+    }
 }

@@ -3,6 +3,7 @@ package bivouac.rehearsal;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
+import bivouac.design.Holding;
 import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.ReadyMade;
@@ -149,6 +150,9 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
         }
         design.application().tasks().forEach(t -> t.endings()
                 .forEach(e -> all.add(new Coverable.TaskEnd(t.name().shown(), e.name()))));
+        design.application().holdings().stream()
+                .filter(Holding::mayFail)
+                .forEach(h -> all.add(new Coverable.NotTaken(h.name().shown())));
         design.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     if (step instanceof Step.If choice) {
@@ -236,6 +240,7 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
             case NamedEvent.TaskEnded ended -> {
                 met.add(new Coverable.TaskEnd(ended.task(), ended.ending()));
                 ended.couldNotOpen().ifPresent(w -> met.add(new Coverable.Failure(w)));
+                ended.couldNotTake().ifPresent(h -> met.add(new Coverable.NotTaken(h)));
             }
             default -> {
                 // nothing of the design is met by it

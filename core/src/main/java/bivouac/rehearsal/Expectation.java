@@ -140,6 +140,20 @@ public sealed interface Expectation {
         }
     }
 
+    /** A holding that is held, or is not, by whomever. */
+    record Held(String holding, boolean held) implements Expectation {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            boolean is = scene.held().stream().anyMatch(h -> h.holding().equals(holding));
+            return is == held ? Optional.empty() : Optional.of(holding + (is ? " is held" : " is not held"));
+        }
+
+        @Override
+        public String toString() {
+            return "see " + (held ? "held " : "not held ") + TrailFile.quoted(holding);
+        }
+    }
+
     record ExitCode(long code) implements Expectation {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {

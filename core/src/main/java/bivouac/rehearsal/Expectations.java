@@ -20,6 +20,7 @@ public final class Expectations {
     private static final Pattern SHOWS = Pattern.compile("see " + N + " in " + N + TrailFile.OF);
     private static final Pattern TICKED = Pattern.compile("see (ticked|unticked) " + N + TrailFile.OF);
     private static final Pattern SAID = Pattern.compile("see (message|note) " + N);
+    private static final Pattern HELD = Pattern.compile("see (not )?held " + N);
     private static final Pattern CODE = Pattern.compile("see exit code ([0-9]{1,3})");
 
     private Expectations() {}
@@ -36,12 +37,20 @@ public final class Expectations {
                 case Sighting.Asked a when !a.text().isEmpty() -> all.add(new Expectation.Message(a.text()));
                 case Sighting.Noted n -> all.add(new Expectation.Note(n.text()));
                 case Sighting.Closed c -> all.add(new Expectation.NotOpen(c.window()));
+                case Sighting.GivenBack g -> all.add(new Expectation.Held(g.holding(), false));
                 default -> {
                     // seen in the scene, or an explanation
                 }
             }
         }
         scene.ended().ifPresent(code -> all.add(new Expectation.ExitCode(code)));
+        scene.held().stream()
+                .map(h -> new Expectation.Held(h.holding(), true))
+                .distinct()
+                .forEach(h -> {
+                    all.remove(new Expectation.Held(h.holding(), false));
+                    all.add(h);
+                });
         for (Scene.OpenWindow w : scene.windows().reversed()) {
             all.add(new Expectation.Open(w.which()));
             all.add(new Expectation.Blocked(w.which(), w.blockedBy().isPresent()));
@@ -83,6 +92,7 @@ public final class Expectations {
                 w + ": " + part + (ticked ? " is ticked" : " is not ticked");
             case Expectation.Message(String text) -> "the message “" + text + "”";
             case Expectation.Note(String text) -> "the note “" + text + "”";
+            case Expectation.Held(String holding, boolean held) -> holding + (held ? " is held" : " is not held");
             case Expectation.ExitCode(long code) -> "exit code " + code;
         };
     }
@@ -119,6 +129,10 @@ public final class Expectations {
             String text = TrailFile.plain(m.group(2));
             return Optional.of(
                     m.group(1).equals("message") ? new Expectation.Message(text) : new Expectation.Note(text));
+        }
+        m = HELD.matcher(line);
+        if (m.matches()) {
+            return Optional.of(new Expectation.Held(TrailFile.plain(m.group(2)), m.group(1) == null));
         }
         m = CODE.matcher(line);
         return m.matches() ? Optional.of(new Expectation.ExitCode(Long.parseLong(m.group(1)))) : Optional.empty();

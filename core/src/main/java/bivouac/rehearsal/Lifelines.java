@@ -20,14 +20,16 @@ import java.util.stream.Collectors;
  * @param moments how many there are, the start included
  * @param bars in the order of opening
  * @param tasks that ran, from their start to their end
+ * @param holdings from taking to giving back, in the order of taking
  */
-public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
+public record Lifelines(int moments, List<Bar> bars, List<Run> tasks, List<Holding> holdings) {
 
-    public static final Lifelines NONE = new Lifelines(0, List.of(), List.of());
+    public static final Lifelines NONE = new Lifelines(0, List.of(), List.of(), List.of());
 
     public Lifelines {
         bars = List.copyOf(bars);
         tasks = List.copyOf(tasks);
+        holdings = List.copyOf(holdings);
     }
 
     /**
@@ -88,6 +90,9 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
         }
     }
 
+    /** Something held, as people read it. {@code givenBack} is -1 while it is held. */
+    public record Holding(String what, int taken, int givenBack) {}
+
     /** The lifelines of a whole trail. */
     public static Lifelines of(Machine machine, List<Moment> trail) {
         return NONE.longer(machine, trail);
@@ -102,13 +107,14 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
         for (int i = moments; i < trail.size(); i++) {
             growing.add(machine, i, trail.get(i));
         }
-        return new Lifelines(trail.size(), growing.order, growing.tasks);
+        return new Lifelines(trail.size(), growing.order, growing.tasks, growing.holdings);
     }
 
     private static final class Growing {
         private final Map<Which, Bar> open = new LinkedHashMap<>();
         private final List<Bar> order = new ArrayList<>();
         private final List<Run> tasks;
+        private final List<Holding> holdings;
 
         Growing(Lifelines before) {
             for (Bar bar : before.bars()) {
@@ -118,6 +124,7 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
                 }
             }
             tasks = new ArrayList<>(before.tasks());
+            holdings = new ArrayList<>(before.holdings());
         }
 
         void add(Machine machine, int event, Moment moment) {
@@ -141,12 +148,25 @@ public record Lifelines(int moments, List<Bar> bars, List<Run> tasks) {
                     block(window.which(), event);
                 }
             }
+            hold(scene, event);
             for (Which which : List.copyOf(open.keySet())) {
                 boolean there = scene.windows().stream().anyMatch(w -> w.which().equals(which));
                 if (!there) {
                     close(which, event, "", "");
                 }
             }
+        }
+
+        private void hold(Scene scene, int event) {
+            var now = new ArrayList<>(
+                    scene.held().stream().map(Scene.Held::toString).toList());
+            for (int i = 0; i < holdings.size(); i++) {
+                Holding known = holdings.get(i);
+                if (known.givenBack() < 0 && !now.remove(known.what())) {
+                    holdings.set(i, new Holding(known.what(), known.taken(), event));
+                }
+            }
+            now.forEach(what -> holdings.add(new Holding(what, event, -1)));
         }
 
         private void open(Scene scene, Scene.OpenWindow window, int event) {

@@ -20,7 +20,10 @@ public record LifelinesDrawing(List<Block> blocks, List<Words> words) {
         /** The bar of a window that is waited for. */
         WAITED,
         BLOCKED,
-        TASK
+        TASK,
+        HOLDING,
+        /** Where a holding was taken. */
+        RING
     }
 
     /** What words say. */
@@ -28,6 +31,7 @@ public record LifelinesDrawing(List<Block> blocks, List<Words> words) {
         EVENT,
         NAME,
         TASK,
+        HOLDING,
         /** What a window was handed; stands at the left end of its bar. */
         HANDED,
         ENDING,
@@ -48,6 +52,7 @@ public record LifelinesDrawing(List<Block> blocks, List<Words> words) {
 
     private static final double TIE = 1.5;
     private static final double TASK = 2;
+    private static final double RING = 7;
     /** The least width of a bar, for a window that opened and closed in neighbouring events. */
     private static final double LEAST = 4;
     /** What always stays between a bar's end and its name. */
@@ -81,7 +86,13 @@ public record LifelinesDrawing(List<Block> blocks, List<Words> words) {
         for (int i = 0; i < plan.lines().tasks().size(); i++) {
             Lifelines.Run run = plan.lines().tasks().get(i);
             if (making.isSeen(run.began(), run.ended())) {
-                making.task(run, plan.y(plan.rows().get(bars.size() + i)));
+                making.task(run, plan.y(plan.rowOfTask(i)));
+            }
+        }
+        for (int i = 0; i < plan.lines().holdings().size(); i++) {
+            Lifelines.Holding holding = plan.lines().holdings().get(i);
+            if (making.isSeen(holding.taken(), holding.givenBack())) {
+                making.holding(holding, plan.y(plan.rowOfHolding(i)));
             }
         }
         making.blocks.sort(java.util.Comparator.comparing(Block::kind));
@@ -186,6 +197,20 @@ public record LifelinesDrawing(List<Block> blocks, List<Words> words) {
             double middle = y + LifelinesPlan.BAR / 2;
             block(Kind.TASK, from, middle + 4, Math.max(LEAST, plan.end(run.ended()) - from), TASK);
             say(Saying.TASK, from + 2, y - 3, plan.column() * 3, run.words(), run.words());
+        }
+
+        void holding(Lifelines.Holding holding, double y) {
+            double from = plan.x(holding.taken());
+            double to = plan.end(holding.givenBack());
+            double middle = y + LifelinesPlan.BAR / 2 + 4;
+            block(Kind.HOLDING, from, middle - TIE / 2, Math.max(LEAST, to - from), TIE);
+            block(Kind.RING, from - RING / 2 + 2, middle - RING / 2, RING, RING);
+            if (holding.givenBack() >= 0) {
+                block(Kind.RING, to - RING / 2, middle - RING / 2, RING, RING);
+            }
+            double at = Math.max(from + RING, Math.min(left, to - NAME));
+            String whole = holding.what() + (holding.givenBack() < 0 ? " is held" : " was held");
+            say(Saying.HOLDING, at + 4, y - 3, Math.max(plan.column(), to - at - 8), holding.what(), whole);
         }
 
         private void block(Kind kind, double x, double y, double width, double height) {

@@ -10,7 +10,7 @@ import java.util.Optional;
  * to later ones, so that there are no more rows than windows were open at once.
  *
  * @param column the width of an event, in pixels
- * @param rows the row of each bar, in the order of the bars, then of each task
+ * @param rows the row of each bar, in the order of the bars, then of each task, then of each holding
  * @param rowCount how many rows there are
  */
 public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, int rowCount) {
@@ -47,6 +47,9 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
         }
         for (Lifelines.Run run : lines.tasks()) {
             rows.add(take(free, 0, run.began(), run.ended(), tags));
+        }
+        for (Lifelines.Holding holding : lines.holdings()) {
+            rows.add(take(free, 0, holding.taken(), holding.givenBack(), tags));
         }
         return new LifelinesPlan(lines, column, rows, free.size());
     }
@@ -95,6 +98,16 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
 
     public double y(int row) {
         return TOP + row * row();
+    }
+
+    /** The row of a task, by its number. */
+    int rowOfTask(int task) {
+        return rows.get(lines.bars().size() + task);
+    }
+
+    /** The row of a holding, by its number. */
+    int rowOfHolding(int holding) {
+        return rows.get(lines.bars().size() + lines.tasks().size() + holding);
     }
 
     /** The right end of something that ended in an event, or goes on. */

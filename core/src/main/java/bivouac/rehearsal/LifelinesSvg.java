@@ -73,14 +73,15 @@ public final class LifelinesSvg {
             case BAR -> rect(block, RAISED, LINE, 3);
             case WAITED -> rect(block, RAISED, EMBER, 3);
             case BLOCKED -> rect(block, "url(#blocked)", "none", 3);
-            case TASK -> rect(block, INK, "none", 0);
+            case TASK, HOLDING -> rect(block, INK, "none", 0);
+            case RING -> rect(block, RAISED, INK, 4);
         }
     }
 
     private void words(LifelinesDrawing.Words words) throws XMLStreamException {
         String fill =
                 switch (words.saying()) {
-                    case NAME, TASK -> INK;
+                    case NAME, TASK, HOLDING -> INK;
                     case EVENT, ENDING -> QUIET;
                     case HANDED, GIVES -> LAKE;
                 };

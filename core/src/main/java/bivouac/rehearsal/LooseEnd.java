@@ -8,6 +8,7 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
+import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import java.util.ArrayList;
 import java.util.List;
@@ -125,6 +126,7 @@ public record LooseEnd(ScriptPlace place, StepPath at, Optional<String> ending, 
         return switch (step) {
             case Step.Open open -> isWindow && open.window().equals(what);
             case Step.RunTask run -> !isWindow && run.task().equals(what);
+            case Step.TakeHolding take -> !isWindow && what.equals(Scene.Working.TAKING + take.holding());
         };
     }
 }

@@ -132,9 +132,17 @@ public sealed interface NamedEvent {
     record TaskEnded(String task, Optional<Which> of, String ending) implements NamedEvent {
         /** The window that the system could not create by it, if it was such an opening (O7). */
         public Optional<String> couldNotOpen() {
-            String opening = Scene.Working.OPENING;
-            return ending.equals(Ending.COULD_NOT.name()) && task.startsWith(opening)
-                    ? Optional.of(task.substring(opening.length()))
+            return couldNot(Scene.Working.OPENING);
+        }
+
+        /** The holding that the system could not take by it, if it was such a taking (O7). */
+        public Optional<String> couldNotTake() {
+            return couldNot(Scene.Working.TAKING);
+        }
+
+        private Optional<String> couldNot(String doing) {
+            return ending.equals(Ending.COULD_NOT.name()) && task.startsWith(doing)
+                    ? Optional.of(task.substring(doing.length()))
                     : Optional.empty();
         }
 

@@ -131,6 +131,8 @@ public final class TrailWords {
                 gives.isEmpty()
                         ? Optional.empty()
                         : Optional.of(task + " gives " + values(gives).substring(6));
+            case Sighting.Taken(String holding) -> Optional.of("takes " + holding);
+            case Sighting.GivenBack(String holding) -> Optional.of("gives back " + holding);
             case Sighting.KeptSaved k -> Optional.of("kept values saved");
             case Sighting.Ended(long code, String saying) ->
                 Optional.of("the application ends, exit code " + code

@@ -45,6 +45,10 @@ public final class Completion {
             offers = windows(design, line.substring(5), 5);
         } else if (lower.startsWith("run ") && !lower.startsWith("run new")) {
             offers = tasks(design, line.substring(4), 4);
+        } else if (lower.startsWith("take ") && !lower.startsWith("take new")) {
+            offers = holdings(design, line.substring(5), 5);
+        } else if (lower.startsWith("give back ")) {
+            offers = holdings(design, line.substring(10), 10);
         } else if (lower.startsWith("stop task ")) {
             offers = tasks(design, line.substring(10), 10);
         } else if (reaches(lower) > 0) {
@@ -158,6 +162,14 @@ public final class Completion {
                 .filter(t -> StepTyping.lower(t.name().shown()).contains(wanted)
                         && !t.name().shown().equals(typed.strip()))
                 .map(t -> named(t.name().shown(), t.takes(), from));
+    }
+
+    private static Stream<Offer> holdings(Design design, String typed, int from) {
+        String wanted = StepTyping.lower(typed);
+        return design.application().holdings().stream()
+                .map(h -> h.name().shown())
+                .filter(h -> StepTyping.lower(h).contains(wanted) && !h.equals(typed.strip()))
+                .map(h -> Offer.of(h, from, h));
     }
 
     private static Stream<Offer> endings(List<Ending> endings, String line, int from) {

@@ -44,6 +44,14 @@ public final class Sentences {
                 out.add(new Token.Quoted(text));
             }
             case Step.RunTask r -> run(out, r);
+            case Step.TakeHolding t -> {
+                out.add(new Token.Keyword("take"));
+                out.add(new Token.ValueName(t.holding()));
+            }
+            case Step.GiveBack(String holding) -> {
+                out.add(new Token.Keyword("give back"));
+                out.add(new Token.ValueName(holding));
+            }
             case Step.StopTask(String task) -> {
                 out.add(new Token.Keyword("stop task"));
                 out.add(new Token.ValueName(task));

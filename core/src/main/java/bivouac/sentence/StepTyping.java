@@ -12,12 +12,12 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Target;
-import bivouac.design.Task;
 import bivouac.design.Window;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -62,7 +62,10 @@ public final class StepTyping {
             return boxes().check(words.rest());
         }
         if (words.take("run new")) {
-            return runNew(words);
+            return made(words, "Name the work: run new write the register.", new WorkTyping(design)::runNew);
+        }
+        if (words.take("take new")) {
+            return made(words, "Name what is taken: take new register lock.", new WorkTyping(design)::takeNew);
         }
         if (words.take("open new")) {
             return openNew(words);
@@ -98,12 +101,6 @@ public final class StepTyping {
         if (words.take("end the application") || words.take("end")) {
             return Optional.of(end(words));
         }
-        if (words.take("run")) {
-            return Optional.of(run(words));
-        }
-        if (words.take("stop task")) {
-            return Optional.of(new Step.StopTask(task(words, List.of())));
-        }
         if (words.take("not there yet")) {
             return Optional.of(new Step.NotThereYet());
         }
@@ -118,9 +115,9 @@ public final class StepTyping {
                 return Optional.of(new Step.KeptValues(how));
             }
         }
-        Optional<Step> ofValues = ValueTyping.read(words);
-        if (ofValues.isPresent()) {
-            return ofValues;
+        Optional<Step> other = ValueTyping.read(words).or(() -> new WorkTyping(design).read(words));
+        if (other.isPresent()) {
+            return other;
         }
         for (Step.Reach.How how : Step.Reach.How.values()) {
             if (words.take(how.words())) {
@@ -216,34 +213,13 @@ public final class StepTyping {
                 design.windows().stream().map(w -> w.name().shown()).toList(), List.of(" with ", " giving ")));
     }
 
-    private static final List<String> RUN_WORDS = List.of(" in the background", " as ", " handing ");
-
-    private Step.RunTask run(Words words) {
-        String name = task(words, RUN_WORDS);
-        boolean background = words.take("in the background");
-        boolean mayBeStopped = background && (words.take(", may be stopped") || words.take("may be stopped"));
-        Optional<String> as = words.take("as") ? Optional.of(words.word()) : Optional.empty();
-        List<Given> hands = words.take("handing") ? words.givens() : List.of();
-        return new Step.RunTask(name, background, mayBeStopped, hands, as, List.of());
-    }
-
-    private String task(Words words, List<String> ends) {
-        return words.longestOf(
-                design.application().tasks().stream().map(t -> t.name().shown()).toList(), ends);
-    }
-
-    /** {@code run new NAME}: makes the task where it is noticed to be missing; it is done, or fails. */
-    private Typed runNew(Words words) {
+    /** A step that makes what it names. */
+    private Typed made(Words words, String unnamed, Function<String, WorkTyping.Made> make) {
         if (words.isEmpty()) {
-            return new Typed.Unfinished("Name the work: run new write the register.");
+            return new Typed.Unfinished(unnamed);
         }
-        Name name = Names.freeName(
-                words.rest(),
-                design.application().tasks().stream().map(Task::name).toList());
-        var tasks = new ArrayList<>(design.application().tasks());
-        tasks.add(Task.of(name.shown()));
-        Design more = design.with(design.application().working(tasks));
-        return put(more, Step.RunTask.of(name.shown()), "task " + name);
+        WorkTyping.Made made = make.apply(words.rest());
+        return put(made.design(), made.step(), made.what());
     }
 
     private static Step end(Words words) {
@@ -260,7 +236,8 @@ public final class StepTyping {
     private Typed when(Words words) {
         Optional<StepPath> holder = holderBefore(s -> s instanceof Step.Branching);
         if (holder.isEmpty()) {
-            return new Typed.Unfinished("“when” follows a step that opens a window or runs a task.");
+            return new Typed.Unfinished(
+                    "“when” follows a step that opens a window, runs a task, or takes what may fail.");
         }
         Script script = place.in(design);
         var open = (Step.Branching) holder.get().in(script).orElseThrow();
@@ -326,6 +303,7 @@ public final class StepTyping {
                 new Step.Open(
                         o.window(), keep(b.manner(), o.manner()), b.ownedBy(), o.handOver(), o.as(), b.branches());
             case Step.RunTask r when before instanceof Step.RunTask b -> r.withBranches(b.branches());
+            case Step.TakeHolding t when before instanceof Step.TakeHolding b -> t.withBranches(b.branches());
             case Step.Repeat r when before instanceof Step.Repeat b -> b;
             case Step.If i
             when before instanceof Step.If b -> {
@@ -376,6 +354,9 @@ public final class StepTyping {
                 "run",
                 "run new",
                 "stop task",
+                "take",
+                "take new",
+                "give back",
                 "hide",
                 "show",
                 "bring to front",

@@ -7,6 +7,7 @@ import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
+import bivouac.design.Holding;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
 import bivouac.design.NamingHabit;
@@ -140,6 +141,12 @@ public final class Play {
         return this;
     }
 
+    /** What is held, in the order of taking. */
+    public Play holds(String... held) {
+        assertThat(rehearsal.scene().held()).extracting(Scene.Held::toString).containsExactly(held);
+        return this;
+    }
+
     public Play ended(long code) {
         assertThat(rehearsal.scene().ended()).contains(code);
         return this;
@@ -160,6 +167,7 @@ public final class Play {
     public static final class Making {
         private final List<Window> windows = new ArrayList<>();
         private final List<Variable> variables = new ArrayList<>();
+        private List<Holding> holdings = List.of();
         private Script start = Script.EMPTY;
         private DepartureRule departure = new DepartureRule.LastWindow();
 
@@ -184,6 +192,11 @@ public final class Play {
             return this;
         }
 
+        public Making holds(Holding... all) {
+            holdings = List.of(all);
+            return this;
+        }
+
         public Making with(Window... more) {
             windows.addAll(List.of(more));
             return this;
@@ -191,7 +204,7 @@ public final class Play {
 
         public Design design() {
             var application = new Application("Test", Application.About.NOTHING, variables, start, departure);
-            return new Design(application.naming(NamingHabit.NONE), windows);
+            return new Design(application.naming(NamingHabit.NONE).withHoldings(holdings), windows);
         }
 
         public Play play() {

@@ -8,6 +8,7 @@ import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.Given;
+import bivouac.design.Holding;
 import bivouac.design.Instances;
 import bivouac.design.Manner;
 import bivouac.design.Menu;
@@ -107,6 +108,7 @@ public final class RandomDesigns {
                         : new PretendFiles(
                                 List.of("/a/b.csv", "/c d/ü.txt"), List.of("/a/b.csv"), random.nextBoolean()),
                 random.nextBoolean() ? List.of() : List.of(task()),
+                random.nextBoolean() ? List.of() : List.of(holding()),
                 pick(List.of(NamingHabit.values())));
         return new Design(
                 application,
@@ -292,6 +294,12 @@ public final class RandomDesigns {
                 maybe(this::word));
     }
 
+    private static final List<String> HOLDINGS = List.of("lock", "none");
+
+    private Holding holding() {
+        return new Holding(Name.of("lock"), random.nextBoolean(), random.nextBoolean(), random.nextBoolean());
+    }
+
     private Script script(int deep) {
         var steps = new ArrayList<Step>();
         for (int i = 0; i < random.nextInt(3); i++) {
@@ -302,7 +310,7 @@ public final class RandomDesigns {
     }
 
     private Step step(int deep) {
-        return switch (random.nextInt(deep > 0 ? 19 : 15)) {
+        return switch (random.nextInt(deep > 0 ? 21 : 16)) {
             case 0 -> new Step.Close(target(), maybe(this::word), givens(), Script.EMPTY);
             case 1 -> new Step.StayOpen();
             case 2 -> new Step.SetValue(pick(List.of("app.n", "me.title", "me.a", "nothing")), expression());
@@ -319,8 +327,13 @@ public final class RandomDesigns {
             case 12 -> Step.Let.of(pick(List.of("sum", "no name")), expression().source());
             case 13 -> new Step.Again();
             case 14 -> new Step.KeptValues(pick(List.of(Step.KeptValues.How.values())));
+            case 15 -> new Step.GiveBack(pick(HOLDINGS));
+            case 17 ->
+                new Step.TakeHolding(
+                        pick(HOLDINGS),
+                        random.nextBoolean() ? List.of() : List.of(new Step.Branch("could not", script(deep - 1))));
             case 18 -> new Step.Repeat(script(deep - 1));
-            case 15 ->
+            case 19 ->
                 new Step.RunTask(
                         pick(List.of("work", "none")),
                         random.nextBoolean(),

@@ -13,6 +13,7 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.ScriptLines;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 
@@ -70,6 +71,8 @@ final class Walls {
                         Ui.label("Who is asked", "wall-head"),
                         Ui.wrapped("all, from the last window of the design to the first", "plain"),
                         Ui.wrapped("one refusal stops it", "quiet"),
+                        Ui.label("Given back", "wall-head"),
+                        Ui.wrapped(held(app), "plain"),
                         Ui.label("Kept for next time", "wall-head"),
                         Ui.label(kept(app), "plain"),
                         Ui.label("Exit code", "wall-head"),
@@ -100,6 +103,15 @@ final class Walls {
         line.setPromptText(v.kept() ? "kept" : "empty");
         line.setMaxWidth(VALUE);
         return line;
+    }
+
+    /** The application's own at the end (D5), the others when their windows close (C5). */
+    private static String held(Application app) {
+        return app.holdings().isEmpty()
+                ? "nothing"
+                : app.holdings().reversed().stream()
+                        .map(h -> h.name() + (h.ofApplication() ? "" : ", with its window"))
+                        .collect(Collectors.joining("\n"));
     }
 
     private static String kept(Application app) {

@@ -165,7 +165,8 @@ final class LifelinesView extends ScrollPane {
                             case BAR -> List.of("lifeline");
                             case WAITED -> List.of("lifeline", "waited");
                             case BLOCKED -> List.of("lifeline-blocked");
-                            case TASK -> List.of("lifeline-task");
+                            case TASK, HOLDING -> List.of("lifeline-task");
+                            case RING -> List.of("lifeline-ring");
                         });
         return block;
     }
@@ -174,7 +175,7 @@ final class LifelinesView extends ScrollPane {
         String style =
                 switch (saying) {
                     case EVENT -> "lifelines-event";
-                    case NAME, TASK -> "lifeline-name";
+                    case NAME, TASK, HOLDING -> "lifeline-name";
                     case HANDED, GIVES -> "lifeline-value";
                     case ENDING -> "ending";
                 };

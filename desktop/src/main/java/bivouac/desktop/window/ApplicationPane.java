@@ -4,7 +4,6 @@ import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
-import bivouac.design.Task;
 import bivouac.desktop.widget.DepartureChoice;
 import bivouac.desktop.widget.TextBlock;
 import bivouac.desktop.widget.TextLine;
@@ -12,10 +11,13 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
+import bivouac.sentence.HoldingLine;
 import bivouac.sentence.TaskLine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
@@ -39,6 +41,7 @@ final class ApplicationPane {
                         line("It is called", text("app-name", app.name(), (a, t) -> a.named(t))),
                         line("Its values", variables(app)),
                         line("Its tasks", tasks(app)),
+                        line("It holds", holdings(app)),
                         line("Its files", files(app)),
                         line(
                                 "It ends",
@@ -131,23 +134,58 @@ final class ApplicationPane {
         return block;
     }
 
-    /** One task a line. */
-    private Node tasks(Application app) {
-        String now = app.tasks().stream().map(TaskLine::write).collect(Collectors.joining("\n"));
-        var block = new TextBlock("app-tasks", "Tasks of the application, one a line", now, t -> {
+    /** Reads one thing from its line. */
+    private interface LineReader<T> {
+        T read(String line) throws Declarations.Wrong;
+    }
+
+    /** What is written one a line. */
+    private <T> TextBlock lines(
+            String id,
+            String accessible,
+            List<T> now,
+            Function<T, String> write,
+            LineReader<T> reader,
+            BiFunction<Application, List<T>, Application> edit,
+            String did) {
+        return new TextBlock(id, accessible, now.stream().map(write).collect(Collectors.joining("\n")), t -> {
             try {
-                var tasks = new ArrayList<Task>();
+                var all = new ArrayList<T>();
                 for (String one : t.split("\n")) {
                     if (!one.isBlank()) {
-                        tasks.add(TaskLine.read(one.strip()));
+                        all.add(reader.read(one.strip()));
                     }
                 }
-                return change(a -> a.working(tasks), "tasks of the application changed");
+                return change(a -> edit.apply(a, all), did);
             } catch (Declarations.Wrong e) {
                 work.say(e.getMessage());
                 return e.getMessage();
             }
         });
+    }
+
+    private Node holdings(Application app) {
+        var block = lines(
+                "app-holdings",
+                "What the application takes and gives back, one a line",
+                app.holdings(),
+                HoldingLine::write,
+                HoldingLine::read,
+                Application::withHoldings,
+                "holdings of the application changed");
+        block.setPromptText("register lock: leaves a trace");
+        return block;
+    }
+
+    private Node tasks(Application app) {
+        var block = lines(
+                "app-tasks",
+                "Tasks of the application, one a line",
+                app.tasks(),
+                TaskLine::write,
+                TaskLine::read,
+                Application::working,
+                "tasks of the application changed");
         block.setPromptText(
                 "write list taking at: file ends done writing takes.at; failed giving reason: text = \"disk full\"");
         return block;

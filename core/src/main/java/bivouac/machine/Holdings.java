@@ -1,0 +1,97 @@
+package bivouac.machine;
+
+import bivouac.design.Holding;
+import bivouac.expression.Value;
+import java.util.List;
+import java.util.Optional;
+
+/** What is held, in the order of taking: how it is taken, and given back, the last taken first (H1, H2). */
+final class Holdings {
+
+    /**
+     * Something that is held.
+     *
+     * @param holding its number in the design
+     * @param owner the window whose it is; null for the application
+     */
+    record Held(int holding, Inst owner) {}
+
+    private final Run run;
+
+    Holdings(Run run) {
+        this.run = run;
+    }
+
+    private Holding design(int number) {
+        return run.program.design().application().holdings().get(number);
+    }
+
+    String name(int number) {
+        return design(number).name().shown();
+    }
+
+    /** H1: whose it is where a script takes it. */
+    private Inst owner(int number, Frame.OfScript by) {
+        return design(number).ofApplication() ? null : by.me;
+    }
+
+    /** X4: what is held already cannot be taken. */
+    void checkFree(int number, Frame.OfScript by) {
+        if (find(number, owner(number, by)).isPresent()) {
+            throw new StepFault(Fault.Rule.X4, name(number) + " is held already");
+        }
+    }
+
+    boolean mayFail(int number) {
+        return design(number).mayFail();
+    }
+
+    void take(int number, Frame.OfScript by) {
+        run.held.add(new Held(number, owner(number, by)));
+        run.see(new Sighting.Taken(name(number)));
+    }
+
+    /** A step gives back what its window, or the application, holds; else it is fault X4. */
+    void giveBack(int number, Frame.OfScript by) {
+        giveBack(find(number, owner(number, by))
+                .orElseThrow(() -> new StepFault(Fault.Rule.X4, name(number) + " is not held")));
+    }
+
+    private Optional<Held> find(int number, Inst owner) {
+        return run.held.reversed().stream()
+                .filter(h -> h.holding() == number && h.owner() == owner)
+                .findFirst();
+    }
+
+    private void giveBack(Held held) {
+        run.held.remove(held);
+        run.see(new Sighting.GivenBack(name(held.holding())));
+    }
+
+    /** C5, and D5 for the application, whose windows have closed before: all of it, the last taken first. */
+    void giveBackAllOf(Inst owner) {
+        for (Held held : List.copyOf(run.held).reversed()) {
+            if (held.owner() == owner) {
+                giveBack(held);
+            }
+        }
+    }
+
+    /** D7: what a killed run leaves behind; nothing is given back. */
+    void leaveTraces() {
+        run.traces = traces(run.held.stream()
+                .filter(h -> design(h.holding()).leavesTrace())
+                .map(h -> Value.of(name(h.holding())))
+                .toList());
+        run.held.clear();
+    }
+
+    /** D7: a run that ended gave everything back, and leaves nothing behind. */
+    void leaveNoTraces() {
+        run.traces = traces(List.of());
+    }
+
+    private int traces(List<Value> names) {
+        return run.program.number(new Value.Items(names));
+    }
+}

@@ -1,0 +1,86 @@
+package bivouac.sentence;
+
+import bivouac.design.Application;
+import bivouac.design.Design;
+import bivouac.design.Given;
+import bivouac.design.Holding;
+import bivouac.design.Name;
+import bivouac.design.Names;
+import bivouac.design.Step;
+import bivouac.design.Task;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads the typed steps about the application's own work: tasks, and holdings. */
+final class WorkTyping {
+
+    private static final List<String> RUN_WORDS = List.of(" in the background", " as ", " handing ");
+
+    /** A step, and the design in which what it names is there. */
+    record Made(Design design, Step step, String what) {}
+
+    private final Design design;
+
+    WorkTyping(Design design) {
+        this.design = design;
+    }
+
+    /** The step, if the line begins one of these. */
+    Optional<Step> read(Words words) {
+        if (words.take("run")) {
+            return Optional.of(run(words));
+        }
+        if (words.take("stop task")) {
+            return Optional.of(new Step.StopTask(task(words, List.of())));
+        }
+        if (words.take("take")) {
+            return Optional.of(Step.TakeHolding.of(holding(words)));
+        }
+        if (words.take("give back")) {
+            return Optional.of(new Step.GiveBack(holding(words)));
+        }
+        return Optional.empty();
+    }
+
+    private Step.RunTask run(Words words) {
+        String name = task(words, RUN_WORDS);
+        boolean background = words.take("in the background");
+        boolean mayBeStopped = background && (words.take(", may be stopped") || words.take("may be stopped"));
+        Optional<String> as = words.take("as") ? Optional.of(words.word()) : Optional.empty();
+        List<Given> hands = words.take("handing") ? words.givens() : List.of();
+        return new Step.RunTask(name, background, mayBeStopped, hands, as, List.of());
+    }
+
+    private String task(Words words, List<String> ends) {
+        return words.longestOf(
+                design.application().tasks().stream().map(t -> t.name().shown()).toList(), ends);
+    }
+
+    private String holding(Words words) {
+        return words.longestOf(
+                design.application().holdings().stream()
+                        .map(h -> h.name().shown())
+                        .toList(),
+                List.of());
+    }
+
+    /** {@code run new NAME}: makes the task where it is noticed to be missing; it is done, or fails. */
+    Made runNew(String typed) {
+        Application app = design.application();
+        Name name = Names.freeName(typed, app.tasks().stream().map(Task::name).toList());
+        var tasks = new ArrayList<>(app.tasks());
+        tasks.add(Task.of(name.shown()));
+        return new Made(design.with(app.working(tasks)), Step.RunTask.of(name.shown()), "task " + name);
+    }
+
+    /** {@code take new NAME}: makes the holding where it is noticed to be missing. */
+    Made takeNew(String typed) {
+        Application app = design.application();
+        Name name =
+                Names.freeName(typed, app.holdings().stream().map(Holding::name).toList());
+        var holdings = new ArrayList<>(app.holdings());
+        holdings.add(Holding.of(name.shown()));
+        return new Made(design.with(app.withHoldings(holdings)), Step.TakeHolding.of(name.shown()), "holding " + name);
+    }
+}
