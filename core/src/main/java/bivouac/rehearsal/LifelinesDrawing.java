@@ -92,7 +92,7 @@ public record LifelinesDrawing(List<Block> blocks, List<Words> words) {
         for (int i = 0; i < plan.lines().holdings().size(); i++) {
             Lifelines.Holding holding = plan.lines().holdings().get(i);
             if (making.isSeen(holding.taken(), holding.givenBack())) {
-                making.holding(holding, plan.y(plan.rowOfHolding(i)));
+                making.holding(holding, plan.yOfHolding(i));
             }
         }
         making.blocks.sort(java.util.Comparator.comparing(Block::kind));
@@ -202,7 +202,7 @@ public record LifelinesDrawing(List<Block> blocks, List<Words> words) {
         void holding(Lifelines.Holding holding, double y) {
             double from = plan.x(holding.taken());
             double to = plan.end(holding.givenBack());
-            double middle = y + LifelinesPlan.BAR / 2 + 4;
+            double middle = y + LifelinesPlan.HELD - 4;
             block(Kind.HOLDING, from, middle - TIE / 2, Math.max(LEAST, to - from), TIE);
             block(Kind.RING, from - RING / 2 + 2, middle - RING / 2, RING, RING);
             if (holding.givenBack() >= 0) {

@@ -10,14 +10,20 @@ import java.util.Optional;
  * to later ones, so that there are no more rows than windows were open at once.
  *
  * @param column the width of an event, in pixels
- * @param rows the row of each bar, in the order of the bars, then of each task, then of each holding
+ * @param rows the row of each bar, in the order of the bars, then of each task
  * @param rowCount how many rows there are
+ * @param held the row of each holding, above the windows
+ * @param heldCount how many of these rows there are
  */
-public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, int rowCount) {
+public record LifelinesPlan(
+        Lifelines lines, double column, List<Integer> rows, int rowCount, List<Integer> held, int heldCount) {
 
     public static final double LEFT = 12;
     public static final double TOP = 22;
     public static final double BAR = 16;
+    /** The height of a row of holdings. */
+    public static final double HELD = 16;
+
     private static final double WIDE = 88;
     private static final double NARROW = 24;
     /** From this width on, a column has room for words. */
@@ -27,6 +33,7 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
 
     public LifelinesPlan {
         rows = List.copyOf(rows);
+        held = List.copyOf(held);
     }
 
     /**
@@ -48,10 +55,12 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
         for (Lifelines.Run run : lines.tasks()) {
             rows.add(take(free, 0, run.began(), run.ended(), tags));
         }
+        var held = new ArrayList<Integer>();
+        var freeHeld = new ArrayList<Integer>();
         for (Lifelines.Holding holding : lines.holdings()) {
-            rows.add(take(free, 0, holding.taken(), holding.givenBack(), tags));
+            held.add(take(freeHeld, 0, holding.taken(), holding.givenBack(), tags));
         }
-        return new LifelinesPlan(lines, column, rows, free.size());
+        return new LifelinesPlan(lines, column, rows, free.size(), held, freeHeld.size());
     }
 
     /**
@@ -97,7 +106,7 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
     }
 
     public double y(int row) {
-        return TOP + row * row();
+        return TOP + heldCount * HELD + row * row();
     }
 
     /** The row of a task, by its number. */
@@ -105,9 +114,9 @@ public record LifelinesPlan(Lifelines lines, double column, List<Integer> rows, 
         return rows.get(lines.bars().size() + task);
     }
 
-    /** The row of a holding, by its number. */
-    int rowOfHolding(int holding) {
-        return rows.get(lines.bars().size() + lines.tasks().size() + holding);
+    /** Where a holding stands, by its number; a thin line needs little room. */
+    double yOfHolding(int holding) {
+        return TOP + held.get(holding) * HELD;
     }
 
     /** The right end of something that ended in an event, or goes on. */

@@ -209,7 +209,7 @@ public final class Rehearsal {
     /** A rehearsal from the start again; what was acted out is kept as another way. */
     public Rehearsal again() {
         var begun = new Trail("", moments().subList(0, 1));
-        return new Rehearsal(machine, today, begun, 0, ways.leaving(trail));
+        return new Rehearsal(machine, today, begun, 0, ways.leaving(trail)).settled();
     }
 
     /**
@@ -264,17 +264,48 @@ public final class Rehearsal {
                 replay.stopped());
     }
 
-    /** How the task that is waited for ends by itself here, if the design says how it usually does. */
-    public Optional<Event> usualEnding() {
-        var tasks = machine.program().design().application().tasks();
+    /** Whether nothing was done yet, not even what happens by itself. */
+    public boolean isFresh() {
+        return trail.size() == 1 && ways.others().isEmpty();
+    }
+
+    /** As many usual endings are taken by themselves; a script that tries again for ever is stopped there. */
+    private static final int MOST_USUAL = 50;
+
+    /**
+     * This rehearsal with the usual endings of what is waited for, as far as the design says them, so that a person
+     * goes on where there is something to decide.
+     */
+    public Rehearsal settled() {
+        Rehearsal at = this;
+        Optional<Event> usual = at.usualEnding();
+        for (int i = 0; usual.isPresent() && i < MOST_USUAL; i++) {
+            at = at.isAtEnd()
+                    ? at.longer(at.moments(), usual.get(), EventNames.name(at.scene(), usual.get()))
+                    : at.act(usual.get());
+            usual = at.usualEnding();
+        }
+        return at;
+    }
+
+    /** How the task that is waited for usually ends; a holding is usually taken, and its failing is another way. */
+    private Optional<Event> usualEnding() {
         return scene().tasks().stream()
                 .filter(t -> t.place() < 0)
-                .flatMap(t -> tasks.stream()
-                        .filter(d -> d.name().shown().equals(t.task()))
-                        .flatMap(d -> d.usually().stream())
-                        .filter(t.endings()::contains)
-                        .map(u -> (Event)
-                                new Event.TaskEnds(t.place(), t.endings().indexOf(u))))
+                .flatMap(t -> usualEnding(t).stream())
+                .findFirst();
+    }
+
+    private Optional<Event> usualEnding(Scene.Working task) {
+        if (task.task().startsWith(Scene.Working.TAKING)) {
+            return Optional.of(new Event.TaskEnds(task.place(), 0));
+        }
+        return machine.program().design().application().tasks().stream()
+                .filter(d -> d.name().shown().equals(task.task()))
+                .flatMap(d -> d.usually().stream())
+                .filter(task.endings()::contains)
+                .map(u ->
+                        (Event) new Event.TaskEnds(task.place(), task.endings().indexOf(u)))
                 .findFirst();
     }
 }

@@ -8,6 +8,7 @@ import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
+import bivouac.design.Holding;
 import bivouac.design.Part;
 import bivouac.design.Step;
 import bivouac.design.Take;
@@ -75,6 +76,23 @@ class FindingsTest {
                                 .design(),
                         Kind.MISSING_BRANCH))
                 .isEmpty();
+    }
+
+    @Test
+    void a_holding_that_is_not_there_or_may_fail_with_nothing_said() {
+        var design = withMain(main(
+                        "Desk",
+                        button("take", Step.TakeHolding.of("radio")),
+                        button("other", Step.TakeHolding.of("lock")),
+                        button("none", Step.TakeHolding.of("key")),
+                        button("back", new Step.GiveBack("key"))))
+                .holds(Holding.of("radio").failing(), Holding.of("lock"))
+                .design();
+        assertThat(found(design))
+                .containsExactlyInAnyOrder(
+                        "Desk, take does not say what happens when radio could not be taken.",
+                        "Desk, none takes “key”, and there is no holding of that name.",
+                        "Desk, back gives back “key”, and there is no holding of that name.");
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import bivouac.design.Ending;
 import bivouac.design.Given;
+import bivouac.design.Holding;
 import bivouac.design.Instances;
 import bivouac.design.Manner;
 import bivouac.design.Step;
@@ -146,6 +147,50 @@ class LifelinesTest {
         assertThat(lines(play).tasks()).containsExactly(new Lifelines.Run("write", 1, -1, ""));
         play.does("task \"write\" ends \"done\" of \"Desk\"");
         assertThat(lines(play).tasks()).containsExactly(new Lifelines.Run("write", 1, 2, "done"));
+    }
+
+    @Test
+    void holdings_are_thin_lines_from_taking_to_giving_back() {
+        var play = new Play(withMain(main(
+                        "Desk", button("take", Step.TakeHolding.of("lock")), button("back", new Step.GiveBack("lock"))))
+                .holds(Holding.of("lock"))
+                .design());
+        play.does("press \"take\" of \"Desk\"");
+        assertThat(lines(play).holdings()).containsExactly(new Lifelines.Holding("lock, for Desk", 1, -1));
+        play.does("press \"back\" of \"Desk\"").does("press \"take\" of \"Desk\"");
+        assertThat(lines(play).holdings())
+                .containsExactly(
+                        new Lifelines.Holding("lock, for Desk", 1, 2), new Lifelines.Holding("lock, for Desk", 3, -1));
+        LifelinesPlan plan = LifelinesPlan.of(lines(play), 800);
+        var drawing = LifelinesDrawing.of(
+                play.rehearsal().machine().program().design(),
+                plan,
+                play.rehearsal().moments());
+        assertThat(drawing.blocks().stream().filter(b -> b.kind() == LifelinesDrawing.Kind.RING))
+                .as("two takings, one giving back")
+                .hasSize(3);
+        assertThat(said(drawing, LifelinesDrawing.Saying.HOLDING).whole()).isEqualTo("lock, for Desk was held");
+        var line = drawing.blocks().stream()
+                .filter(b -> b.kind() == LifelinesDrawing.Kind.HOLDING)
+                .findFirst()
+                .orElseThrow();
+        assertThat(line.x()).isEqualTo(plan.x(1));
+        assertThat(line.x() + line.width()).isEqualTo(plan.x(2));
+    }
+
+    @Test
+    void what_a_script_waits_for_stands_below_the_window_whose_script_it_is() {
+        var play = play().does("press \"card\" of \"Desk\"").does("press \"form\" of \"Desk\"");
+        LifelinesPlan plan = LifelinesPlan.of(lines(play), 800);
+        assertThat(plan.rows()).containsExactly(0, 1, 2);
+        play.does("press \"ok\" of \"Form\"").does("close box of \"Card\"");
+        for (int i = 0; i < 4; i++) {
+            play.does("press \"form\" of \"Desk\"").does("press \"ok\" of \"Form\"");
+        }
+        plan = LifelinesPlan.of(lines(play), 8000);
+        assertThat(plan.rows().getFirst()).isZero();
+        assertThat(plan.rows().subList(1, plan.rows().size())).doesNotContain(0);
+        assertThat(plan.rowCount()).as("rows are used again").isEqualTo(3);
     }
 
     @Test

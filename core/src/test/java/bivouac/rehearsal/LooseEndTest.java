@@ -91,4 +91,16 @@ class LooseEndTest {
         assertThat(after(play)).isEmpty();
         assertThat(Script.of().isEmpty()).isTrue();
     }
+
+    @Test
+    void a_holding_that_could_not_be_taken_asks_for_its_branch() {
+        var play = withMain(main("Desk", button("go", bivouac.design.Step.TakeHolding.of("radio"))))
+                .holds(bivouac.design.Holding.of("radio").failing())
+                .play()
+                .does("press \"go\" of \"Desk\"")
+                .does("task \"taking radio\" ends \"could not\" of \"Desk\"");
+        var loose = LooseEnd.of(play.rehearsal()).orElseThrow();
+        assertThat(loose.ending()).contains("could not");
+        assertThat(loose.question()).contains("taking radio ends could not");
+    }
 }

@@ -5,13 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bivouac.design.Design;
+import bivouac.design.Holding;
 import bivouac.design.Name;
 import bivouac.design.Part;
 import bivouac.design.Removal;
 import bivouac.design.Renames;
+import bivouac.design.Script;
+import bivouac.design.Step;
+import bivouac.design.Task;
 import bivouac.machine.Event;
 import bivouac.machine.Play;
 import bivouac.machine.Program;
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class RehearsalTest {
@@ -94,6 +100,65 @@ class RehearsalTest {
         assertThat(changed.otherWay(1).name()).isEqualTo("twice left");
         var renamed = changed.naming(changed.otherWays().getFirst(), "left, left");
         assertThat(renamed.otherWays()).extracting(Trail::name).containsExactly("left, left");
+    }
+
+    @Test
+    void what_usually_happens_is_taken_by_itself_and_its_failing_is_another_way() {
+        var program = Program.of(withMain(main("Desk"))
+                .holds(Holding.of("radio").ofTheApplication().failing())
+                .start(Step.TakeHolding.of("radio"), alongside("Desk"))
+                .design());
+        Rehearsal waiting = Rehearsal.start(program, Play.TODAY);
+        assertThat(waiting.isFresh()).isTrue();
+        assertThat(waiting.scene().windows()).isEmpty();
+        Rehearsal begun = waiting.settled();
+        assertThat(begun.scene().windows()).hasSize(1);
+        assertThat(begun.isFresh()).isFalse();
+        Rehearsal failed = begun.goTo(0).act(new Event.TaskEnds(-1, 1));
+        assertThat(failed.waysFrom(0)).isEqualTo(2);
+        Rehearsal again = failed.again();
+        assertThat(again.now()).as("a fresh trail, begun as usual").isEqualTo(1);
+        assertThat(again.moments()).hasSize(2);
+    }
+
+    @Test
+    void a_script_that_tries_again_for_ever_is_not_settled_for_ever() {
+        var work = new Task(
+                Name.of("work"),
+                List.of(),
+                List.of(Task.Outcome.of("done"), Task.Outcome.of("failed")),
+                Optional.of("failed"));
+        var trying = new Step.Repeat(
+                Script.of(Step.RunTask.of("work", new Step.Branch("failed", Script.of(new Step.Again())))));
+        var made = withMain(main("Desk", button("go", trying))).design();
+        Rehearsal acted = Rehearsal.start(
+                        Program.of(made.with(made.application().working(List.of(work)))), Play.TODAY)
+                .act(new Event.Press(0, 0));
+        Rehearsal settled = acted.settled();
+        assertThat(settled.moments()).hasSizeBetween(10, 100);
+        assertThat(settled.scene().tasks())
+                .as("it still waits, for a person to decide")
+                .hasSize(1);
+    }
+
+    @Test
+    void what_an_event_would_cause_is_said_before_it_happens() {
+        Rehearsal asked = start.act(new Event.Edit(0, 0, "Ilva")).act(new Event.Press(0, 1));
+        assertThat(TrailWords.preview(start.act(new Event.Edit(0, 0, "Ilva")), new Event.Press(0, 1))
+                        .words())
+                .startsWith("opens ");
+        assertThat(TrailWords.preview(asked, new Event.Answer(1, 0)).words())
+                .as("that the box ends is the answer itself")
+                .doesNotContain("ends");
+        assertThat(TrailWords.preview(start, new Event.Killed()).words()).isEqualTo("nothing runs any more");
+        assertThat(TrailWords.preview(start, new Event.Edit(0, 0, "")).words()).isEmpty();
+        var faulty = withMain(main("Desk", button("go", new Step.GiveBack("nothing"))))
+                .play()
+                .rehearsal();
+        var preview = TrailWords.preview(faulty, new Event.Press(0, 0));
+        assertThat(preview.isFault()).isTrue();
+        assertThat(preview.words()).startsWith("fault X3: there is no holding “nothing”");
+        assertThat(faulty.now()).as("nothing has happened").isZero();
     }
 
     @Test

@@ -35,7 +35,11 @@ class WalkTest {
             .design();
 
     private static Walk play(Design design, String... lines) {
-        return Walk.play(Program.of(design), new Walkthrough("count", Play.TODAY, List.of(lines)));
+        return play(Program.of(design), lines);
+    }
+
+    private static Walk play(Program program, String... lines) {
+        return Walk.play(program, new Walkthrough("count", Play.TODAY, List.of(lines)));
     }
 
     @Test
@@ -81,6 +85,31 @@ class WalkTest {
             delimiter = '|')
     void one_that_does_not_says_at_which_event_what_was_expected_and_seen(String line, String sentence) {
         assertThat(play(FOLD, line).broken().orElseThrow().sentence()).isEqualTo(sentence);
+    }
+
+    @Test
+    void what_is_held_is_looked_for_and_offered() {
+        var design = withMain(main(
+                        "Desk",
+                        button("take", bivouac.design.Step.TakeHolding.of("lock")),
+                        button("back", new bivouac.design.Step.GiveBack("lock"))))
+                .holds(bivouac.design.Holding.of("lock"))
+                .design();
+        var program = Program.of(design);
+        var held = play(
+                program,
+                "see not held \"lock\"",
+                "press \"take\" of \"Desk\"",
+                "see held \"lock\"",
+                "press \"back\" of \"Desk\"",
+                "see not held \"lock\"");
+        assertThat(held.broken()).isEmpty();
+        assertThat(play(design, "see held \"lock\"").broken().orElseThrow().sentence())
+                .isEqualTo("At the start: expected held \"lock\"; seen: lock is not held.");
+        var back = held.moments().getLast();
+        var scene = new bivouac.machine.Machine(program).scene(back.state());
+        assertThat(Expectations.offered(scene, back.seen())).contains(new Expectation.Held("lock", false));
+        assertThat(Expectations.words(new Expectation.Held("lock", false))).isEqualTo("lock is not held");
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.check.Findings;
 import bivouac.design.Design;
+import bivouac.design.Holding;
 import bivouac.design.MessageBox;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -69,10 +70,47 @@ class StepTypingTest {
                 "again",
                 "save kept values",
                 "load kept values",
+                "take register lock",
+                "give back register lock",
             })
     void a_sentence_reads_as_it_was_typed(String line) {
         var done = type(empty(), StepPath.of(0), line);
         assertThat(Sentences.line(PRESSED.in(done.design()).steps().getFirst())).isEqualTo(line);
+    }
+
+    @Test
+    void take_new_makes_the_holding_and_when_adds_what_happens_where_it_could_not_be() {
+        var done = type(empty(), StepPath.of(0), "take new weather radio");
+        assertThat(done.design().application().holdings()).containsExactly(Holding.of("weather radio"));
+        var failing = done.design()
+                .with(done.design()
+                        .application()
+                        .withHoldings(List.of(Holding.of("weather radio").failing())));
+        var when = type(failing, StepPath.of(1), "when could not");
+        var step = (Step.TakeHolding) PRESSED.in(when.design()).steps().getFirst();
+        assertThat(step.branches()).extracting(Step.Branch::ending).containsExactly("could not");
+        var again = new StepTyping(when.design(), PRESSED, StepPath.of(0), true).read("take weather radio");
+        assertThat(((Step.TakeHolding) PRESSED.in(((Typed.Done) again).design())
+                                .steps()
+                                .getFirst())
+                        .branches())
+                .as("typing the step anew keeps its branch")
+                .hasSize(1);
+        assertThat(new StepTyping(empty(), PRESSED, StepPath.of(0), false).read("take new"))
+                .isEqualTo(new Typed.Unfinished("Name what is taken: take new register lock."));
+    }
+
+    @Test
+    void holdings_are_offered_where_one_is_taken_or_given_back() {
+        var design = empty();
+        var program = Program.of(design.with(
+                design.application().withHoldings(List.of(Holding.of("weather radio"), Holding.of("register lock")))));
+        assertThat(Completion.offers(program, PRESSED, StepPath.of(0), "take r"))
+                .extracting(Completion.Offer::shown)
+                .contains("weather radio", "register lock");
+        assertThat(Completion.offers(program, PRESSED, StepPath.of(0), "give back lo"))
+                .extracting(Completion.Offer::shown)
+                .containsExactly("register lock");
     }
 
     @Test

@@ -170,12 +170,12 @@ class DeskPartsTest {
         robot.click("part-arrive");
         robot.key(ESCAPE);
         robot.key(ALT, LEFT).key(ALT, LEFT);
-        assertThat(now().rehearsal().now()).isZero();
+        assertThat(now().rehearsal().now()).as("after the radio was taken").isEqualTo(1);
         robot.key(CONTROL, B);
         assertThat(lastLine()).isEqualTo("press \"bunkPlanCommand\" of \"Register\"");
-        robot.click("ways-0");
-        assertThat(now().rehearsal().moments()).hasSize(3);
+        robot.click("ways-1");
+        assertThat(now().rehearsal().moments()).hasSize(4);
         robot.key(ALT, DOWN);
-        assertThat(now().rehearsal().moments()).hasSize(2);
+        assertThat(now().rehearsal().moments()).hasSize(3);
     }
 }

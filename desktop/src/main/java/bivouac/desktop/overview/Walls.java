@@ -15,6 +15,7 @@ import bivouac.sentence.ScriptLines;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 
 /** The two walls of the Overview: what is there before the first window, and what happens after the last. */
@@ -23,19 +24,31 @@ final class Walls {
     private static final double VALUE = 116;
 
     private final Work work;
-    private final VBox start = Ui.styled(Ui.column(4), "wall", "start-wall");
-    private final VBox departure = Ui.styled(Ui.column(4), "wall", "departure-wall");
+    private final VBox start = Ui.styled(Ui.column(4), "wall");
+    private final VBox departure = Ui.styled(Ui.column(4), "wall");
+    private final Node startWall = scrolling(start, "start-wall");
+    private final Node departureWall = scrolling(departure, "departure-wall");
 
     Walls(Work work) {
         this.work = work;
     }
 
+    /** What a wall says may be more than fits beside the tiers. */
+    private static Node scrolling(VBox wall, String style) {
+        var scroll = new ScrollPane(wall);
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        scroll.setMinHeight(0);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        return Ui.styled(scroll, "wall-scroll", style);
+    }
+
     Node start() {
-        return start;
+        return startWall;
     }
 
     Node departure() {
-        return departure;
+        return departureWall;
     }
 
     void show(Situation s) {

@@ -27,7 +27,7 @@ import javax.imageio.ImageIO;
 final class Painter {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
-    private static final int EVENTS_BEFORE_THE_QUESTION = 17;
+    private static final int EVENTS_BEFORE_THE_QUESTION = 18;
 
     private final Design design;
     private final List<NamedEvent> trail;

@@ -19,7 +19,7 @@ import javax.imageio.ImageIO;
 /** The lifelines at the foot of the Rehearsal screen, shown or put away, and kept as a drawing or a picture. */
 final class LifelinesPanel extends VBox {
 
-    private static final double HEIGHT = 168;
+    private static final double HEIGHT = 184;
 
     private final LifelinesView lines;
     private final Consumer<String> say;

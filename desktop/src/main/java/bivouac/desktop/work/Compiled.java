@@ -27,6 +27,7 @@ record Compiled(Program program, List<Finding> findings, Rehearsal rehearsal, Op
                         + ". The trail ends before it"
                         + (s.after() > 0 ? "; it and the " + s.after() + " after it are" : "; it is")
                         + " tried again after the next change.");
-        return new Compiled(program, findings, replay.rehearsal(), said);
+        Rehearsal rehearsal = replay.rehearsal();
+        return new Compiled(program, findings, rehearsal.isFresh() ? rehearsal.settled() : rehearsal, said);
     }
 }

@@ -294,11 +294,9 @@ public final class Work {
     /** Does an event on the desk. */
     public void act(Event event) {
         if (now.rehearsal().machine().isPossible(now.rehearsal().present().state(), event)) {
-            rehearse(
-                    event instanceof Event.Edit edit
-                            ? now.rehearsal().type(edit)
-                            : now.rehearsal().act(event));
-            now.rehearsal().usualEnding().ifPresent(this::act);
+            Rehearsal rehearsal = now.rehearsal();
+            Rehearsal next = event instanceof Event.Edit edit ? rehearsal.type(edit) : rehearsal.act(event);
+            rehearse(next.settled());
         }
     }
 
