@@ -202,7 +202,7 @@ public record LifelinesDrawing(List<Block> blocks, List<Words> words) {
         void holding(Lifelines.Holding holding, double y) {
             double from = plan.x(holding.taken());
             double to = plan.end(holding.givenBack());
-            double middle = y + LifelinesPlan.HELD - 4;
+            double middle = y + LifelinesPlan.HELD - 7;
             block(Kind.HOLDING, from, middle - TIE / 2, Math.max(LEAST, to - from), TIE);
             block(Kind.RING, from - RING / 2 + 2, middle - RING / 2, RING, RING);
             if (holding.givenBack() >= 0) {

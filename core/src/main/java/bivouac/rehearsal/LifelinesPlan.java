@@ -22,7 +22,7 @@ public record LifelinesPlan(
     public static final double TOP = 22;
     public static final double BAR = 16;
     /** The height of a row of holdings. */
-    public static final double HELD = 16;
+    public static final double HELD = 19;
 
     private static final double WIDE = 88;
     private static final double NARROW = 24;
