@@ -43,7 +43,9 @@ public final class RehearsalSpeeds {
                         walks.stream().map(w -> Walk.play(large, w).moments()).toList())
                 .share());
         Rehearsal longTrail = wander(large, 10_000, 1);
-        time("a trail of 10,000 events replayed", () -> longTrail.on(large).stopped().isEmpty());
+        time(
+                "a trail of 10,000 events replayed",
+                () -> longTrail.on(large).stopped().isEmpty());
         time("lifelines of 10,000 events", () -> Lifelines.of(longTrail.machine(), longTrail.moments())
                 .bars()
                 .size());

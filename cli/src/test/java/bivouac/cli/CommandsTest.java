@@ -63,12 +63,12 @@ class CommandsTest {
         Path xml = folder.resolve("report.xml");
         Said said = run(new RehearseCommand(), HUT, "--junit", xml.toString());
         assertThat(said.out())
-                .contains("✓ a guest arrives, 5 events")
-                .contains("21 of 21 walkthroughs hold.")
+                .contains("✓ a guest arrives, 6 events")
+                .contains("23 of 23 walkthroughs hold.")
                 .contains("Rehearsed: ");
         assertThat(said.code()).isZero();
         assertThat(Files.readString(xml))
-                .contains("<testsuite name=\"Ridge Hut\" tests=\"21\" failures=\"0\">")
+                .contains("<testsuite name=\"Ridge Hut\" tests=\"23\" failures=\"0\">")
                 .contains("<testcase classname=\"Ridge Hut\" name=\"a guest arrives\"></testcase>");
     }
 
@@ -81,7 +81,7 @@ class CommandsTest {
         Said said = run(new RehearseCommand(), file.toString(), "--junit", xml.toString());
         assertThat(said.out()).contains("✗ a guest arrives").contains("; seen: “4 of 5 beds are taken.”.");
         assertThat(said.code()).isEqualTo(1);
-        assertThat(Files.readString(xml)).contains("<failure message=\"At event 5: expected &quot;4 of 5 bunks");
+        assertThat(Files.readString(xml)).contains("<failure message=\"At event 6: expected &quot;4 of 5 bunks");
     }
 
     @Test
@@ -104,9 +104,13 @@ class CommandsTest {
     @Test
     void rehearse_says_which_event_is_not_possible() throws Exception {
         Path trail = folder.resolve("t.trail");
-        Files.writeString(trail, "press \"arrive\" of \"Register\"\npress \"arrive\" of \"Register\"\n");
+        Files.writeString(
+                trail,
+                "task \"taking weather radio\" ends \"done\"\npress \"arrive\" of \"Register\"\npress \"arrive\" of \"Register\"\n");
         Said said = run(new RehearseCommand(), HUT, "--trail", trail.toString());
-        assertThat(said.out()).contains("Event 2 of 2 is not possible here: press \"arrive\" of \"Register\"");
+        assertThat(said.out())
+                .contains(
+                        "Event 3 of 3 is not possible here: press \"arrive\" of \"Register\" (Register is blocked by");
         assertThat(said.code()).isEqualTo(1);
     }
 

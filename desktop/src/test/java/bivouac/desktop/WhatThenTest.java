@@ -3,6 +3,8 @@ package bivouac.desktop;
 import static javafx.scene.input.KeyCode.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.design.Holding;
+import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.format.DesignFormat;
 import java.nio.file.Path;
@@ -115,5 +117,29 @@ class WhatThenTest {
         robot.click("what-then").text("nothing").key(ENTER);
         assertThat(robot.node("then-strip").isVisible()).isFalse();
         assertThat(now().findings()).noneMatch(f -> f.what().contains("ends failed"));
+    }
+
+    @Test
+    void a_holding_is_made_and_taken_on_the_desk_and_seen_to_be_held() {
+        robot.click("part-grind").text("take new mill stone").key(ENTER);
+        assertThat(now().design().application().holdings()).containsExactly(Holding.of("mill stone"));
+        assertThat(now().rehearsal().scene().held()).hasToString("[mill stone, for Mill]");
+        assertThat(robot.says("mill stone, for Mill")).as("on the lifelines").isTrue();
+        robot.click("right-1");
+        assertThat(robot.has("see-see held \"mill stone\"")).isTrue();
+        robot.on(() -> {
+            robot.app().work().goTo(Chosen.APPLICATION);
+            return null;
+        });
+        robot.settle()
+                .focus("app-holdings")
+                .selectAll()
+                .text("mill stone: may fail")
+                .key(CONTROL, ENTER);
+        assertThat(now().findings()).anyMatch(f -> f.what().contains("when mill stone could not be taken"));
+        robot.focus("app-holdings").selectAll().text("mill stone: heavy").key(CONTROL, ENTER);
+        assertThat(now().foot().sentence()).contains("“heavy” says nothing of a holding");
+        assertThat(now().design().application().holdings())
+                .containsExactly(Holding.of("mill stone").failing());
     }
 }
