@@ -88,11 +88,14 @@ public record LifelinesPlan(
         if (event == 0 || !isWide() && event % 5 != 0) {
             return Optional.empty();
         }
-        return Optional.of(
-                isWide()
-                        ? TrailWords.line(design, trail.get(event).event().orElseThrow())
-                                .what()
-                        : Integer.toString(event));
+        return Optional.of(isWide() ? words(design, trail.get(event).event().orElseThrow()) : Integer.toString(event));
+    }
+
+    /** The task itself is named on its own line. */
+    private static String words(Design design, NamedEvent event) {
+        return event instanceof NamedEvent.TaskEnded ended
+                ? "→ " + ended.ending()
+                : TrailWords.line(design, event).what();
     }
 
     /** Where the moment after an event stands. */

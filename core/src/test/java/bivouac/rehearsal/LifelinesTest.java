@@ -147,6 +147,12 @@ class LifelinesTest {
         assertThat(lines(play).tasks()).containsExactly(new Lifelines.Run("write", 1, -1, ""));
         play.does("task \"write\" ends \"done\" of \"Desk\"");
         assertThat(lines(play).tasks()).containsExactly(new Lifelines.Run("write", 1, 2, "done"));
+        assertThat(LifelinesPlan.of(lines(play), 800)
+                        .heading(
+                                play.rehearsal().machine().program().design(),
+                                play.rehearsal().moments(),
+                                2))
+                .contains("→ done");
     }
 
     @Test
