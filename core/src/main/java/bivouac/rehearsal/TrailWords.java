@@ -77,8 +77,10 @@ public final class TrailWords {
         if (event instanceof Event.Edit edit && edit.text().isEmpty()) {
             return new Preview("", false);
         }
-        Scene before = rehearsal.scene();
         List<Sighting> seen = rehearsal.preview(event);
+        // a scene costs more than the event, and is looked at only where something closes
+        boolean closes = seen.stream().anyMatch(Sighting.Closed.class::isInstance);
+        Optional<Scene> before = closes ? Optional.of(rehearsal.scene()) : Optional.empty();
         var clauses = seen.stream()
                 .filter(s -> !isAnsweredItself(before, event, s))
                 .flatMap(s -> clause(s).stream())
@@ -94,10 +96,10 @@ public final class TrailWords {
     }
 
     /** That a message box, file dialog or picker ends with its answer is the event itself. */
-    private static boolean isAnsweredItself(Scene before, Event event, Sighting seen) {
+    private static boolean isAnsweredItself(Optional<Scene> before, Event event, Sighting seen) {
         return event instanceof Event.OnWindow on
                 && seen instanceof Sighting.Closed closed
-                && before.window(closed.window())
+                && before.flatMap(b -> b.window(closed.window()))
                         .filter(w -> w.instance() == on.instance() && w.design() instanceof ReadyMade)
                         .isPresent();
     }
