@@ -10,6 +10,8 @@ import java.util.Optional;
 /** Plans the steps that take holdings and give them back (H1, H2, O7). */
 final class HoldingPlanner {
 
+    private static final String KIND = "holding";
+
     private final ScriptPlanner script;
     private final Application application;
 
@@ -19,43 +21,32 @@ final class HoldingPlanner {
     }
 
     void take(Step.TakeHolding step, StepRef ref, StepPath path, ScriptPlanner.Names names) {
+        var branches = new BranchPlanner(script, step, path, names);
         int holding = number(step.holding());
         if (holding < 0) {
-            script.add(new Op.Broken(ref, missing(step.holding())));
-            for (int i = 0; i < step.branches().size(); i++) {
-                script.skip(step.branches().get(i).script(), path, i, names);
-            }
+            branches.missing(ref, KIND, step.holding());
             return;
         }
         int resultSlot = script.allocate(1);
         int at = script.add(new Op.Broken(ref, ""));
-        int couldNot = -1;
-        var jumps = new ArrayList<Integer>();
-        for (int i = 0; i < step.branches().size(); i++) {
-            Step.Branch branch = step.branches().get(i);
-            ScriptPlanner.Names inside = names;
-            if (branch.ending().equals(Ending.COULD_NOT.name())) {
-                couldNot = couldNot < 0 ? script.here() : couldNot;
-                inside = inside.with(Scopes.results("result", Ending.COULD_NOT.gives(), resultSlot));
+        var couldNot = new ArrayList<Integer>();
+        int after = branches.plan(new Op.Jump(-1), branch -> {
+            if (!branch.ending().equals(Ending.COULD_NOT.name())) {
+                return names;
             }
-            script.steps(branch.script(), Optional.of(path), i, inside);
-            jumps.add(script.add(new Op.Jump(-1)));
-        }
-        int after = script.here();
-        script.patch(jumps, after);
-        script.set(at, new Op.TakeHolding(ref, holding, resultSlot, couldNot, after));
+            couldNot.add(script.here());
+            return branches.giving(Ending.COULD_NOT, Optional.empty(), resultSlot);
+        });
+        int branch = couldNot.isEmpty() ? -1 : couldNot.getFirst();
+        script.set(at, new Op.TakeHolding(ref, holding, resultSlot, branch, after));
     }
 
     void giveBack(String name, StepRef ref) {
         int holding = number(name);
-        script.add(holding < 0 ? new Op.Broken(ref, missing(name)) : new Op.GiveBack(ref, holding));
+        script.add(holding < 0 ? BranchPlanner.broken(ref, KIND, name) : new Op.GiveBack(ref, holding));
     }
 
     private int number(String name) {
         return application.holding(name).map(application.holdings()::indexOf).orElse(-1);
-    }
-
-    private static String missing(String name) {
-        return name.isBlank() ? "no holding is named here" : "there is no holding “" + name + "”";
     }
 }

@@ -6,7 +6,6 @@ import bivouac.design.Manner;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.expression.Problem;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +13,9 @@ import java.util.Optional;
 
 /** Plans the steps that open windows: manner, hand-over, and a branch for each ending (O1 to O9, W2, W3). */
 final class OpenPlanner {
+
+    /** Where the branch for <em>could not</em> is kept beside the endings, which count from 1. */
+    private static final int COULD_NOT = 0;
 
     private final ScriptPlanner script;
     private final Program program;
@@ -29,13 +31,9 @@ final class OpenPlanner {
 
     ScriptPlanner.Names plan(Step.Open open, StepRef ref, StepPath path, ScriptPlanner.Names names) {
         Optional<WindowPlan> found = program.window(open.window());
+        var planner = new BranchPlanner(script, open, path, names);
         if (found.isEmpty()) {
-            String why =
-                    open.window().isBlank() ? "no window is named here" : "there is no window “" + open.window() + "”";
-            script.add(new Op.Broken(ref, why));
-            for (int i = 0; i < open.branches().size(); i++) {
-                script.skip(open.branches().get(i).script(), path, i, names);
-            }
+            planner.missing(ref, "window", open.window());
             return names;
         }
         WindowPlan window = found.get();
@@ -48,28 +46,21 @@ final class OpenPlanner {
         var hands = handOver(open, window, ref, names);
         Op.How how = how(open.manner(), window, ref, names);
         var branches = new LinkedHashMap<Integer, Integer>();
-        var jumps = new ArrayList<Integer>();
-        int couldNot = -1;
-        for (int i = 0; i < open.branches().size(); i++) {
-            Step.Branch branch = open.branches().get(i);
+        Op end = how instanceof Op.How.Alongside ? new Op.Finish() : new Op.Jump(-1);
+        int after = planner.plan(end, branch -> {
             int ending = window.endingNumber(branch.ending());
-            ScriptPlanner.Names inside = names;
             if (ending == 0 && branch.ending().equals(Ending.COULD_NOT.name()) && window.mayFail()) {
-                couldNot = script.here();
-                inside = inside.with(Scopes.results("result", Ending.COULD_NOT.gives(), resultSlot));
+                branches.put(COULD_NOT, script.here());
+                return planner.giving(Ending.COULD_NOT, Optional.empty(), resultSlot);
             }
-            if (ending > 0) {
-                branches.putIfAbsent(ending, script.here());
-                List<Ending.Give> gives = window.ending(ending).gives();
-                inside = inside.with(Scopes.results("result", gives, resultSlot));
-                if (open.as().isPresent()) {
-                    inside = inside.with(Scopes.results(open.as().get(), gives, resultSlot));
-                }
+            if (ending == 0) {
+                return names;
             }
-            script.steps(branch.script(), Optional.of(path), i, inside);
-            jumps.add(script.add(how instanceof Op.How.Alongside ? new Op.Finish() : new Op.Jump(-1)));
-        }
-        int after = script.here();
+            branches.putIfAbsent(ending, script.here());
+            return planner.giving(window.ending(ending), open.as(), resultSlot);
+        });
+        int couldNot = branches.getOrDefault(COULD_NOT, -1);
+        branches.remove(COULD_NOT);
         script.set(
                 at,
                 new Op.Open(
@@ -83,7 +74,6 @@ final class OpenPlanner {
                         Map.copyOf(branches),
                         couldNot,
                         after));
-        script.patch(jumps, after);
         return open.as().isPresent() ? names.keeping(open.as().get(), new ScriptPlanner.Kept(keptSlot, window)) : names;
     }
 

@@ -29,12 +29,9 @@ final class TaskPlanner {
 
     ScriptPlanner.Names plan(Step.RunTask step, StepRef ref, StepPath path, ScriptPlanner.Names names) {
         Optional<Task> found = program.design().application().task(step.task());
+        var planner = new BranchPlanner(script, step, path, names);
         if (found.isEmpty()) {
-            script.add(new Op.Broken(
-                    ref, step.task().isBlank() ? "no task is named here" : "there is no task “" + step.task() + "”"));
-            for (int i = 0; i < step.branches().size(); i++) {
-                script.skip(step.branches().get(i).script(), path, i, names);
-            }
+            planner.missing(ref, "task", step.task());
             return names;
         }
         Task task = found.get();
@@ -45,24 +42,14 @@ final class TaskPlanner {
         List<Op.Outcome> outcomes = outcomes(task, takesSlot);
         int at = script.add(new Op.Broken(ref, ""));
         var branches = new LinkedHashMap<Integer, Integer>();
-        var jumps = new ArrayList<Integer>();
-        for (int i = 0; i < step.branches().size(); i++) {
-            Step.Branch branch = step.branches().get(i);
-            ScriptPlanner.Names inside = names;
+        int after = planner.plan(new Op.Jump(-1), branch -> {
             int number = task.endings().stream().map(Ending::name).toList().indexOf(branch.ending());
-            if (number >= 0) {
-                branches.putIfAbsent(number, script.here());
-                List<Ending.Give> gives = task.endings().get(number).gives();
-                inside = inside.with(Scopes.results("result", gives, resultSlot));
-                if (step.as().isPresent()) {
-                    inside = inside.with(Scopes.results(step.as().get(), gives, resultSlot));
-                }
+            if (number < 0) {
+                return names;
             }
-            script.steps(branch.script(), Optional.of(path), i, inside);
-            jumps.add(script.add(new Op.Jump(-1)));
-        }
-        int after = script.here();
-        script.patch(jumps, after);
+            branches.putIfAbsent(number, script.here());
+            return planner.giving(task.endings().get(number), step.as(), resultSlot);
+        });
         script.set(
                 at,
                 new Op.RunTask(
