@@ -91,12 +91,7 @@ final class StepFindings {
             String what = open.window().isBlank()
                     ? place.words() + ": the step opens no window yet."
                     : place.words() + " opens “" + open.window() + "”, and there is no window of that name.";
-            found.add(new Finding(
-                    Weight.WRONG,
-                    Kind.DANGLING,
-                    what,
-                    "The rehearsal stops with a fault when it gets there.",
-                    Place.step(place, path)));
+            found.add(dangling(place, path, what, "."));
             return;
         }
         var opened = new Led(window.get().name().shown(), "opens", window.get().takes(), design.endingsOf(open));
@@ -110,12 +105,8 @@ final class StepFindings {
     private static void run(List<Finding> found, Design design, Step.RunTask run, ScriptPlace place, StepPath path) {
         Optional<Task> task = design.application().task(run.task());
         if (task.isEmpty()) {
-            found.add(new Finding(
-                    Weight.WRONG,
-                    Kind.DANGLING,
-                    place.words() + " runs “" + run.task() + "”, and there is no task of that name.",
-                    "The rehearsal stops with a fault when it gets there; type run new " + run.task() + ".",
-                    Place.step(place, path)));
+            String what = place.words() + " runs “" + run.task() + "”, and there is no task of that name.";
+            found.add(dangling(place, path, what, "; type run new " + run.task() + "."));
             return;
         }
         var ran = new Led(
@@ -132,8 +123,7 @@ final class StepFindings {
         Optional<Holding> holding = design.application().holding(take.holding());
         if (holding.isEmpty()) {
             found.add(noHolding(place, "takes", take.holding(), path));
-        } else if (holding.get().mayFail()
-                && take.branches().stream().noneMatch(b -> b.ending().equals(Ending.COULD_NOT.name()))) {
+        } else if (holding.get().mayFail() && !take.answers(Ending.COULD_NOT.name())) {
             found.add(new Finding(
                     Weight.RISKY,
                     Kind.MISSING_BRANCH,
@@ -144,11 +134,17 @@ final class StepFindings {
     }
 
     private static Finding noHolding(ScriptPlace place, String does, String holding, StepPath path) {
+        String what = place.words() + " " + does + " “" + holding + "”, and there is no holding of that name.";
+        return dangling(place, path, what, "; type take new " + holding + ".");
+    }
+
+    /** A step that names what is not there. */
+    private static Finding dangling(ScriptPlace place, StepPath path, String what, String remedy) {
         return new Finding(
                 Weight.WRONG,
                 Kind.DANGLING,
-                place.words() + " " + does + " “" + holding + "”, and there is no holding of that name.",
-                "The rehearsal stops with a fault when it gets there; type take new " + holding + ".",
+                what,
+                "The rehearsal stops with a fault when it gets there" + remedy,
                 Place.step(place, path));
     }
 
@@ -189,8 +185,7 @@ final class StepFindings {
         // that it could not open is another matter than how it ends
         boolean someHave = open.branches().stream().anyMatch(b -> !b.ending().equals(Ending.COULD_NOT.name()));
         for (Ending ending : endings) {
-            boolean has = open.branches().stream().anyMatch(b -> b.ending().equals(ending.name()));
-            if (!has && (someHave || !ending.gives().isEmpty())) {
+            if (!open.answers(ending.name()) && (someHave || !ending.gives().isEmpty())) {
                 String why = ending.gives().isEmpty()
                         ? "Its other endings are answered; write what happens then, or “nothing, on purpose”."
                         : "It gives values back that nobody uses; write what happens then.";

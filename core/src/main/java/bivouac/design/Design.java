@@ -80,7 +80,10 @@ public record Design(Application application, List<Window> windows, List<Walkthr
         return ScriptPlace.all(this);
     }
 
-    /** The endings that a step can branch on: those of the window that it opens, of the task that it runs, or that it failed. */
+    /**
+     * The endings that a step can branch on: those of the window that it opens, of the task that it runs, or that a holding could not be
+     * taken.
+     */
     public List<Ending> endingsOf(Step.Branching step) {
         return switch (step) {
             case Step.Open open -> window(open.window()).map(Design::endingsOf).orElse(List.of());

@@ -25,6 +25,11 @@ public sealed interface Step {
 
         Branching withBranches(List<Branch> other);
 
+        /** Whether it says what happens at an ending. */
+        default boolean answers(String ending) {
+            return branches().stream().anyMatch(b -> b.ending().equals(ending));
+        }
+
         @Override
         default List<Inner> inner() {
             return branches().stream()

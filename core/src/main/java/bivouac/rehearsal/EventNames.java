@@ -4,9 +4,11 @@ import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Part;
 import bivouac.machine.Event;
+import bivouac.machine.Machine;
 import bivouac.machine.Scene;
 import bivouac.machine.Scene.OpenWindow;
 import bivouac.machine.Sighting.Which;
+import bivouac.machine.State;
 import java.util.List;
 import java.util.Optional;
 
@@ -92,6 +94,11 @@ public final class EventNames {
             case NamedEvent.ProcessKilled k -> Optional.of(new Event.Killed());
             case NamedEvent.StartedAgain s -> Optional.of(new Event.StartAgain());
         };
+    }
+
+    /** What the name means in a scene, if that is possible in the state that the scene shows. */
+    static Optional<Event> possible(Machine machine, State state, Scene scene, NamedEvent event) {
+        return resolve(scene, event).filter(e -> machine.isPossible(state, e));
     }
 
     private record PartOf(int instance, int number) {}

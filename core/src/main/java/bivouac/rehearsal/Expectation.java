@@ -145,7 +145,11 @@ public sealed interface Expectation {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
             boolean is = scene.held().stream().anyMatch(h -> h.holding().equals(holding));
-            return is == held ? Optional.empty() : Optional.of(holding + (is ? " is held" : " is not held"));
+            return is == held ? Optional.empty() : Optional.of(words(holding, is));
+        }
+
+        static String words(String holding, boolean held) {
+            return holding + (held ? " is held" : " is not held");
         }
 
         @Override

@@ -92,7 +92,7 @@ public final class Expectations {
                 w + ": " + part + (ticked ? " is ticked" : " is not ticked");
             case Expectation.Message(String text) -> "the message “" + text + "”";
             case Expectation.Note(String text) -> "the note “" + text + "”";
-            case Expectation.Held(String holding, boolean held) -> holding + (held ? " is held" : " is not held");
+            case Expectation.Held(String holding, boolean held) -> Expectation.Held.words(holding, held);
             case Expectation.ExitCode(long code) -> "exit code " + code;
         };
     }

@@ -87,8 +87,7 @@ public record LooseEnd(ScriptPlace place, StepPath at, Optional<String> ending, 
         design.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     if (step instanceof Step.Branching branching && leadsTo(branching, what, isWindow)) {
-                        boolean hasIt = branching.branches().stream()
-                                .anyMatch(b -> b.ending().equals(ending));
+                        boolean hasIt = branching.answers(ending);
                         List<Ending> endings = design.endingsOf(branching);
                         boolean known = endings.stream().anyMatch(e -> e.name().equals(ending));
                         boolean decides = ownEndings(endings) > 1

@@ -5,7 +5,6 @@ import bivouac.machine.Machine;
 import bivouac.machine.Program;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
-import bivouac.machine.State;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,9 +34,7 @@ public final class Rehearsal {
     /** A rehearsal that has just begun. */
     public static Rehearsal start(Program program, LocalDate today) {
         var machine = new Machine(program);
-        var seen = new ArrayList<Sighting>();
-        State state = machine.start(today, seen::add);
-        var begun = new Trail("", List.of(new Moment(Optional.empty(), seen, state)));
+        var begun = new Trail("", List.of(Moment.start(machine, today)));
         return new Rehearsal(machine, today, begun, 0, Ways.NONE);
     }
 
@@ -118,10 +115,9 @@ public final class Rehearsal {
 
     /** The way that is left keeps its name; the one that parts from it has none yet. */
     private Rehearsal longer(List<Moment> before, Event event, NamedEvent name) {
-        var seen = new ArrayList<Sighting>();
-        State next = machine.step(before.getLast().state(), event, seen::add);
-        var longer = new ArrayList<>(before);
-        longer.add(new Moment(Optional.of(name), seen, next));
+        var longer = new ArrayList<Moment>(before.size() + 1);
+        longer.addAll(before);
+        longer.add(before.getLast().after(machine, event, name));
         return new Rehearsal(
                 machine,
                 today,
@@ -229,18 +225,23 @@ public final class Rehearsal {
 
     /** Plays events by name from the start of another program, as far as they are possible. */
     public static Replay replay(Program program, LocalDate today, List<NamedEvent> events) {
-        Rehearsal rehearsal = start(program, today);
-        for (int i = 0; i < events.size(); i++) {
-            Scene scene = rehearsal.scene();
-            Optional<Event> event = EventNames.resolve(scene, events.get(i));
-            if (event.isEmpty()
-                    || !rehearsal.machine.isPossible(rehearsal.present().state(), event.get())) {
-                var stopped = new Stopped(events.get(i), WhyNot.of(scene, events.get(i)), events.size() - i - 1);
-                return new Replay(rehearsal, Optional.of(stopped));
+        // one list for all of it: a rehearsal for each event would copy the trail each time
+        var machine = new Machine(program);
+        var moments = new ArrayList<>(List.of(Moment.start(machine, today)));
+        Optional<Stopped> stopped = Optional.empty();
+        for (int i = 0; i < events.size() && stopped.isEmpty(); i++) {
+            Moment at = moments.getLast();
+            Scene scene = machine.scene(at.state());
+            Optional<Event> event = EventNames.possible(machine, at.state(), scene, events.get(i));
+            if (event.isPresent()) {
+                moments.add(at.after(machine, event.get(), EventNames.name(scene, event.get())));
+            } else {
+                String why = WhyNot.of(scene, events.get(i));
+                stopped = Optional.of(new Stopped(events.get(i), why, events.size() - i - 1));
             }
-            rehearsal = rehearsal.act(event.get());
         }
-        return new Replay(rehearsal, Optional.empty());
+        var trail = new Trail("", moments);
+        return new Replay(new Rehearsal(machine, today, trail, trail.size() - 1, Ways.NONE), stopped);
     }
 
     /**

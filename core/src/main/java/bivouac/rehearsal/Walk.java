@@ -5,8 +5,6 @@ import bivouac.machine.Event;
 import bivouac.machine.Machine;
 import bivouac.machine.Program;
 import bivouac.machine.Scene;
-import bivouac.machine.Sighting;
-import bivouac.machine.State;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -96,9 +94,7 @@ public record Walk(Walkthrough walkthrough, List<Moment> moments, Optional<Broke
         }
 
         Walk play() {
-            var seen = new ArrayList<Sighting>();
-            State start = machine.start(walkthrough.today(), seen::add);
-            become(new Moment(Optional.empty(), seen, start));
+            become(Moment.start(machine, walkthrough.today()));
             for (int i = 0; i < walkthrough.lines().size(); i++) {
                 String line = walkthrough.lines().get(i);
                 Optional<Broken> broken = line.startsWith(Walkthrough.SEE) ? look(line, i) : act(line, i);
@@ -135,15 +131,13 @@ public record Walk(Walkthrough walkthrough, List<Moment> moments, Optional<Broke
             if (named.isEmpty()) {
                 return Optional.of(new Broken(event, number, "an event", "“" + line + "”, which is none"));
             }
-            Optional<Event> resolved = EventNames.resolve(scene, named.get());
-            State before = moments.getLast().state();
-            if (resolved.isEmpty() || !machine.isPossible(before, resolved.get())) {
+            Moment before = moments.getLast();
+            Optional<Event> possible = EventNames.possible(machine, before.state(), scene, named.get());
+            if (possible.isEmpty()) {
                 return Optional.of(new Broken(event, number, line, WhyNot.of(scene, named.get())));
             }
-            var seen = new ArrayList<Sighting>();
-            State next = machine.step(before, resolved.get(), seen::add);
-            become(new Moment(named, seen, next));
-            return TrailWords.faults(seen).stream()
+            become(before.after(machine, possible.get(), named.get()));
+            return TrailWords.faults(moments.getLast().seen()).stream()
                     .findFirst()
                     .map(fault -> new Broken(event, number, "no fault", fault));
         }

@@ -90,8 +90,7 @@ public final class ScriptLines {
         boolean nothingToDecide =
                 endings.size() == 1 && endings.getFirst().gives().isEmpty();
         for (Ending ending : nothingToDecide ? List.<Ending>of() : endings) {
-            boolean has = open.branches().stream().anyMatch(b -> b.ending().equals(ending.name()));
-            if (!has) {
+            if (!open.answers(ending.name())) {
                 lines.add(when(ending.name(), path, -1, indent, true));
             }
         }

@@ -244,7 +244,7 @@ public final class StepTyping {
         var endings = design.endingsOf(open);
         boolean nothing = words.rest().endsWith(" nothing");
         String ending = words.longestOf(endings.stream().map(e -> e.name()).toList(), List.of(" nothing"));
-        if (open.branches().stream().anyMatch(b -> b.ending().equals(ending))) {
+        if (open.answers(ending)) {
             return new Typed.Unfinished("There is a branch for “" + ending + "” already.");
         }
         var branches = new ArrayList<>(open.branches());

@@ -134,11 +134,7 @@ class DeskPartsTest {
 
     @Test
     void tasks_and_pretend_files_are_edited_on_the_application_page() {
-        robot.on(() -> {
-            robot.app().work().goTo(Chosen.APPLICATION);
-            return null;
-        });
-        robot.settle()
+        robot.applicationPage()
                 .focus("app-tasks")
                 .selectAll()
                 .text("ring the bell ends rung; broken")

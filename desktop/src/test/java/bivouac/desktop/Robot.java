@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
 import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.work.Chosen;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -108,6 +109,15 @@ final class Robot {
 
     int keys() {
         return keys;
+    }
+
+    /** Goes to the page of the application. */
+    Robot applicationPage() {
+        on(() -> {
+            app.work().goTo(Chosen.APPLICATION);
+            return null;
+        });
+        return settle();
     }
 
     void countFromHere() {

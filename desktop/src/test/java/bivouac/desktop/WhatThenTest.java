@@ -4,7 +4,6 @@ import static javafx.scene.input.KeyCode.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Holding;
-import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.format.DesignFormat;
 import java.nio.file.Path;
@@ -127,11 +126,7 @@ class WhatThenTest {
         assertThat(robot.says("mill stone, for Mill")).as("on the lifelines").isTrue();
         robot.click("right-1");
         assertThat(robot.has("see-see held \"mill stone\"")).isTrue();
-        robot.on(() -> {
-            robot.app().work().goTo(Chosen.APPLICATION);
-            return null;
-        });
-        robot.settle()
+        robot.applicationPage()
                 .focus("app-holdings")
                 .selectAll()
                 .text("mill stone: may fail")

@@ -31,8 +31,8 @@ final class TopBar extends HBox {
     private final Button redo;
     private final Tooltip undoTip = new Tooltip();
     private final Tooltip redoTip = new Tooltip();
-    /** Those whose counts are shown; */
-    private List<Finding> counted = List.of();
+    /** Those whose counts are shown. */
+    private List<Finding> counted;
 
     TopBar(Work work, List<Command> commands, Runnable find, Runnable showFindings) {
         getStyleClass().add("top-bar");
@@ -49,7 +49,7 @@ final class TopBar extends HBox {
             getChildren().add(button);
         }
         findings = Ui.button("", "findings", showFindings, "bar-button");
-        findings.setGraphic(counts(counted));
+        count(List.of());
         findings.setTooltip(new Tooltip("Findings (F8)"));
         var findButton = new Button();
         findButton.setId("find");
@@ -86,14 +86,18 @@ final class TopBar extends HBox {
         unsaved.setText(s.saved() ? "" : "unsaved");
         screens.forEach((screen, button) -> button.pseudoClassStateChanged(CHOSEN, screen == s.screen()));
         if (!s.findings().equals(counted)) {
-            counted = s.findings();
-            findings.setGraphic(counts(counted));
-            findings.setAccessibleText(counted.size() + " findings");
+            count(s.findings());
         }
         undo.setDisable(s.undoable().isEmpty());
         redo.setDisable(s.redoable().isEmpty());
         undoTip.setText("Undo (Ctrl+Z)" + s.undoable().map(d -> ": " + d).orElse(""));
         redoTip.setText("Redo (Ctrl+Shift+Z)" + s.redoable().map(d -> ": " + d).orElse(""));
+    }
+
+    private void count(List<Finding> all) {
+        counted = all;
+        findings.setGraphic(counts(all));
+        findings.setAccessibleText(all.size() + " findings");
     }
 
     private static HBox counts(List<Finding> all) {

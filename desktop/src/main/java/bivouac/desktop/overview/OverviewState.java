@@ -187,8 +187,7 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
         }
         var tags = design.window(open.window()).orElseThrow().endings().stream()
                 .map(Ending::name)
-                .map(e -> new Tag(
-                        e, open.branches().stream().anyMatch(b -> b.ending().equals(e))))
+                .map(e -> new Tag(e, open.answers(e)))
                 .toList();
         lines.add(new Line(from, row, to, open.manner(), tags));
     }
