@@ -3,6 +3,7 @@ package bivouac.cli;
 import bivouac.check.Beside;
 import bivouac.check.Finding;
 import bivouac.check.Findings;
+import bivouac.design.Design;
 import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
 import bivouac.machine.Program;
@@ -34,10 +35,10 @@ public final class CheckCommand implements Callable<Integer> {
     public Integer call() {
         PrintWriter out = spec.commandLine().getOut();
         try {
-            List<Finding> findings = Findings.of(
-                    Program.of(DesignFile.read(file)),
-                    Beside.in(file.toAbsolutePath().getParent()));
-            print(findings, out);
+            Program program = Program.of(DesignFile.read(file));
+            List<Finding> findings =
+                    Findings.of(program, Beside.in(file.toAbsolutePath().getParent()));
+            print(program.design(), findings, out);
             return findings.isEmpty() ? ExitCodes.FINE : ExitCodes.SOMETHING_FOUND;
         } catch (Unreadable e) {
             spec.commandLine().getErr().println(e.getMessage());
@@ -46,10 +47,10 @@ public final class CheckCommand implements Callable<Integer> {
     }
 
     /** The findings as they are printed, heaviest first. */
-    public static void print(List<Finding> findings, PrintWriter out) {
+    public static void print(Design design, List<Finding> findings, PrintWriter out) {
         for (Finding f : findings) {
             out.println(f.weight().word() + ": " + f.what());
-            out.println("    " + f.why() + " [" + f.place().words() + "]");
+            out.println("    " + f.why() + " [" + f.place().words(design) + "]");
         }
         out.println(
                 findings.isEmpty()

@@ -50,8 +50,11 @@ final class JUnitXml {
             xml.writeCharacters("\n    ");
             xml.writeStartElement("failure");
             xml.writeAttribute("message", plain(broken.sentence()));
-            xml.writeCharacters("line " + (broken.line() + 1) + ": "
-                    + plain(walk.walkthrough().lines().get(broken.line())));
+            if (broken.line().isPresent()) {
+                int line = broken.line().getAsInt();
+                xml.writeCharacters("line " + (line + 1) + ": "
+                        + plain(walk.walkthrough().lines().get(line)));
+            }
             xml.writeEndElement();
             xml.writeCharacters("\n  ");
         }

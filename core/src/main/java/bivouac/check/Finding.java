@@ -1,5 +1,6 @@
 package bivouac.check;
 
+import bivouac.design.Design;
 import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
 import java.util.Optional;
@@ -34,6 +35,10 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
         EXPRESSION,
         EMPTY_MESSAGE,
         DANGLING,
+        /** A step that no run of its script reaches. */
+        NEVER_RUN,
+        /** A window that stays off the screen where it is wanted there. */
+        STAYS_HIDDEN,
         MISPLACED_STEP,
         FILTER,
         MESSAGE,
@@ -68,12 +73,14 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
             return new Place(script.ofWindow(), script.ofPart(), Optional.of(script), Optional.of(step));
         }
 
-        /** For reports: where to look. */
-        public String words() {
+        /** For reports: where to look in a design; no two places share their words. */
+        public String words(Design design) {
             String base = script.map(ScriptPlace::words)
                     .or(() -> window.map(w -> part.map(p -> w + ", " + p).orElse(w)))
                     .orElse("application");
-            return base + step.map(s -> ", step " + (s.last() + 1)).orElse("");
+            return base
+                    + script.flatMap(place -> step.map(s -> ", step " + s.number(place.in(design))))
+                            .orElse("");
         }
     }
 }

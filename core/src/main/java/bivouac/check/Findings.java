@@ -8,7 +8,6 @@ import bivouac.machine.Program;
 import bivouac.machine.Trouble;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Everything that can be found in a design without acting it out, in the order of the design. Never throws for a wrong
@@ -29,6 +28,8 @@ public final class Findings {
         NameFindings.into(found, design);
         WindowFindings.into(found, design);
         StepFindings.into(found, design);
+        ClosingFindings.into(found, program);
+        HiddenFindings.into(found, design);
         GuardFindings.into(found, design);
         PictureFindings.into(found, design, beside);
         messages(found, design);
@@ -58,14 +59,7 @@ public final class Findings {
         for (Trouble trouble : program.troubles()) {
             Place place =
                     switch (trouble.where()) {
-                        case Trouble.Where.InStep(var ref) ->
-                            ref.path()
-                                    .map(p -> Place.step(ref.place(), p))
-                                    .orElse(new Place(
-                                            ref.place().ofWindow(),
-                                            Optional.empty(),
-                                            Optional.of(ref.place()),
-                                            Optional.empty()));
+                        case Trouble.Where.InStep(var ref) -> Place.step(ref.place(), ref.path());
                         case Trouble.Where.OnWindow(String window, String part) ->
                             part.isEmpty() ? Place.window(window) : Place.part(window, part);
                         case Trouble.Where.InApplication a -> Place.APPLICATION;
@@ -73,7 +67,7 @@ public final class Findings {
             found.add(new Finding(
                     Weight.WRONG,
                     Kind.EXPRESSION,
-                    place.words() + ": " + trouble.problem().message() + ".",
+                    place.words(program.design()) + ": " + trouble.problem().message() + ".",
                     "The rehearsal stops with a fault when it gets there.",
                     place));
         }

@@ -14,7 +14,9 @@ import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Take;
+import bivouac.design.Target;
 import bivouac.design.Task;
+import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import java.util.List;
 import java.util.Optional;
@@ -62,11 +64,18 @@ final class StepFindings {
                 Weight.RISKY, Kind.MISPLACED_STEP, place.words() + ": " + what, why, Place.step(place, path));
     }
 
+    /** A close step that names no ending leads to the usual one, whose values it has to give as well (C1, C6). */
     private static void ending(List<Finding> found, Design design, Step.Close close, ScriptPlace place, StepPath path) {
-        if (!(close.target() instanceof bivouac.design.Target.Me)) {
-            return;
-        }
-        Optional<Ending> ending = place.ofWindow().flatMap(design::window).flatMap(w -> close.ending()
+        Optional<Window> closes =
+                switch (close.target()) {
+                    case Target.Me m -> place.ofWindow().flatMap(design::window);
+                    case Target.Single(String name) -> design.window(name);
+                    case Target.Owner o -> Optional.empty();
+                    case Target.Opener o -> Optional.empty();
+                    case Target.Kept k -> Optional.empty();
+                };
+        Optional<Ending> ending = closes.flatMap(w -> close.ending()
+                .or(() -> w instanceof FacedWindow face ? Optional.of(WaysOut.usualEnding(face)) : Optional.empty())
                 .flatMap(w::ending));
         ending.ifPresent(e -> {
             String missing = e.gives().stream()
@@ -170,7 +179,7 @@ final class StepFindings {
         List<Ending> endings = led.endings();
         for (Step.Branch branch : open.branches()) {
             boolean known = endings.stream().anyMatch(e -> e.name().equals(branch.ending()));
-            if (!known && !branch.ending().equals(bivouac.design.WaysOut.CLOSED)) {
+            if (!known && !branch.ending().equals(WaysOut.CLOSED)) {
                 found.add(new Finding(
                         Weight.WRONG,
                         Kind.DANGLING,

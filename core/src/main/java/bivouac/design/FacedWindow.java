@@ -122,9 +122,9 @@ public record FacedWindow(
         return instances.orElse(of == Kind.DIALOG || !takes.isEmpty() ? new Instances.Many() : new Instances.Single());
     }
 
-    /** Whether it can be named without saying which instance (R1). */
+    /** Whether it can be named without saying which instance (R1): a main window too, unless it says otherwise. */
     public boolean isOneOnly() {
-        return of == Kind.MAIN || instancesOrUsual() instanceof Instances.Single;
+        return of == Kind.MAIN && instances.isEmpty() || instancesOrUsual() instanceof Instances.Single;
     }
 
     public Script moment(Moment which) {

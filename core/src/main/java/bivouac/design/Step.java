@@ -157,7 +157,8 @@ public sealed interface Step {
 
         @Override
         public List<Inner> inner() {
-            return target instanceof Target.Me ? List.of() : List.of(new Inner("when refused", refused));
+            boolean usual = target instanceof Target.Me && refused.isEmpty();
+            return usual ? List.of() : List.of(new Inner("when refused", refused));
         }
 
         @Override

@@ -40,6 +40,32 @@ public record StepPath(List<Integer> numbers) {
         return numbers.getLast();
     }
 
+    /**
+     * The number that people see before the step here: counted through the whole script from top to bottom, so that no
+     * two steps of a script share one.
+     */
+    public int number(Script script) {
+        Script at = script;
+        int number = 0;
+        for (int i = 0; ; i += 2) {
+            List<Step> steps = at.steps();
+            int here = Math.min(numbers.get(i), steps.size());
+            number += 1 + Steps.count(new Script(steps.subList(0, here)));
+            if (i == numbers.size() - 1 || here == steps.size()) {
+                return number;
+            }
+            List<Step.Inner> inner = steps.get(here).inner();
+            int into = Math.min(numbers.get(i + 1), inner.size());
+            number += inner.subList(0, into).stream()
+                    .mapToInt(s -> Steps.count(s.script()))
+                    .sum();
+            if (into == inner.size()) {
+                return number;
+            }
+            at = inner.get(into).script();
+        }
+    }
+
     /** How deep it stands: 0 for a step of the script itself. */
     public int depth() {
         return numbers.size() / 2;

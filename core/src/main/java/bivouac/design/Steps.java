@@ -7,6 +7,20 @@ public final class Steps {
 
     private Steps() {}
 
+    /** How many steps there are in a script, those inside others and those switched off included. */
+    public static int count(Script script) {
+        int steps = 0;
+        for (Step step : script.steps()) {
+            steps += 1 + inside(step);
+        }
+        return steps;
+    }
+
+    /** How many steps stand inside a step. */
+    public static int inside(Step step) {
+        return step.inner().stream().mapToInt(i -> count(i.script())).sum();
+    }
+
     /** Visits every step that is switched on, outer before inner, in reading order. */
     public static void walk(Script script, BiConsumer<StepPath, Step> visitor) {
         for (int i = 0; i < script.steps().size(); i++) {

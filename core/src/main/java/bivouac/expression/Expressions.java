@@ -151,6 +151,11 @@ public final class Expressions {
         return builder.build();
     }
 
+    /** What is said of a name that means nothing in a scope. */
+    public static String unknown(String name, Scope<?> scope) {
+        return Problems.unknown(name, scope);
+    }
+
     /** Whether a value of one type can stand where another is wanted: the same, or a whole for a number (V3). */
     public static boolean fits(Type found, Type wanted) {
         if (found.equals(wanted) || (found == Type.WHOLE && wanted == Type.NUMBER)) {

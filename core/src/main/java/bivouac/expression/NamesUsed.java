@@ -128,7 +128,7 @@ record NamesUsed<E>(
                 }
             }
             String dotted = String.join(".", whole);
-            problems.add(problem(at.id(), Problems.unknown(dotted, scope.names()), dotted.length()));
+            problems.add(problem(at.id(), Problems.unknown(dotted, scope), dotted.length()));
         }
 
         private Problem problem(long id, String message, int length) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -59,14 +60,18 @@ final class Problems {
         return "“" + function + "” cannot take " + (types.isEmpty() ? "nothing" : "a " + types);
     }
 
-    static String unknown(String name, Collection<String> known) {
+    static String unknown(String name, Scope<?> scope) {
         String message = "“" + name + "” means nothing here";
-        return nearest(name, known)
+        Optional<String> why = scope.whyUnknown(name);
+        if (why.isPresent()) {
+            return message + ": " + why.get();
+        }
+        return nearest(name, scope.names())
                 .map(near -> message + "; did you mean " + near + "?")
                 .orElse(message);
     }
 
-    private static java.util.Optional<String> nearest(String name, Collection<String> known) {
+    private static Optional<String> nearest(String name, Collection<String> known) {
         String wanted = name.toLowerCase(java.util.Locale.ROOT);
         record Near(String name, int distance) {}
         return known.stream()

@@ -30,6 +30,11 @@ public interface Scope<E> {
     /** Whether a window is open, for {@code isOpen(NAME)}; empty if no one window has that name. */
     Optional<Reader<E>> isOpen(String window);
 
+    /** Why a name that {@link #find} does not know means nothing here, where that can be told; continues a sentence. */
+    default Optional<String> whyUnknown(String dotted) {
+        return Optional.empty();
+    }
+
     /** All names that {@link #find} knows, for completion and for saying what would fit. */
     Collection<String> names();
 }

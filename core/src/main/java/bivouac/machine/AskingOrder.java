@@ -16,10 +16,9 @@ final class AskingOrder {
 
     /** C4, D2: the target, or each window without an owner, in the asking order, each followed by what it owns. */
     Optional<Inst> nextToAsk(Frame.OfRequest request) {
-        int number = run.numberOf(request);
         return roots(request).stream()
                 .flatMap(root -> withOwned(root).stream())
-                .filter(i -> !i.plan.isBox() && i.askedBy != number)
+                .filter(i -> !i.plan.isBox() && i.askedBy != request)
                 .findFirst();
     }
 
@@ -57,11 +56,9 @@ final class AskingOrder {
 
     /** D2: the windows' order in the design from last to first; of one window by key, else the newest first. */
     static List<Inst> inAskingOrder(List<Inst> instances) {
-        var sorted = new ArrayList<>(instances);
-        Comparator<Inst> lastWindowFirst = Comparator.comparingInt(i -> -i.plan.number);
-        Comparator<Inst> byKeyElseNewest =
-                (a, b) -> a.plan.keySlot() >= 0 ? 0 : Integer.compare(instances.indexOf(b), instances.indexOf(a));
-        sorted.sort(lastWindowFirst.thenComparing(byKeyElseNewest));
+        // the newest first to begin with, and sorting keeps that where nothing else decides
+        var sorted = new ArrayList<>(instances.reversed());
+        sorted.sort(Comparator.comparingInt((Inst i) -> -i.plan.number).thenComparing(Keys::compare));
         return sorted;
     }
 

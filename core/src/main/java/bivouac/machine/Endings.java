@@ -46,16 +46,19 @@ final class Endings {
     }
 
     /** C6: the values of an ending, in the scope of the close step or way out, only where they reach someone. */
-    void makeResult(Frame.OfRequest request, Inst inst, Optional<Frame.OfScript> asker) {
+    void makeResult(Frame.OfRequest request, Inst inst, int ending, Optional<Frame.OfScript> asker) {
         int[] target = resultOf(inst);
         if (target.length == 0) {
             return;
         }
+        // what is not given has no value, whatever an ending before it gave
+        for (int give = 0; ending > 0 && give < inst.plan.ending(ending).gives().size(); give++) {
+            put(inst, give, 0);
+        }
         List<Op.Hand> gives;
         Reading here;
         if (inst == request.target && request.way == Ways.CLOSE_STEP) {
-            Op op = asker.map(a -> a.script.ops().get(a.pc)).orElse(null);
-            gives = op instanceof Op.Close c ? c.gives() : List.of();
+            gives = asker.map(a -> given(a.script.ops().get(a.pc))).orElse(List.of());
             here = new Reading(run, asker.map(a -> a.me).orElse(null), asker.orElse(null));
         } else {
             gives = Ways.leads(inst, Way.values()[Ways.wayFor(request, inst)])
@@ -67,6 +70,15 @@ final class Endings {
             Value value = hand.value().evaluate(here).as(hand.type());
             put(inst, hand.index(), run.program.number(value));
         }
+    }
+
+    /** What a step that asks its window to close says that the ending gives. */
+    private static List<Op.Hand> given(Op op) {
+        return switch (op) {
+            case Op.Close close -> close.gives();
+            case Op.Open open when open.how() instanceof Op.How.InPlace(int ending, var gives) -> gives;
+            default -> List.of();
+        };
     }
 
     /** W2, W4: the script goes on in the branch of that ending, or after the step. */
@@ -107,6 +119,7 @@ final class Endings {
             if (!d.openerGone) {
                 var frame = new Frame.OfScript(d.script, d.me);
                 System.arraycopy(d.locals, 0, frame.locals, 0, d.locals.length);
+                System.arraycopy(d.kept, 0, frame.kept, 0, d.kept.length);
                 frame.pc = d.goesOnAt;
                 run.stack.add(frame);
             }

@@ -3,14 +3,14 @@ package bivouac.machine;
 import java.util.Optional;
 
 /**
- * Something that a running application should never meet (X1 to X9).
+ * Something that a running application should never meet (X1 to X10).
  *
  * @param message what happened, in plain words
  * @param where the step, if one did it
  */
 public record Fault(Rule rule, String message, Optional<StepRef> where) {
 
-    /** The fault rules that can be met so far. */
+    /** The fault rules that can be met. */
     public enum Rule {
         X1,
         X2,
@@ -20,6 +20,7 @@ public record Fault(Rule rule, String message, Optional<StepRef> where) {
         X6,
         X7,
         X8,
-        X9
+        X9,
+        X10
     }
 }

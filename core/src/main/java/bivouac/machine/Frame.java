@@ -1,6 +1,6 @@
 package bivouac.machine;
 
-/** Something on the stack that has begun and is not done (2-semantics, State and events). */
+/** Something on the stack that has begun and is not done (docs/semantics.md, State and events). */
 sealed interface Frame {
 
     /** A script that runs or waits. */
@@ -51,17 +51,23 @@ sealed interface Frame {
         boolean closing;
         /** The script right below asked for it. */
         boolean byScript;
-        /** Windows that asked for this to be followed by a departure (W6): its exit code's number, or -1 for none. */
-        int thenEnd = NO_END;
-        /** In a departure, the number of the exit code's value; 0 for the usual one. */
+        /** All have agreed, and the system is asked whether the new window can be there (O8, O7). */
+        boolean awaitsOpening;
+        /** Once it is decided and done, the departure follows (W6). */
+        boolean thenEnds;
+        /** The number of the value of the exit code of that departure, or of this one; 0 for the usual one. */
         int code;
-        /** In a departure, the number of the text for the error output; 0 for none. */
+        /** The number of the text for the error output of that departure, or of this one; 0 for none. */
         int saying;
-
-        static final int NO_END = -1;
 
         OfRequest(boolean departure) {
             this.departure = departure;
+        }
+
+        /** W6, D6: an end that comes later says code and text anew only where it gives them. */
+        void give(int code, int saying) {
+            this.code = code != 0 ? code : this.code;
+            this.saying = saying != 0 ? saying : this.saying;
         }
     }
 
@@ -78,17 +84,20 @@ sealed interface Frame {
         final int openOp;
         Inst awaits;
         final int[] locals;
+        /** The instances that it keeps under a name (O9), by local slot. */
+        final Inst[] kept;
         /** Where it goes on, once its window has ended; 0 before. */
         int goesOnAt;
         /** The order in which its window closed, from 1; 0 before. */
         int order;
 
-        Dormant(ScriptPlan script, Inst me, int openOp, Inst awaits, int[] locals) {
+        Dormant(ScriptPlan script, Inst me, int openOp, Inst awaits, int[] locals, Inst[] kept) {
             this.script = script;
             this.me = me;
             this.openOp = openOp;
             this.awaits = awaits;
             this.locals = locals;
+            this.kept = kept;
         }
     }
 }

@@ -30,7 +30,7 @@ final class HoldingPlanner {
         int resultSlot = script.allocate(1);
         int at = script.add(new Op.Broken(ref, ""));
         var couldNot = new ArrayList<Integer>();
-        int after = branches.plan(new Op.Jump(-1), branch -> {
+        int after = branches.plan(b -> new Op.Jump(-1), branch -> {
             if (!branch.ending().equals(Ending.COULD_NOT.name())) {
                 return names;
             }

@@ -19,11 +19,11 @@ final class Inst {
     int rank;
 
     boolean hidden;
-    /** The number, from 1, of the request on the stack that has asked it and is undecided; 0 for none (C3). */
-    int askedBy;
+    /** The request that has asked it and is undecided; null for none (C3). */
+    Frame.OfRequest askedBy;
     /** It has left the screen, and its <em>after closing</em> runs (C5). */
     boolean closing;
-    /** The ending that it closes with, once that is decided: its number in the window from 1, and 0 before. */
+    /** The ending that it closes with, once it does: its number in the window from 1, and 0 before. */
     int ending;
 
     int serial;

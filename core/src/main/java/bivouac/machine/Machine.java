@@ -79,7 +79,7 @@ public final class Machine {
         if (!new Possible(run).is(event)) {
             throw new IllegalArgumentException("Not possible in this state: " + event);
         }
-        boolean seen = run.isSeen();
+        boolean unseen = run.isUnseen();
         if (event instanceof Event.StartAgain) {
             var again = new Run(program, watch);
             again.today = run.today;
@@ -89,7 +89,7 @@ public final class Machine {
             return settle(again, false);
         }
         take(run, event);
-        return settle(run, seen);
+        return settle(run, unseen);
     }
 
     private void take(Run run, Event event) {
@@ -170,7 +170,7 @@ public final class Machine {
     }
 
     /** Deals with what the event caused until the application is at rest (E2), then looks at what holds at rest. */
-    private State settle(Run run, boolean seenBefore) {
+    private State settle(Run run, boolean unseenBefore) {
         var requests = new Requests(run);
         var scripts = new Scripts(run, requests);
         goOn(run, scripts, requests);
@@ -180,14 +180,13 @@ public final class Machine {
         }
         if (run.phase == Run.RUNNING) {
             lookAtRest(run);
-            boolean starts = run.instances.isEmpty() && !run.closedSomething;
-            boolean works = Tasks.foreground(run).isPresent() || !run.background.isEmpty();
-            if (!run.isSeen() && !works && run.departure().isEmpty() && (seenBefore || starts || run.closedSomething)) {
+            if (!unseenBefore && run.isUnseen()) {
                 run.fault(Fault.Rule.X5, "nothing is to be seen, and the application still runs", Optional.empty());
             }
         } else {
             java.util.Arrays.fill(run.variables, 0);
             run.faulted = false;
+            run.hasClosed = false;
         }
         return StateLayout.close(run);
     }
@@ -201,14 +200,19 @@ public final class Machine {
                     }
                     scripts.advance(s);
                 }
-                case Frame.OfRequest r -> requests.advance(r);
+                case Frame.OfRequest r -> {
+                    if (r.awaitsOpening) {
+                        return;
+                    }
+                    requests.advance(r);
+                }
             }
         }
     }
 
     private boolean lastWindowHasClosed(Run run) {
         return program.design().application().departure() instanceof bivouac.design.DepartureRule.LastWindow
-                && run.closedSomething
+                && run.hasClosed
                 && run.instances.isEmpty()
                 && run.stack.isEmpty()
                 && run.background.isEmpty();

@@ -17,6 +17,7 @@ sealed interface Op {
      * Opens a window.
      *
      * @param window its number in the program
+     * @param ownerSlot where the instance that is to own it is kept, if {@code ownedBy} says so, or -1
      * @param resultSlot where the values of its ending go, in the order of that ending's gives
      * @param keptSlot where the instance is kept (O9), or -1
      * @param branches where each ending goes on, by the ending's number from 1
@@ -28,6 +29,7 @@ sealed interface Op {
             int window,
             How how,
             Optional<Target> ownedBy,
+            int ownerSlot,
             List<Hand> handOver,
             int resultSlot,
             int keptSlot,
@@ -93,6 +95,7 @@ sealed interface Op {
      * Runs a task.
      *
      * @param takesSlot where what it takes is kept, for what it gives
+     * @param results how many values its endings give at the most
      * @param branches where each ending goes on, by its number from 0
      */
     record RunTask(
@@ -103,6 +106,7 @@ sealed interface Op {
             List<Hand> handOver,
             int takesSlot,
             int resultSlot,
+            int results,
             List<Outcome> outcomes,
             Map<Integer, Integer> branches,
             int after)

@@ -36,6 +36,11 @@ final class OpenPlanner {
             planner.missing(ref, "window", open.window());
             return names;
         }
+        Optional<String> wrongOwner = open.ownedBy().flatMap(t -> script.wrongTarget(t, names));
+        if (wrongOwner.isPresent()) {
+            planner.broken(ref, "owned by", wrongOwner.get(), linker);
+            return names;
+        }
         WindowPlan window = found.get();
         int resultSlot = script.allocate(Math.max(
                 1,
@@ -46,10 +51,9 @@ final class OpenPlanner {
         var hands = handOver(open, window, ref, names);
         Op.How how = how(open.manner(), window, ref, names);
         var branches = new LinkedHashMap<Integer, Integer>();
-        Op end = how instanceof Op.How.Alongside ? new Op.Finish() : new Op.Jump(-1);
-        int after = planner.plan(end, branch -> {
+        int after = planner.plan(branch -> end(how, window, branch), branch -> {
             int ending = window.endingNumber(branch.ending());
-            if (ending == 0 && branch.ending().equals(Ending.COULD_NOT.name()) && window.mayFail()) {
+            if (isCouldNot(window, branch)) {
                 branches.put(COULD_NOT, script.here());
                 return planner.giving(Ending.COULD_NOT, Optional.empty(), resultSlot);
             }
@@ -68,6 +72,7 @@ final class OpenPlanner {
                         window.number,
                         how,
                         open.ownedBy(),
+                        open.ownedBy().map(t -> script.keptSlot(t, names)).orElse(-1),
                         hands,
                         resultSlot,
                         keptSlot,
@@ -75,6 +80,18 @@ final class OpenPlanner {
                         couldNot,
                         after));
         return open.as().isPresent() ? names.keeping(open.as().get(), new ScriptPlanner.Kept(keptSlot, window)) : names;
+    }
+
+    /** W3: the branches of an opening alongside run by themselves, but that it could not open is known at once (O7). */
+    private static Op end(Op.How how, WindowPlan window, Step.Branch branch) {
+        return how instanceof Op.How.Alongside && !isCouldNot(window, branch) ? new Op.Finish() : new Op.Jump(-1);
+    }
+
+    /** Whether a branch is for that the window could not open, and not for an ending of that name. */
+    private static boolean isCouldNot(WindowPlan window, Step.Branch branch) {
+        return window.mayFail()
+                && branch.ending().equals(Ending.COULD_NOT.name())
+                && window.endingNumber(branch.ending()) == 0;
     }
 
     private List<Op.Hand> handOver(Step.Open open, WindowPlan window, StepRef ref, ScriptPlanner.Names names) {

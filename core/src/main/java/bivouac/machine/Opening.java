@@ -3,7 +3,6 @@ package bivouac.machine;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
 import bivouac.design.Take;
-import bivouac.design.Target;
 import bivouac.design.Type;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
@@ -146,21 +145,12 @@ final class Opening {
         if (!owned) {
             return null;
         }
-        return op.ownedBy().isPresent() ? target(op.ownedBy().get(), by) : by.me;
-    }
-
-    private Inst target(Target target, Frame.OfScript by) {
-        return switch (target) {
-            case Target.Me m -> by.me;
-            case Target.Owner o -> by.me == null ? null : by.me.owner;
-            case Target.Opener o -> by.me == null ? null : by.me.opener;
-            case Target.Single(String name) ->
-                run.program
-                        .window(name)
-                        .map(run::theOnly)
-                        .orElseThrow(() -> new EvaluationFault("there is no " + name));
-            case Target.Kept(String name) -> throw new EvaluationFault("nothing is kept as " + name);
-        };
+        return op.ownedBy().isEmpty()
+                ? by.me
+                : new Targets(run)
+                        .find(op.ownedBy().get(), op.ownerSlot(), by)
+                        .orElseThrow(() -> new EvaluationFault("the window that is to own "
+                                + plan.window().name().shown() + " is not open"));
     }
 
     private Inst create(WindowPlan plan, Value[] values, Inst owner, Inst opener) {
@@ -195,7 +185,7 @@ final class Opening {
     /** W3: the script goes on; the branches stay behind for when the window ends. */
     private void alongside(Op.Open op, Frame.OfScript by, Inst inst) {
         if (!op.branches().isEmpty()) {
-            run.dormant.add(new Frame.Dormant(by.script, by.me, by.pc, inst, by.locals.clone()));
+            run.dormant.add(new Frame.Dormant(by.script, by.me, by.pc, inst, by.locals.clone(), by.kept.clone()));
         }
         by.pc = op.after();
         announce(inst, false);

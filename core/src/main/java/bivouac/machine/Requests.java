@@ -52,7 +52,7 @@ final class Requests {
         request.ending = ending;
         request.unasked = unasked;
         request.byScript = byScript;
-        boolean taken = target.askedBy != 0
+        boolean taken = target.askedBy != null
                 || target.closing
                 || departs && run.departure().isPresent();
         run.stack.add(request);
@@ -89,31 +89,35 @@ final class Requests {
             return;
         }
         Inst inst = next.get();
-        if (inst.askedBy != 0 || asking.holdsWhatCannotBeTakenAway(inst)) {
+        if (inst.askedBy != null || asking.holdsWhatCannotBeTakenAway(inst)) {
             refuse(request, next);
             return;
         }
-        inst.askedBy = run.numberOf(request);
+        inst.askedBy = request;
         int way = Ways.wayFor(request, inst);
         boolean unasked = inst == request.target
                 ? request.unasked
                 : Ways.leads(inst, Way.values()[way])
                         .map(WindowPlan.WayPlan.Leads::unasked)
                         .orElse(false);
-        inst.ending = inst == request.target ? request.ending : Ways.endingOf(inst, way);
         if (!unasked) {
-            pushClosing(inst, FacedWindow.Moment.BEFORE_CLOSING, way);
+            pushClosing(inst, FacedWindow.Moment.BEFORE_CLOSING, way, endingIn(request, inst));
         }
     }
 
-    private void pushClosing(Inst inst, FacedWindow.Moment moment, int way) {
+    /** The number of the ending to which a request leads a window; 0 for none. */
+    private static int endingIn(Frame.OfRequest request, Inst inst) {
+        return inst == request.target ? request.ending : Ways.endingOf(inst, Ways.wayFor(request, inst));
+    }
+
+    private void pushClosing(Inst inst, FacedWindow.Moment moment, int way, int to) {
         ScriptPlan script = inst.plan.moment(moment);
         if (script == null || script.isEmpty()) {
             return;
         }
         var frame = new Frame.OfScript(script, inst);
         frame.locals[ScriptPlan.WAY] = run.program.number(Value.of(Ways.words(way)));
-        String ending = inst.ending == 0 ? "" : inst.plan.ending(inst.ending).name();
+        String ending = to == 0 ? "" : inst.plan.ending(to).name();
         frame.locals[ScriptPlan.ENDING] = run.program.number(Value.of(ending));
         run.stack.add(frame);
     }
@@ -122,17 +126,18 @@ final class Requests {
 
     /** One refusal refuses all, and every window stays (C2, C4, D2). */
     void refuse(Frame.OfRequest request, Optional<Inst> by) {
-        int number = run.numberOf(request);
-        run.instances.stream().filter(i -> i.askedBy == number).forEach(i -> {
-            i.askedBy = 0;
-            i.ending = 0;
-        });
+        release(request);
         by.ifPresent(i -> run.see(new Sighting.Refused(i.which())));
         if (request.departure) {
             run.see(new Sighting.DepartureCalledOff());
         }
         Optional<Frame.OfScript> asker = takeOff(request);
         asker.ifPresent(s -> s.pc = afterRefusal(s));
+    }
+
+    /** What a request has asked can be asked by others again (C3). */
+    private void release(Frame.OfRequest request) {
+        run.instances.stream().filter(i -> i.askedBy == request).forEach(i -> i.askedBy = null);
     }
 
     private static int afterRefusal(Frame.OfScript script) {
@@ -161,26 +166,57 @@ final class Requests {
     /** Nothing refuses any more: values are made (C6), and the windows begin to close. */
     private void decide(Frame.OfRequest request) {
         Optional<Frame.OfScript> asker = asker(request);
+        Optional<Op.Open> inPlace = asker.filter(a -> !request.departure)
+                .map(a -> a.script.ops().get(a.pc))
+                .filter(Op.Open.class::isInstance)
+                .map(Op.Open.class::cast);
         try {
-            for (Inst inst : run.instances) {
-                if (inst.askedBy == run.numberOf(request) && !request.departure) {
-                    endings.makeResult(request, inst, asker);
-                }
+            if (!request.departure) {
+                makeResults(request, asker);
             }
-            if (asker.isPresent() && asker.get().script.ops().get(asker.get().pc) instanceof Op.Open open) {
-                request.closing = true;
-                new Opening(run).openInPlaceOf(request.target, open, asker.get());
+            if (inPlace.isPresent() && mustWaitForSystem(inPlace.get(), asker.get())) {
+                request.awaitsOpening = true;
+                return;
+            }
+            closes(request);
+            if (inPlace.isPresent()) {
+                new Opening(run).openInPlaceOf(request.target, inPlace.get(), asker.get());
             }
         } catch (EvaluationFault fault) {
             request.closing = false;
             run.fault(Fault.Rule.X3, fault.getMessage(), Optional.empty());
             refuse(request, Optional.empty());
-            return;
         }
+    }
+
+    private void makeResults(Frame.OfRequest request, Optional<Frame.OfScript> asker) {
+        for (Inst inst : run.instances) {
+            if (inst.askedBy == request) {
+                endings.makeResult(request, inst, endingIn(request, inst), asker);
+            }
+        }
+    }
+
+    /** O8, O7: only once all have agreed is the system asked whether the new window can be there. */
+    private boolean mustWaitForSystem(Op.Open inPlace, Frame.OfScript asker) {
+        boolean must = !asker.cleared && new Opening(run).mayFail(inPlace, asker);
+        asker.cleared = false;
+        return must;
+    }
+
+    /** It is decided, so what it asked may be asked by others (C3). */
+    private void closes(Frame.OfRequest request) {
+        release(request);
         request.closing = true;
         if (request.departure) {
             letScriptsGo(request);
         }
+    }
+
+    /** O8: the system could not create the new window, so this one stays, and nobody refused. */
+    void couldNotReplace(Frame.OfRequest request) {
+        release(request);
+        takeOff(request);
     }
 
     private Optional<Frame.OfScript> asker(Frame.OfRequest request) {
@@ -196,7 +232,7 @@ final class Requests {
         request.byScript = false;
         run.dormant.clear();
         run.background.clear();
-        run.instances.forEach(i -> i.askedBy = 0);
+        run.instances.forEach(i -> i.askedBy = null);
     }
 
     // Closing
@@ -226,14 +262,10 @@ final class Requests {
     private void leave(Frame.OfRequest request, Inst inst) {
         inst.closing = true;
         inst.hidden = true;
-        if (inst.plan.isReadyMade()) {
-            inst.ending = escapeEnding(inst);
-        } else if (inst.ending == 0) {
-            inst.ending = Ways.endingOf(inst, Ways.wayFor(request, inst));
-        }
+        inst.ending = inst.plan.isReadyMade() ? escapeEnding(inst) : endingIn(request, inst);
         see(inst);
         if (!inst.plan.isReadyMade()) {
-            pushClosing(inst, FacedWindow.Moment.AFTER_CLOSING, Ways.wayFor(request, inst));
+            pushClosing(inst, FacedWindow.Moment.AFTER_CLOSING, Ways.wayFor(request, inst), inst.ending);
         }
     }
 
@@ -273,7 +305,7 @@ final class Requests {
         inst.closing = false;
         run.instances.remove(inst);
         run.stacking.remove(inst);
-        run.closedSomething = true;
+        run.hasClosed = true;
         for (Frame frame : List.copyOf(run.stack)) {
             if (frame instanceof Frame.OfScript s && s.me == inst) {
                 run.drop(s);
@@ -298,17 +330,18 @@ final class Requests {
             i.owner = i.owner == gone ? null : i.owner;
             i.opener = i.opener == gone ? null : i.opener;
         });
-        run.background.forEach(s -> forget(s, gone));
+        run.background.forEach(s -> forget(s.kept, gone));
+        run.dormant.forEach(d -> forget(d.kept, gone));
         run.stack.forEach(f -> {
             if (f instanceof Frame.OfScript s) {
-                forget(s, gone);
+                forget(s.kept, gone);
             }
         });
     }
 
-    private static void forget(Frame.OfScript script, Inst gone) {
-        for (int i = 0; i < script.kept.length; i++) {
-            script.kept[i] = script.kept[i] == gone ? null : script.kept[i];
+    private static void forget(Inst[] kept, Inst gone) {
+        for (int i = 0; i < kept.length; i++) {
+            kept[i] = kept[i] == gone ? null : kept[i];
         }
     }
 
@@ -320,7 +353,7 @@ final class Requests {
         Optional<Frame.OfScript> asker = takeOff(request);
         asker.ifPresent(s -> s.pc = afterAgreement(s));
         endings.runKeptBranches();
-        if (request.thenEnd != Frame.OfRequest.NO_END) {
+        if (request.thenEnds) {
             endAfterwards(request);
         }
     }
@@ -337,10 +370,10 @@ final class Requests {
     private void endAfterwards(Frame.OfRequest request) {
         Optional<Frame.OfRequest> outer = run.undecided();
         if (outer.isPresent()) {
-            outer.get().thenEnd = request.thenEnd;
-            outer.get().saying = request.saying;
+            outer.get().thenEnds = true;
+            outer.get().give(request.code, request.saying);
         } else {
-            depart(request.thenEnd, request.saying, Way.DEPARTURE.words(), false);
+            depart(request.code, request.saying, Way.DEPARTURE.words(), false);
         }
     }
 

@@ -55,8 +55,8 @@ final class Run {
     /** From the lowest to the topmost (S1). */
     final List<Inst> stacking = new ArrayList<>();
 
-    /** Some window closed while this event was dealt with (D1). */
-    boolean closedSomething;
+    /** Some window has closed since the start (D1). */
+    boolean hasClosed;
 
     private int steps;
     private int closings;
@@ -134,9 +134,18 @@ final class Run {
 
     /** The one open instance of a main or single window; fault X3 if it is not open (R3). */
     Inst theOnly(WindowPlan plan) {
-        return instancesOf(plan)
-                .findFirst()
+        return theOneOf(plan)
                 .orElseThrow(() -> new EvaluationFault(plan.window().name().shown() + " is not open"));
+    }
+
+    /** The open instance of a window that is named by its name alone; fault X3 if there are several (R1). */
+    Optional<Inst> theOneOf(WindowPlan plan) {
+        List<Inst> open = instancesOf(plan).limit(2).toList();
+        if (open.size() > 1) {
+            throw new EvaluationFault("more than one " + plan.window().name().shown()
+                    + " is open, and the name alone does not say which");
+        }
+        return open.stream().findFirst();
     }
 
     Frame top() {
@@ -193,17 +202,16 @@ final class Run {
                 .findFirst();
     }
 
-    int numberOf(Frame.OfRequest request) {
-        return stack.indexOf(request) + 1;
-    }
-
-    /** Whether something of the application is to be seen (D8). */
-    boolean isSeen() {
+    /** D8: at rest, nothing is to be seen, no task runs, and the application does not depart. */
+    boolean isUnseen() {
         for (Inst inst : instances) {
             if (!inst.isHidden()) {
-                return true;
+                return false;
             }
         }
-        return false;
+        return phase == RUNNING
+                && Tasks.foreground(this).isEmpty()
+                && background.isEmpty()
+                && departure().isEmpty();
     }
 }

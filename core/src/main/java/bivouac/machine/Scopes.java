@@ -186,6 +186,28 @@ final class Scopes {
         }
 
         @Override
+        public Optional<String> whyUnknown(String dotted) {
+            String first = dotted.contains(".") ? dotted.substring(0, dotted.indexOf('.')) : dotted;
+            return switch (first) {
+                case "result" ->
+                    locals.keySet().stream().noneMatch(l -> l.startsWith("result."))
+                            ? Optional.of("only in a branch is there a result, and only that of its own ending")
+                            : Optional.empty();
+                case "me", "takes" ->
+                    me.isEmpty()
+                            ? Optional.of("a script of the application has no window of its own")
+                            : Optional.empty();
+                case "owner" -> owners().isEmpty() ? Optional.of("there is no owner here") : Optional.empty();
+                case "opener" -> openersOfMe().isEmpty() ? Optional.of("no window opens this one") : Optional.empty();
+                default ->
+                    Optional.ofNullable(byExpressionName.get(first))
+                            .filter(p -> p.face().isPresent() && !isOneOnly(p))
+                            .map(p -> "several " + p.window().name().shown()
+                                    + " can be open, and the name alone does not say which");
+            };
+        }
+
+        @Override
         public Collection<String> names() {
             if (names == null) {
                 names = List.copyOf(allNames());

@@ -8,6 +8,7 @@ import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.design.Steps;
 import bivouac.design.Target;
 import bivouac.design.Type;
 import bivouac.design.WaysOut;
@@ -31,6 +32,8 @@ final class ScriptPlanner {
     private final CoursePlanner course;
 
     private int locals = ScriptPlan.FIRST_FREE;
+    /** Of the step that is being planned, as people see it: steps are planned in the order in which they are read. */
+    private int number;
 
     ScriptPlanner(Program program, Linker linker, Optional<WindowPlan> me, ScriptPlace place) {
         this.program = program;
@@ -45,6 +48,13 @@ final class ScriptPlanner {
         Names with(Map<String, Access> more) {
             var all = new HashMap<>(values);
             all.putAll(more);
+            return new Names(all, instances);
+        }
+
+        /** Without the members of {@code prefix}. */
+        Names without(String prefix) {
+            var all = new HashMap<>(values);
+            all.keySet().removeIf(name -> name.startsWith(prefix + "."));
             return new Names(all, instances);
         }
 
@@ -111,11 +121,9 @@ final class ScriptPlanner {
     }
 
     private Names step(Step step, StepPath path, Names names) {
-        var ref = new StepRef(place, Optional.of(path));
+        var ref = new StepRef(place, path, ++number);
         switch (step) {
-            case Step.Off off -> {
-                // kept, and does nothing
-            }
+            case Step.Off off -> number += Steps.inside(off); // kept, and does nothing
             case Step.Open open -> {
                 return new OpenPlanner(this, program, linker, me).plan(open, ref, path, names);
             }
@@ -208,26 +216,15 @@ final class ScriptPlanner {
     }
 
     private void close(Step.Close close, StepRef ref, StepPath path, Names names) {
-        int keptSlot = -1;
-        Optional<WindowPlan> target = target(close.target(), names);
-        if (close.target() instanceof Target.Kept(String name)) {
-            Kept kept = names.instances().get(name);
-            if (kept == null) {
-                ops.add(new Op.Broken(ref, "nothing is kept as “" + name + "” here"));
-                skip(close.refused(), path, 0, names);
-                return;
-            }
-            keptSlot = kept.slot();
-        }
-        if (close.target() instanceof Target.Me && me.isEmpty()) {
-            ops.add(new Op.Broken(ref, "a script of the application has no window of its own to close"));
-            return;
-        }
-        if (close.target() instanceof Target.Single(String name) && target.isEmpty()) {
-            ops.add(new Op.Broken(ref, "there is no window “" + name + "” of which there is one only"));
+        Optional<String> wrong = wrongTarget(close.target(), names);
+        if (wrong.isPresent()) {
+            linker.report(spot(ref, "close"), "", List.of(new Problem(wrong.get(), 0, 1)));
+            ops.add(new Op.Broken(ref, wrong.get()));
             skip(close.refused(), path, 0, names);
             return;
         }
+        int keptSlot = keptSlot(close.target(), names);
+        Optional<WindowPlan> target = target(close.target(), names);
         List<Op.Hand> gives = List.of();
         if (target.isPresent()) {
             String wanted = close.ending().orElse(usualEnding(target.get()));
@@ -275,21 +272,28 @@ final class ScriptPlanner {
             return;
         }
         target(reach.target(), names);
-        int keptSlot = reach.target() instanceof Target.Kept(String name)
+        ops.add(new Op.Reach(ref, reach.how(), reach.target(), keptSlot(reach.target(), names)));
+    }
+
+    /** The slot of the instance that a target means by the name that it is kept under; -1 for any other target. */
+    int keptSlot(Target target, Names names) {
+        return target instanceof Target.Kept(String name)
                 ? names.instances().get(name).slot()
                 : -1;
-        ops.add(new Op.Reach(ref, reach.how(), reach.target(), keptSlot));
     }
 
     /** Why a target can never be reached from here; empty if it can. */
-    private Optional<String> wrongTarget(Target target, Names names) {
+    Optional<String> wrongTarget(Target target, Names names) {
         return switch (target) {
             case Target.Me m when me.isEmpty() -> Optional.of("a script of the application has no window of its own");
             case Target.Kept(String name)
             when !names.instances().containsKey(name) -> Optional.of("nothing is kept as “" + name + "” here");
             case Target.Single(String name)
+            when program.window(name).isEmpty() -> Optional.of("there is no window “" + name + "”");
+            case Target.Single(String name)
             when target(target, names).isEmpty() ->
-                Optional.of("there is no window “" + name + "” of which there is one only");
+                Optional.of("several “" + name + "” can be open, and the name alone does not say which; keep the one"
+                        + " that is meant with “open … as NAME”");
             default -> Optional.empty();
         };
     }
@@ -317,7 +321,7 @@ final class ScriptPlanner {
             String why = path.isBlank()
                     ? "what is to be set is missing"
                     : access.isEmpty()
-                            ? "“" + path + "” means nothing here"
+                            ? Expressions.unknown(path.strip(), scope)
                             : "“" + path + "” cannot be set: it follows other values, or was only handed over";
             linker.report(spot(ref, "set"), path, List.of(new Problem(why, 0, Math.max(1, path.length()))));
             linker.report(

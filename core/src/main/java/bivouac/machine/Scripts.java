@@ -1,6 +1,5 @@
 package bivouac.machine;
 
-import bivouac.design.Target;
 import bivouac.design.WaysOut;
 import bivouac.expression.Compiled;
 import bivouac.expression.EvaluationFault;
@@ -107,10 +106,12 @@ final class Scripts {
 
     private void open(Op.Open op, Frame.OfScript frame) {
         if (frame.script.isAfterClosing()) {
-            throw new StepFault(Fault.Rule.X3, "a script after closing opens nothing");
+            throw new StepFault(Fault.Rule.X10, "a script after closing opens nothing");
         }
         var opening = new Opening(run);
-        if (!frame.cleared && opening.mayFail(op, frame)) {
+        // in place, the system is asked only once the opener has agreed to go (O8)
+        boolean inPlace = op.how() instanceof Op.How.InPlace;
+        if (!inPlace && !frame.cleared && opening.mayFail(op, frame)) {
             frame.awaitsTask = true;
             return;
         }
@@ -133,9 +134,9 @@ final class Scripts {
 
     private void close(Op.Close op, Frame.OfScript frame) {
         if (frame.script.isAfterClosing()) {
-            throw new StepFault(Fault.Rule.X3, "a script after closing closes nothing");
+            throw new StepFault(Fault.Rule.X10, "a script after closing closes nothing");
         }
-        Optional<Inst> target = target(op.target(), op.keptSlot(), frame);
+        Optional<Inst> target = new Targets(run).find(op.target(), op.keptSlot(), frame);
         if (target.isEmpty()) {
             frame.pc = op.after();
             return;
@@ -156,12 +157,13 @@ final class Scripts {
 
     /** C9, R2: hides a window, shows it again, or brings it to the front; one that is not open is fault X3 (R3). */
     private void reach(Op.Reach op, Frame.OfScript frame) {
-        Inst inst = target(op.target(), op.keptSlot(), frame)
+        if (frame.script.isAfterClosing()) {
+            throw new StepFault(Fault.Rule.X10, "a script after closing shows and hides nothing");
+        }
+        Inst inst = new Targets(run)
+                .find(op.target(), op.keptSlot(), frame)
                 .orElseThrow(
                         () -> new EvaluationFault("the window to " + op.how().words() + " is not open"));
-        if (frame.script.isAfterClosing()) {
-            throw new StepFault(Fault.Rule.X3, "a script after closing shows and hides nothing");
-        }
         switch (op.how()) {
             case HIDE -> hide(inst);
             case SHOW -> inst.hidden = false;
@@ -233,51 +235,32 @@ final class Scripts {
         inst.hidden = true;
     }
 
-    /** The window meant; empty if it is not open, which is no fault (R3). */
-    private Optional<Inst> target(Target target, int keptSlot, Frame.OfScript frame) {
-        Inst inst =
-                switch (target) {
-                    case Target.Me m -> frame.me;
-                    case Target.Owner o -> frame.me == null ? null : frame.me.owner;
-                    case Target.Opener o -> frame.me == null ? null : frame.me.opener;
-                    case Target.Kept k -> frame.kept[keptSlot];
-                    case Target.Single(String name) ->
-                        run.program
-                                .window(name)
-                                .flatMap(p -> run.instancesOf(p).findFirst())
-                                .orElse(null);
-                };
-        return Optional.ofNullable(inst).filter(i -> !i.gone);
-    }
-
     /** C2: ends the script and refuses the request that asked. Elsewhere it only ends the script. */
     private void stayOpen(Frame.OfScript frame) {
-        boolean asked = frame.script.isBeforeClosing();
-        run.drop(frame);
-        if (asked && run.top() instanceof Frame.OfRequest request) {
-            requests.refuse(request, Optional.ofNullable(frame.me));
+        if (frame.script.isAfterClosing()) {
+            throw new StepFault(Fault.Rule.X10, "a script after closing refuses nothing");
         }
+        stop(frame);
     }
 
     private void end(Op.End op, Frame.OfScript frame, Reading here) {
+        if (frame.script.isAfterClosing()) {
+            throw new StepFault(Fault.Rule.X10, "a script after closing ends nothing");
+        }
         int code = op.code().isPresent() ? run.program.number(code(op.code().get(), here)) : 0;
         int saying = op.saying().isPresent()
                 ? run.program.number(Value.of(op.saying().get().text(here)))
                 : 0;
-        if (frame.script.isAfterClosing()) {
-            throw new StepFault(Fault.Rule.X3, "a script after closing ends nothing");
-        }
         var departing = run.departure();
         if (departing.isPresent()) {
-            departing.get().code = code;
-            departing.get().saying = saying;
+            departing.get().give(code, saying);
             frame.pc = op.after();
             return;
         }
         var undecided = run.undecided();
         if (undecided.isPresent()) {
-            undecided.get().thenEnd = code;
-            undecided.get().saying = saying;
+            undecided.get().thenEnds = true;
+            undecided.get().give(code, saying);
             frame.pc = op.after();
             return;
         }
@@ -300,12 +283,22 @@ final class Scripts {
         stop(frame);
     }
 
+    /** Ends a script; where a request asks it whether its window may close, that is refused. */
     private void stop(Frame.OfScript frame) {
-        boolean asked = frame.script.isBeforeClosing();
+        Optional<Frame.OfRequest> asking = asking(frame);
         run.drop(frame);
-        if (asked && run.top() instanceof Frame.OfRequest request && !request.closing) {
-            requests.refuse(request, Optional.ofNullable(frame.me));
-        }
+        asking.ifPresent(request -> requests.refuse(request, Optional.of(frame.me)));
+    }
+
+    /** The request that asks by this script. A branch of <em>before closing</em> that runs later asks for none. */
+    private Optional<Frame.OfRequest> asking(Frame.OfScript frame) {
+        int at = run.stack.indexOf(frame);
+        return frame.script.isBeforeClosing()
+                        && at > 0
+                        && run.stack.get(at - 1) instanceof Frame.OfRequest request
+                        && frame.me.askedBy == request
+                ? Optional.of(request)
+                : Optional.empty();
     }
 
     /** X6: every script that has not begun to wait ends. */

@@ -1,10 +1,11 @@
 package bivouac.machine;
 
-import bivouac.expression.Value;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 
 /**
@@ -109,8 +110,7 @@ final class StateLayout {
 
     private static int compare(Inst a, Inst b) {
         int byWindow = Integer.compare(a.plan.number, b.plan.number);
-        int key = a.plan.keySlot();
-        return byWindow != 0 || key < 0 ? byWindow : Keys.compare(a.value(key), b.value(key));
+        return byWindow != 0 ? byWindow : Keys.compare(a, b);
     }
 
     private static void renumberRanks(List<Inst> instances) {
@@ -175,6 +175,8 @@ final class StateLayout {
         private final Run run;
         private final Slots slots;
         private final int[] from;
+        /** While reading: the windows that were asked, with the number of the request on the stack. */
+        private final Map<Inst, Integer> asked = new HashMap<>();
 
         Walk(Run run, Slots slots, int[] from) {
             this.run = run;
@@ -190,6 +192,7 @@ final class StateLayout {
             run.phase = slots.slot(run.phase, 3);
             run.exitCode = slots.slot(run.exitCode, Values.RANGE);
             run.faulted = flag(run.faulted);
+            run.hasClosed = flag(run.hasClosed);
             run.today = slots.slot(run.today, Values.RANGE);
             run.files = slots.slot(run.files, Values.RANGE);
             run.traces = slots.slot(run.traces, Values.RANGE);
@@ -203,6 +206,7 @@ final class StateLayout {
             instances();
             held();
             frames();
+            asked.forEach((inst, number) -> inst.askedBy = (Frame.OfRequest) run.stack.get(number - 1));
             background();
             dormant();
         }
@@ -242,7 +246,10 @@ final class StateLayout {
                 inst.rank = slots.slot(inst.rank, MOST);
             }
             inst.hidden = flag(inst.hidden);
-            inst.askedBy = slots.slot(inst.askedBy, MOST);
+            int request = slots.slot(inst.askedBy == null ? 0 : run.stack.indexOf(inst.askedBy) + 1, MOST);
+            if (reads() && request > 0) {
+                asked.put(inst, request);
+            }
             inst.closing = flag(inst.closing);
             inst.ending = slots.slot(inst.ending, inst.plan.endings().size() + 1);
         }
@@ -317,7 +324,8 @@ final class StateLayout {
             frame.unasked = flag(frame.unasked);
             frame.closing = flag(frame.closing);
             frame.byScript = flag(frame.byScript);
-            frame.thenEnd = slots.slot(frame.thenEnd + 1, Values.RANGE) - 1;
+            frame.awaitsOpening = flag(frame.awaitsOpening);
+            frame.thenEnds = flag(frame.thenEnds);
             frame.code = slots.slot(frame.code, Values.RANGE);
             frame.saying = slots.slot(frame.saying, Values.RANGE);
             return frame;
@@ -333,32 +341,22 @@ final class StateLayout {
                         known == null ? 0 : known.openOp, script.ops().size());
                 Inst awaits = reference(known == null ? null : known.awaits);
                 Inst me = reference(known == null ? null : known.me);
-                var one =
-                        known != null ? known : new Frame.Dormant(script, me, openOp, awaits, new int[script.locals()]);
+                var one = known != null
+                        ? known
+                        : new Frame.Dormant(
+                                script, me, openOp, awaits, new int[script.locals()], new Inst[script.locals()]);
                 one.openerGone = flag(one.openerGone);
                 one.openerGoneNow = flag(one.openerGoneNow);
                 one.goesOnAt = slots.slot(one.goesOnAt, script.ops().size());
                 one.order = slots.slot(one.order, MOST);
                 for (int s = 0; s < one.locals.length; s++) {
                     one.locals[s] = slots.slot(one.locals[s], Values.RANGE);
+                    one.kept[s] = reference(one.kept[s]);
                 }
                 if (reads()) {
                     run.dormant.add(one);
                 }
             }
-        }
-    }
-
-    /** Orders keys as people would. */
-    private static final class Keys {
-        static int compare(Value a, Value b) {
-            if (a instanceof Value.Whole(long x) && b instanceof Value.Whole(long y)) {
-                return Long.compare(x, y);
-            }
-            if (a instanceof Value.Number(double x) && b instanceof Value.Number(double y)) {
-                return Double.compare(x, y);
-            }
-            return a.shown().compareTo(b.shown());
         }
     }
 

@@ -2,12 +2,15 @@ package bivouac.machine;
 
 import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
-import java.util.Optional;
 
-/** Which step of the design something came from; looked up only when a person is shown it. */
-public record StepRef(ScriptPlace place, Optional<StepPath> path) {
+/**
+ * Which step of the design something came from; looked up only when a person is shown it.
+ *
+ * @param number of the step in its script, as people see it ({@link StepPath#number})
+ */
+public record StepRef(ScriptPlace place, StepPath path, int number) {
     @Override
     public String toString() {
-        return place.words() + path.map(p -> ", step " + (p.last() + 1)).orElse("");
+        return place.words() + ", step " + number;
     }
 }

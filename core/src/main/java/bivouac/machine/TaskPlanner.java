@@ -36,13 +36,14 @@ final class TaskPlanner {
         }
         Task task = found.get();
         int takesSlot = script.allocate(task.takes().size());
-        int resultSlot = script.allocate(
-                task.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0));
+        int results =
+                task.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0);
+        int resultSlot = script.allocate(results);
         List<Op.Hand> hands = handOver(step, task, ref, names);
         List<Op.Outcome> outcomes = outcomes(task, takesSlot);
         int at = script.add(new Op.Broken(ref, ""));
         var branches = new LinkedHashMap<Integer, Integer>();
-        int after = planner.plan(new Op.Jump(-1), branch -> {
+        int after = planner.plan(b -> new Op.Jump(-1), branch -> {
             int number = task.endings().stream().map(Ending::name).toList().indexOf(branch.ending());
             if (number < 0) {
                 return names;
@@ -60,6 +61,7 @@ final class TaskPlanner {
                         hands,
                         takesSlot,
                         resultSlot,
+                        results,
                         outcomes,
                         Map.copyOf(branches),
                         after));

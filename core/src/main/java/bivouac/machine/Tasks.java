@@ -25,7 +25,16 @@ final class Tasks {
 
     /** The script that waits for a foreground task, if one does: then nothing else can happen. */
     static Optional<Frame.OfScript> foreground(Run run) {
-        return run.top() instanceof Frame.OfScript s && s.awaitsTask ? Optional.of(s) : Optional.empty();
+        return switch (run.top()) {
+            case Frame.OfScript script when script.awaitsTask -> Optional.of(script);
+            case Frame.OfRequest request when request.awaitsOpening -> Optional.of(asker(run));
+            case null, default -> Optional.empty();
+        };
+    }
+
+    /** Whose opening in place the request on top waits for; it lies right below. */
+    private static Frame.OfScript asker(Run run) {
+        return (Frame.OfScript) run.stack.get(run.stack.size() - 2);
     }
 
     static Op.RunTask task(Frame.OfScript script) {
@@ -128,6 +137,7 @@ final class Tasks {
         Op.Outcome outcome = op.outcomes().get(event.outcome());
         var here = new Reading(run, null, frame);
         var gives = new ArrayList<Sighting.Named>();
+        java.util.Arrays.fill(frame.locals, op.resultSlot(), op.resultSlot() + op.results(), 0);
         for (Op.Hand hand : outcome.gives()) {
             Value value = sample(hand, here, op);
             frame.locals[op.resultSlot() + hand.index()] = run.program.number(value);
@@ -146,6 +156,12 @@ final class Tasks {
     private void tried(Op.MayFail op, Frame.OfScript frame, boolean done) {
         frame.awaitsTask = false;
         frame.cleared = done;
+        if (run.top() instanceof Frame.OfRequest request) {
+            request.awaitsOpening = false;
+            if (!done) {
+                new Requests(run).couldNotReplace(request);
+            }
+        }
         if (done) {
             return;
         }

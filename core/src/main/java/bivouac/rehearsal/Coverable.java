@@ -33,11 +33,17 @@ public sealed interface Coverable {
         }
     }
 
-    /** @param lead the line that leads into the branch */
-    record Branch(String window, ScriptPlace place, StepPath step, int inner, String lead) implements Coverable {
+    /**
+     * A script inside a step.
+     *
+     * @param number of the step, as people see it
+     * @param lead the line that leads into the script
+     */
+    record Branch(String window, ScriptPlace place, StepPath step, int number, int inner, String lead)
+            implements Coverable {
         @Override
         public String words() {
-            return place.words() + ", step " + (step.last() + 1) + ": " + lead;
+            return place.words() + ", step " + number + ": " + lead;
         }
     }
 

@@ -161,6 +161,7 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
                                     place.ofWindow().orElse(""),
                                     place,
                                     path,
+                                    path.number(script),
                                     i,
                                     choice.inner().get(i).lead()));
                         }
@@ -216,12 +217,14 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
 
     private static void branch(Set<Coverable> met, Design design, Sighting.WentInto went) {
         var place = went.step().place();
-        went.step().path().ifPresent(path -> path.in(place.in(design)).ifPresent(step -> {
+        var path = went.step().path();
+        path.in(place.in(design)).ifPresent(step -> {
             if (went.inner() < step.inner().size()) {
                 String lead = step.inner().get(went.inner()).lead();
-                met.add(new Coverable.Branch(place.ofWindow().orElse(""), place, path, went.inner(), lead));
+                met.add(new Coverable.Branch(
+                        place.ofWindow().orElse(""), place, path, went.step().number(), went.inner(), lead));
             }
-        }));
+        });
     }
 
     private static void event(Set<Coverable> met, Design design, NamedEvent event) {

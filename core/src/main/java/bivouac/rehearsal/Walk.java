@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /**
@@ -28,11 +29,11 @@ public record Walk(Walkthrough walkthrough, List<Moment> moments, Optional<Broke
      * Where a walkthrough broke first.
      *
      * @param event the number of the event after which, or at which, it broke; 0 is the start
-     * @param line of the walkthrough, from 0
+     * @param line of the walkthrough, from 0; none where the start itself broke it
      * @param expected in words
      * @param seen in words
      */
-    public record Broken(int event, int line, String expected, String seen) {
+    public record Broken(int event, OptionalInt line, String expected, String seen) {
         /** One sentence. */
         public String sentence() {
             String at = event == 0 ? "At the start" : "At event " + event;
@@ -95,6 +96,10 @@ public record Walk(Walkthrough walkthrough, List<Moment> moments, Optional<Broke
 
         Walk play() {
             become(Moment.start(machine, walkthrough.today()));
+            Optional<Broken> atStart = faulted(0, OptionalInt.empty());
+            if (atStart.isPresent()) {
+                return new Walk(walkthrough, moments, atStart);
+            }
             for (int i = 0; i < walkthrough.lines().size(); i++) {
                 String line = walkthrough.lines().get(i);
                 Optional<Broken> broken = line.startsWith(Walkthrough.SEE) ? look(line, i) : act(line, i);
@@ -116,30 +121,37 @@ public record Walk(Walkthrough walkthrough, List<Moment> moments, Optional<Broke
             if (expected.isEmpty()) {
                 return Optional.of(new Broken(
                         event,
-                        number,
+                        OptionalInt.of(number),
                         "something that can be looked for",
                         "“" + line + "”, which says nothing that is known"));
             }
             return expected.get()
                     .unmet(scene, moments.getLast().seen())
-                    .map(instead -> new Broken(event, number, line.substring(Walkthrough.SEE.length()), instead));
+                    .map(instead -> new Broken(
+                            event, OptionalInt.of(number), line.substring(Walkthrough.SEE.length()), instead));
         }
 
         private Optional<Broken> act(String line, int number) {
             int event = moments.size();
             Optional<NamedEvent> named = TrailFile.parse(line);
             if (named.isEmpty()) {
-                return Optional.of(new Broken(event, number, "an event", "“" + line + "”, which is none"));
+                return Optional.of(
+                        new Broken(event, OptionalInt.of(number), "an event", "“" + line + "”, which is none"));
             }
             Moment before = moments.getLast();
             Optional<Event> possible = EventNames.possible(machine, before.state(), scene, named.get());
             if (possible.isEmpty()) {
-                return Optional.of(new Broken(event, number, line, WhyNot.of(scene, named.get())));
+                return Optional.of(new Broken(event, OptionalInt.of(number), line, WhyNot.of(scene, named.get())));
             }
             become(before.after(machine, possible.get(), named.get()));
+            return faulted(event, OptionalInt.of(number));
+        }
+
+        /** A fault breaks a walkthrough, at the start like anywhere: nobody rehearses an uncaught error on purpose. */
+        private Optional<Broken> faulted(int event, OptionalInt line) {
             return TrailWords.faults(moments.getLast().seen()).stream()
                     .findFirst()
-                    .map(fault -> new Broken(event, number, "no fault", fault));
+                    .map(fault -> new Broken(event, line, "no fault", fault));
         }
     }
 }

@@ -135,7 +135,7 @@ class ClosingTest {
                 .play()
                 .does("press \"go\" of \"Desk\"")
                 .does("close box of \"Plan\"")
-                .faults(Fault.Rule.X3)
+                .faults(Fault.Rule.X10)
                 .opens("Desk");
     }
 

@@ -15,6 +15,8 @@ import bivouac.design.Part;
 import bivouac.design.Row;
 import bivouac.design.Script;
 import bivouac.design.Step;
+import bivouac.design.Target;
+import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Window;
@@ -168,6 +170,7 @@ public final class Play {
         private final List<Window> windows = new ArrayList<>();
         private final List<Variable> variables = new ArrayList<>();
         private List<Holding> holdings = List.of();
+        private List<Task> tasks = List.of();
         private Script start = Script.EMPTY;
         private DepartureRule departure = new DepartureRule.LastWindow();
 
@@ -197,6 +200,11 @@ public final class Play {
             return this;
         }
 
+        public Making works(Task... all) {
+            tasks = List.of(all);
+            return this;
+        }
+
         public Making with(Window... more) {
             windows.addAll(List.of(more));
             return this;
@@ -204,7 +212,8 @@ public final class Play {
 
         public Design design() {
             var application = new Application("Test", Application.About.NOTHING, variables, start, departure);
-            return new Design(application.naming(NamingHabit.NONE).withHoldings(holdings), windows);
+            return new Design(
+                    application.naming(NamingHabit.NONE).withHoldings(holdings).working(tasks), windows);
         }
 
         public Play play() {
@@ -299,6 +308,34 @@ public final class Play {
 
     public static Step close(String ending, Given... gives) {
         return Step.Close.me(ending, gives);
+    }
+
+    /** Asks another window to close, the steps run where that is refused. */
+    public static Step closes(String window, Step... refused) {
+        return new Step.Close(new Target.Single(window), Optional.empty(), List.of(), Script.of(refused));
+    }
+
+    public static Step hide(String window) {
+        return new Step.Reach(Step.Reach.How.HIDE, new Target.Single(window));
+    }
+
+    /** A task that gives nothing, with its endings. */
+    public static Task task(String name, String... endings) {
+        return new Task(
+                bivouac.design.Name.of(name),
+                List.of(),
+                java.util.stream.Stream.of(endings).map(Task.Outcome::of).toList(),
+                Optional.empty());
+    }
+
+    public static Step.RunTask run(String task, Step.Branch... branches) {
+        return Step.RunTask.of(task, branches);
+    }
+
+    /** The end with an exit code and a text. */
+    public static Step ends(int code, String saying) {
+        return new Step.EndApplication(
+                Optional.of(new bivouac.design.Expression("" + code)), Optional.of(saying), Script.EMPTY);
     }
 
     public static Step stay() {

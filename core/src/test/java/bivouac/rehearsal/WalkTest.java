@@ -65,6 +65,17 @@ class WalkTest {
         assertThat(walk.moments()).hasSize(5);
     }
 
+    @Test
+    void a_fault_at_the_start_breaks_one_like_any_other() {
+        var design = design().start(alongside("Fold"), set("app.n", "app.n / 0"))
+                .with(main("Fold"))
+                .variable("n", Type.WHOLE, "2")
+                .design();
+        var broken = play(design, "see \"Fold\" open").broken().orElseThrow();
+        assertThat(broken.sentence()).startsWith("At the start: expected no fault; seen: fault X3: division by zero");
+        assertThat(broken.line()).isEmpty();
+    }
+
     @ParameterizedTest
     @CsvSource(
             quoteCharacter = '§',

@@ -51,10 +51,13 @@ final class FindingsBox {
         var words = Ui.column(2, Ui.wrapped(finding.what(), "strong"), Ui.wrapped(finding.why(), "quiet"));
         HBox.setHgrow(words, Priority.ALWAYS);
         Repairs.of(finding).ifPresent(repair -> words.getChildren()
-                .add(Ui.link(repair.words(), "repair-" + finding.place().words(), () -> {
-                    overlay.close();
-                    work.change(repair.edit().apply(work.now().design()), "put right: " + finding.what());
-                })));
+                .add(Ui.link(
+                        repair.words(),
+                        "repair-" + finding.place().words(work.now().design()),
+                        () -> {
+                            overlay.close();
+                            work.change(repair.edit().apply(work.now().design()), "put right: " + finding.what());
+                        })));
         var row = Ui.styled(
                 Ui.row(
                         10,

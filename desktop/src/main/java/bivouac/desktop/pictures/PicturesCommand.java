@@ -79,7 +79,7 @@ public final class PicturesCommand implements Callable<Integer> {
                 var rehearsal = new PrintWriter(
                         out.resolve("rehearsal.txt").toFile(), java.nio.charset.StandardCharsets.UTF_8)) {
             Program program = Program.of(DesignFile.read(file));
-            CheckCommand.print(Findings.of(program), findings);
+            CheckCommand.print(program.design(), Findings.of(program), findings);
             List<NamedEvent> trail = trailBeside(file);
             RehearseCommand.print(program, Rehearsal.replay(program, LocalDate.now(), trail), trail.size(), rehearsal);
             System.out.println(

@@ -184,7 +184,7 @@ final class ScriptPane extends VBox {
                                         .replaceFirst(
                                                 "^"
                                                         + java.util.regex.Pattern.quote(
-                                                                f.place().words()) + ": ",
+                                                                f.place().words(shown.design())) + ": ",
                                                 "")),
                                 "problem-text",
                                 f.weight().word())));

@@ -1,6 +1,7 @@
 package bivouac.desktop.window;
 
 import bivouac.design.FacedWindow;
+import bivouac.design.Instances;
 import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Way;
@@ -190,7 +191,7 @@ final class WaysOutColumn {
     private Node moments(Situation s, FacedWindow face) {
         var card = card();
         for (FacedWindow.Moment moment : FacedWindow.Moment.values()) {
-            if (moment == FacedWindow.Moment.BROUGHT_BACK && !face.isOneOnly()) {
+            if (moment == FacedWindow.Moment.BROUGHT_BACK && face.instancesOrUsual() instanceof Instances.Many) {
                 continue;
             }
             var place = new ScriptPlace.AtMoment(face.name().shown(), moment);
