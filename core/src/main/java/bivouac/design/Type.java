@@ -58,6 +58,17 @@ public sealed interface Type {
         }
     }
 
+    /**
+     * The type of what an empty list holds: it fits every type. Only values have it, nothing is declared with it, and
+     * files never hold it.
+     */
+    record Unknown() implements Type {
+        @Override
+        public String toString() {
+            return "anything";
+        }
+    }
+
     /** Named columns, each with its type. */
     record RowOf(List<Column> columns) implements Type {
         public RowOf {

@@ -7,7 +7,7 @@ import java.util.Optional;
 /** Types as text (V1), in files and on screens: the words of {@link Type#toString}, read back. */
 public final class TypeText {
 
-    private static final int DEEPEST = 20;
+    private static final int DEEPEST = Limits.DEEPEST_TYPE;
 
     private final String text;
     private int i;

@@ -9,98 +9,123 @@ final class Calls {
 
     private Calls() {}
 
-    static Value call(String function, List<Value> with) {
-        return switch (with.size()) {
-            case 1 -> one(function, with.get(0));
-            case 2 -> two(function, with.get(0), with.get(1));
-            default -> throw new EvaluationFault("“" + function + "” cannot be called with " + with.size() + " values");
-        };
-    }
-
-    private static Value one(String function, Value v) {
+    static Value one(Function function, Value v, Budget budget) {
+        if (v instanceof Value.Text(String t)) {
+            budget.spendOn(t);
+        }
         return switch (function) {
-            case "!_" -> Value.of(!yes(v));
-            case "-_" ->
+            case NOT -> Value.of(!yes(v));
+            case NEGATE ->
                 v instanceof Value.Whole(long w) ? exact(() -> Math.negateExact(w)) : new Value.Number(-number(v));
-            case "blank" -> Value.of(Texts.isBlank(text(v)));
-            case "isWhole" -> Value.of(Texts.whole(text(v)).isPresent());
-            case "isNumber" -> Value.of(Texts.number(text(v)).isPresent());
-            case "isDate" -> Value.of(Texts.date(text(v)).isPresent());
-            case "whole", "int" -> toWhole(v);
-            case "number", "double" -> toNumber(v);
-            case "date" -> new Value.Date(Texts.date(text(v)).orElseThrow(() -> no(v, "a date written as 2026-01-31")));
-            case "shown", "string" -> Value.of(v.shown());
-            case "year" -> new Value.Whole(date(v).getYear());
-            case "fileName" -> Value.of(Texts.fileName(text(v)));
-            case "fileExtension" -> Value.of(Texts.fileExtension(text(v)));
-            case "isOpen", "@not_strictly_false", "__not_strictly_false__" -> v;
-            case "size" -> new Value.Whole(size(v));
-            default -> throw new EvaluationFault("“" + function + "” is no function here");
+            case BLANK -> Value.of(Texts.isBlank(text(v)));
+            case IS_WHOLE -> Value.of(Texts.whole(text(v)).isPresent());
+            case IS_NUMBER -> Value.of(Texts.number(text(v)).isPresent());
+            case IS_DATE -> Value.of(Texts.date(text(v)).isPresent());
+            case WHOLE, INT -> toWhole(v);
+            case NUMBER, DOUBLE -> toNumber(v);
+            case DATE -> new Value.Date(Texts.date(text(v)).orElseThrow(() -> no(v, "a date written as 2026-01-31")));
+            case SHOWN, STRING -> Value.of(v.shown());
+            case YEAR -> new Value.Whole(date(v).getYear());
+            case FILE_NAME -> Value.of(Texts.fileName(text(v)));
+            case FILE_EXTENSION -> Value.of(Texts.fileExtension(text(v)));
+            case SIZE -> new Value.Whole(size(v));
+            default -> throw new IllegalStateException(function + " takes more than one value");
         };
     }
 
-    private static Value two(String function, Value a, Value b) {
+    static Value two(Function function, Value a, Value b, Budget budget) {
         return switch (function) {
-            case "_==_" -> Value.of(same(a, b));
-            case "_!=_" -> Value.of(!same(a, b));
-            case "_<_" -> Value.of(compare(a, b) < 0);
-            case "_<=_" -> Value.of(compare(a, b) <= 0);
-            case "_>_" -> Value.of(compare(a, b) > 0);
-            case "_>=_" -> Value.of(compare(a, b) >= 0);
-            case "_+_" -> plus(a, b);
-            case "_-_", "_*_", "_/_", "_%_" -> calculate(function, a, b);
-            case "@in", "_in_" -> Value.of(items(b).stream().anyMatch(i -> same(a, i)));
-            case "_[_]" -> index(a, b);
-            case "contains" -> Value.of(text(a).contains(text(b)));
-            case "startsWith" -> Value.of(text(a).startsWith(text(b)));
-            case "endsWith" -> Value.of(text(a).endsWith(text(b)));
-            case "matches" -> matches(text(a), text(b));
-            case "shown" -> Value.of(Texts.shown(number(a), whole(b)));
-            case "days" -> new Value.Whole(ChronoUnit.DAYS.between(date(a), date(b)));
-            default -> throw new EvaluationFault("“" + function + "” is no function here");
+            case EQUAL -> Value.of(same(a, b, budget));
+            case DIFFERENT -> Value.of(!same(a, b, budget));
+            case LESS -> Value.of(compare(a, b, budget) < 0);
+            case LESS_OR_EQUAL -> Value.of(compare(a, b, budget) <= 0);
+            case GREATER -> Value.of(compare(a, b, budget) > 0);
+            case GREATER_OR_EQUAL -> Value.of(compare(a, b, budget) >= 0);
+            case ADD -> plus(a, b, budget);
+            case SUBTRACT, MULTIPLY, DIVIDE, REST -> calculate(function, a, b);
+            case IN -> in(a, items(b), budget);
+            case INDEX -> index(items(a), whole(b));
+            case CONTAINS -> Value.of(looked(a, budget).contains(looked(b, budget)));
+            case STARTS_WITH -> Value.of(text(a).startsWith(text(b)));
+            case ENDS_WITH -> Value.of(text(a).endsWith(text(b)));
+            case MATCHES -> Value.of(Patterns.found(text(a), text(b), budget));
+            case SHOWN -> Value.of(Texts.shown(number(a), whole(b)));
+            case DAYS -> new Value.Whole(ChronoUnit.DAYS.between(date(a), date(b)));
+            default -> throw new IllegalStateException(function + " takes one value");
         };
     }
 
-    private static Value plus(Value a, Value b) {
-        if (a instanceof Value.Text(String x) && b instanceof Value.Text(String y)) {
-            if (x.length() + (long) y.length() > 1_000_000) {
-                throw new EvaluationFault("the text grows longer than a million characters");
+    private static String looked(Value v, Budget budget) {
+        String text = text(v);
+        budget.spendOn(text);
+        return text;
+    }
+
+    private static Value in(Value a, List<Value> items, Budget budget) {
+        for (Value item : items) {
+            budget.spend(1);
+            if (same(a, item, budget)) {
+                return Value.YES;
             }
+        }
+        return Value.NO;
+    }
+
+    private static Value plus(Value a, Value b, Budget budget) {
+        if (a instanceof Value.Text(String x) && b instanceof Value.Text(String y)) {
+            Texts.checkLength((long) x.length() + y.length());
+            budget.spendOn(x);
+            budget.spendOn(y);
             return Value.of(x + y);
         }
         if (a instanceof Value.Items(List<Value> x) && b instanceof Value.Items(List<Value> y)) {
-            var all = new ArrayList<>(x);
+            budget.spend((long) x.size() + y.size());
+            var all = new ArrayList<Value>(x.size() + y.size());
+            all.addAll(x);
             all.addAll(y);
-            return new Value.Items(all);
+            return list(all, budget);
         }
-        return calculate("_+_", a, b);
+        return calculate(Function.ADD, a, b);
     }
 
-    private static Value calculate(String operator, Value a, Value b) {
+    /** A list that was made; {@link TooMuchWork} if it holds more than a value may. */
+    static Value list(List<Value> values, Budget budget) {
+        budget.spend(values.size());
+        var list = new Value.Items(values);
+        if (list.weight() > Budget.OF_AN_EVENT) {
+            throw new TooMuchWork("the list grows larger than " + Budget.OF_AN_EVENT + " values");
+        }
+        return list;
+    }
+
+    private static Value calculate(Function function, Value a, Value b) {
         if (a instanceof Value.Whole(long x) && b instanceof Value.Whole(long y)) {
-            if (y == 0 && (operator.equals("_/_") || operator.equals("_%_"))) {
+            if (y == 0 && (function == Function.DIVIDE || function == Function.REST)) {
                 throw new EvaluationFault("division by zero");
             }
-            return exact(() -> switch (operator) {
-                case "_+_" -> Math.addExact(x, y);
-                case "_-_" -> Math.subtractExact(x, y);
-                case "_*_" -> Math.multiplyExact(x, y);
-                case "_/_" -> Math.divideExact(x, y);
+            return exact(() -> switch (function) {
+                case ADD -> Math.addExact(x, y);
+                case SUBTRACT -> Math.subtractExact(x, y);
+                case MULTIPLY -> Math.multiplyExact(x, y);
+                case DIVIDE -> Math.divideExact(x, y);
                 default -> x % y;
             });
         }
         double x = number(a);
         double y = number(b);
-        if (y == 0 && operator.equals("_/_")) {
+        if (y == 0 && function == Function.DIVIDE) {
             throw new EvaluationFault("division by zero");
         }
-        double result =
-                switch (operator) {
-                    case "_+_" -> x + y;
-                    case "_-_" -> x - y;
-                    case "_*_" -> x * y;
+        return finite(
+                switch (function) {
+                    case ADD -> x + y;
+                    case SUBTRACT -> x - y;
+                    case MULTIPLY -> x * y;
                     default -> x / y;
-                };
+                });
+    }
+
+    private static Value finite(double result) {
         if (!Double.isFinite(result)) {
             throw new EvaluationFault("the number grows too large");
         }
@@ -130,46 +155,59 @@ final class Calls {
                 : new Value.Number(number(v));
     }
 
-    private static Value index(Value list, Value at) {
-        if (list instanceof Value.Row(var columns)) {
-            Value found = columns.get(text(at));
-            if (found == null) {
-                throw new EvaluationFault("the row has no column " + at.shown());
-            }
-            return found;
+    private static Value index(List<Value> items, long at) {
+        if (at < 0 || at >= items.size()) {
+            throw new EvaluationFault("there is no item " + at + " in a list of " + items.size());
         }
-        List<Value> items = items(list);
-        long i = whole(at);
-        if (i < 0 || i >= items.size()) {
-            throw new EvaluationFault("there is no item " + i + " in a list of " + items.size());
-        }
-        return items.get((int) i);
-    }
-
-    private static Value matches(String text, String pattern) {
-        try {
-            return Value.of(
-                    com.google.re2j.Pattern.compile(pattern).matcher(text).find());
-        } catch (com.google.re2j.PatternSyntaxException wrong) {
-            throw new EvaluationFault("“" + pattern + "” is no pattern: " + wrong.getDescription());
-        }
+        return items.get((int) at);
     }
 
     private static long size(Value v) {
         return v instanceof Value.Text(String t) ? t.codePointCount(0, t.length()) : items(v).size();
     }
 
+    private static boolean same(Value a, Value b, Budget budget) {
+        budget.spend(Math.min(a.weight(), b.weight()));
+        return same(a, b);
+    }
+
+    /** Whether two values are worth the same; a whole and a number can be (V3), in lists and rows too. */
     private static boolean same(Value a, Value b) {
-        boolean numeric = (a instanceof Value.Whole || a instanceof Value.Number)
-                && (b instanceof Value.Whole || b instanceof Value.Number);
-        return numeric ? compare(a, b) == 0 : a.equals(b);
+        return switch (a) {
+            case Value.Whole w when b instanceof Value.Number -> compareNumbers(a, b) == 0;
+            case Value.Number n when b instanceof Value.Whole -> compareNumbers(a, b) == 0;
+            case Value.Items(List<Value> x)
+            when b instanceof Value.Items(List<Value> y) -> a.equals(b) || x.size() == y.size() && allSame(x, y);
+            case Value.Row x when b instanceof Value.Row y -> a.equals(b) || sameColumns(x, y);
+            default -> a.equals(b);
+        };
+    }
+
+    private static boolean allSame(List<Value> x, List<Value> y) {
+        for (int i = 0; i < x.size(); i++) {
+            if (!same(x.get(i), y.get(i))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean sameColumns(Value.Row x, Value.Row y) {
+        var other = y.columns();
+        return x.columns().size() == other.size()
+                && x.columns().entrySet().stream()
+                        .allMatch(c -> other.containsKey(c.getKey()) && same(c.getValue(), other.get(c.getKey())));
+    }
+
+    private static int compare(Value a, Value b, Budget budget) {
+        if (a instanceof Value.Text(String x) && b instanceof Value.Text(String y)) {
+            budget.spend(Math.min(x.length(), y.length()) / Budget.CHARACTERS);
+        }
+        return compare(a, b);
     }
 
     /** Orders two values of a kind; a whole and a number by what they are worth. */
     static int compare(Value a, Value b) {
-        if (a instanceof Value.Whole(long x) && b instanceof Value.Whole(long y)) {
-            return Long.compare(x, y);
-        }
         if (a instanceof Value.Text(String x) && b instanceof Value.Text(String y)) {
             return x.compareTo(y);
         }
@@ -179,7 +217,13 @@ final class Calls {
         if (a instanceof Value.YesNo(boolean x) && b instanceof Value.YesNo(boolean y)) {
             return Boolean.compare(x, y);
         }
-        return exactly(a).compareTo(exactly(b));
+        return compareNumbers(a, b);
+    }
+
+    private static int compareNumbers(Value a, Value b) {
+        return a instanceof Value.Whole(long x) && b instanceof Value.Whole(long y)
+                ? Long.compare(x, y)
+                : exactly(a).compareTo(exactly(b));
     }
 
     private static java.math.BigDecimal exactly(Value v) {
@@ -212,6 +256,10 @@ final class Calls {
 
     static List<Value> items(Value v) {
         return v instanceof Value.Items(List<Value> i) ? i : fail(v, "a list");
+    }
+
+    static Value noRow() {
+        throw new EvaluationFault("this is no row");
     }
 
     private static <T> T fail(Value v, String wanted) {

@@ -1,10 +1,10 @@
 package bivouac.expression;
 
-/** A value was read that is not there, or a conversion or calculation has no result: fault X3, in plain words. */
-public final class EvaluationFault extends RuntimeException {
+/** A value is not there or cannot be made: fault X3. */
+public final class EvaluationFault extends NoValue {
     private static final long serialVersionUID = 1L;
 
     public EvaluationFault(String message) {
-        super(message, null, false, false);
+        super(message);
     }
 }

@@ -1,205 +1,175 @@
 package bivouac.expression;
 
-import dev.cel.common.CelAbstractSyntaxTree;
-import dev.cel.common.ast.CelConstant;
-import dev.cel.common.ast.CelExpr;
-import dev.cel.common.ast.CelReference;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 
-/** Turns a checked tree into plans: names are bound once, constants are made once, and each piece does one thing. */
-final class Planner<E> {
+/** Turns understood expressions into plans: constants are made once, and each piece does one thing. */
+final class Planner<E extends Surroundings> {
 
-    private static final Set<String> NEVER_FAULT = Set.of(
-            "!_",
-            "_==_",
-            "_!=_",
-            "_<_",
-            "_<=_",
-            "_>_",
-            "_>=_",
-            "blank",
-            "isWhole",
-            "isNumber",
-            "isDate",
-            "shown",
-            "string",
-            "year",
-            "days",
-            "fileName",
-            "fileExtension",
-            "isOpen",
-            "size",
-            "contains",
-            "startsWith",
-            "endsWith",
-            "@in");
+    private final List<String> locals = new ArrayList<>();
+    private int most;
 
-    private final CelAbstractSyntaxTree tree;
-    private final Map<String, Scope.Reader<E>> readers;
-    private final Set<String> locals = new HashSet<>();
-    private boolean mayFault;
-
-    Planner(CelAbstractSyntaxTree tree, Map<String, Scope.Reader<E>> readers) {
-        this.tree = tree;
-        this.readers = readers;
+    /** How many variables an evaluation holds at once. */
+    int locals() {
+        return most;
     }
 
-    Plan<E> plan() {
-        return plan(tree.getExpr());
-    }
-
-    /** Whether something planned can fault by itself; reading a name is judged by who knows the scope. */
-    boolean mayFault() {
-        return mayFault;
-    }
-
-    private Plan<E> plan(CelExpr e) {
+    Plan<E> plan(Term<E> term) {
         Plan<E> plan =
-                switch (e.getKind()) {
-                    case CONSTANT -> constant(e.constant());
-                    case IDENT -> name(e, e.ident().name());
-                    case SELECT -> select(e);
-                    case CALL -> call(e.call());
-                    case LIST -> list(e.list());
-                    case COMPREHENSION -> comprehension(e.comprehension());
-                    case NOT_SET, STRUCT, MAP ->
-                        throw new IllegalArgumentException("A map or message is no value here");
+                switch (term) {
+                    case Term.Constant<E>(Value value, var type) -> run -> value;
+                    case Term.Name<E> name -> name(name);
+                    case Term.Local<E>(String name, var type) -> local(name);
+                    case Term.Column<E>(var row, String name, var type) -> column(plan(row), name);
+                    case Term.IsOpen<E>(String window, var reader) -> run -> reader.read(run.from);
+                    case Term.Call<E> call -> call(call);
+                    case Term.Decides<E>(boolean on, var left, var right) -> decides(plan(left), plan(right), on);
+                    case Term.Choice<E> choice -> choice(choice);
+                    case Term.Items<E> items -> items(items);
+                    case Term.Each<E> each -> each(each);
                 };
         return run -> {
-            run.spend();
+            run.budget.spend(1);
             return plan.evaluate(run);
         };
     }
 
-    private Plan<E> constant(CelConstant constant) {
-        Value value =
-                switch (constant.getKind()) {
-                    case BOOLEAN_VALUE -> Value.of(constant.booleanValue());
-                    case INT64_VALUE -> new Value.Whole(constant.int64Value());
-                    case DOUBLE_VALUE -> new Value.Number(constant.doubleValue());
-                    case STRING_VALUE -> Value.of(constant.stringValue());
-                    default -> throw new IllegalArgumentException("Bytes and null are no values here");
-                };
-        return run -> value;
-    }
-
-    private Plan<E> name(CelExpr e, String written) {
-        if (locals.contains(written)) {
-            return run -> run.local(written);
-        }
-        String name = tree.getReference(e.id()).map(CelReference::name).orElse(written);
-        Scope.Reader<E> reader = readers.get(name);
-        if (reader == null) {
-            throw new IllegalArgumentException("“" + name + "” is no value");
-        }
+    private Plan<E> name(Term.Name<E> name) {
+        Scope.Reader<E> reader = name.binding().reader();
         return run -> {
             Value value = reader.read(run.from);
             if (value instanceof Value.None) {
-                throw new EvaluationFault(name + " has no value here");
+                throw new EvaluationFault(name.dotted() + " has no value here");
             }
             return value;
         };
     }
 
-    private Plan<E> select(CelExpr e) {
-        var reference = tree.getReference(e.id());
-        if (reference.isPresent() && !reference.get().name().isEmpty()) {
-            return name(e, reference.get().name());
+    private Plan<E> local(String name) {
+        int slot = locals.lastIndexOf(name);
+        return run -> run.locals[slot];
+    }
+
+    private Plan<E> column(Plan<E> row, String name) {
+        return run -> row.evaluate(run) instanceof Value.Row values
+                ? values.column(name).orElseThrow(() -> new EvaluationFault("the row has no column " + name))
+                : Calls.noRow();
+    }
+
+    private Plan<E> call(Term.Call<E> call) {
+        Function function = call.function();
+        Plan<E> first = plan(call.arguments().getFirst());
+        if (call.arguments().size() == 1) {
+            return run -> Calls.one(function, first.evaluate(run), run.budget);
         }
-        mayFault = true;
-        Plan<E> row = plan(e.select().operand());
-        String column = e.select().field();
+        Plan<E> second = plan(call.arguments().get(1));
         return run -> {
-            if (row.evaluate(run) instanceof Value.Row(var columns) && columns.containsKey(column)) {
-                return columns.get(column);
+            Value left = first.evaluate(run);
+            return Calls.two(function, left, second.evaluate(run), run.budget);
+        };
+    }
+
+    /** CEL's own rule: the side that decides wins even where the other faults. */
+    private Plan<E> decides(Plan<E> left, Plan<E> right, boolean on) {
+        return run -> {
+            EvaluationFault held;
+            try {
+                if (Calls.yes(left.evaluate(run)) == on) {
+                    return Value.of(on);
+                }
+                held = null;
+            } catch (EvaluationFault fault) {
+                held = fault;
             }
-            throw new EvaluationFault("the row has no column " + column);
+            if (Calls.yes(right.evaluate(run)) == on) {
+                return Value.of(on);
+            }
+            if (held != null) {
+                throw held;
+            }
+            return Value.of(!on);
         };
     }
 
-    private Plan<E> call(CelExpr.CelCall call) {
-        var plans = new ArrayList<Plan<E>>();
-        call.target().ifPresent(t -> plans.add(plan(t)));
-        call.args().forEach(a -> plans.add(plan(a)));
-        return switch (call.function()) {
-            case "_?_:_" ->
-                run -> plans.get(Calls.yes(plans.get(0).evaluate(run)) ? 1 : 2).evaluate(run);
-            case "_&&_" -> shortCut(plans, false);
-            case "_||_" -> shortCut(plans, true);
-            default -> strict(call.function(), List.copyOf(plans));
-        };
+    private Plan<E> choice(Term.Choice<E> choice) {
+        Plan<E> condition = plan(choice.condition());
+        Plan<E> yes = plan(choice.yes());
+        Plan<E> no = plan(choice.no());
+        return run ->
+                (Calls.yes(condition.evaluate(run)) ? yes : no).evaluate(run).as(choice.type());
     }
 
-    private Plan<E> strict(String function, List<Plan<E>> plans) {
-        mayFault |= !NEVER_FAULT.contains(function);
+    private Plan<E> items(Term.Items<E> items) {
+        List<Plan<E>> plans = items.items().stream().map(this::plan).toList();
         return run -> {
             var values = new ArrayList<Value>(plans.size());
             for (Plan<E> plan : plans) {
                 values.add(plan.evaluate(run));
             }
-            return Calls.call(function, values);
+            return Calls.list(values, run.budget).as(items.type());
         };
     }
 
-    /** CEL's own rule: the side that decides wins even where the other faults. */
-    private Plan<E> shortCut(List<Plan<E>> plans, boolean deciding) {
-        return run -> {
-            EvaluationFault held = null;
-            for (Plan<E> plan : plans) {
-                try {
-                    if (Calls.yes(plan.evaluate(run)) == deciding) {
-                        return Value.of(deciding);
-                    }
-                } catch (EvaluationFault fault) {
-                    held = held == null ? fault : held;
+    private Plan<E> each(Term.Each<E> each) {
+        Plan<E> range = plan(each.range());
+        int slot = locals.size();
+        locals.add(each.variable());
+        most = Math.max(most, locals.size());
+        List<Plan<E>> bodies = each.bodies().stream().map(this::plan).toList();
+        locals.removeLast();
+        return switch (each.how()) {
+            case ALL -> run -> decided(run, Calls.items(range.evaluate(run)), slot, bodies.getFirst(), false);
+            case EXISTS -> run -> decided(run, Calls.items(range.evaluate(run)), slot, bodies.getFirst(), true);
+            case EXISTS_ONE ->
+                run -> Value.of(kept(run, Calls.items(range.evaluate(run)), slot, bodies.getFirst())
+                                .size()
+                        == 1);
+            case FILTER ->
+                run -> Calls.list(kept(run, Calls.items(range.evaluate(run)), slot, bodies.getFirst()), run.budget);
+            case MAP -> run -> mapped(run, Calls.items(range.evaluate(run)), slot, bodies);
+        };
+    }
+
+    /** As {@link #decides}, over all items. */
+    private static <E extends Surroundings> Value decided(
+            Plan.Run<E> run, List<Value> items, int slot, Plan<E> asks, boolean on) {
+        EvaluationFault held = null;
+        for (Value item : items) {
+            run.locals[slot] = item;
+            try {
+                if (Calls.yes(asks.evaluate(run)) == on) {
+                    return Value.of(on);
                 }
+            } catch (EvaluationFault fault) {
+                held = held == null ? fault : held;
             }
-            if (held != null) {
-                throw held;
-            }
-            return Value.of(!deciding);
-        };
+        }
+        if (held != null) {
+            throw held;
+        }
+        return Value.of(!on);
     }
 
-    private Plan<E> list(CelExpr.CelList list) {
-        List<Plan<E>> plans = list.elements().stream().map(this::plan).toList();
-        return run -> new Value.Items(plans.stream().map(p -> p.evaluate(run)).toList());
+    private static <E extends Surroundings> List<Value> kept(
+            Plan.Run<E> run, List<Value> items, int slot, Plan<E> asks) {
+        var kept = new ArrayList<Value>();
+        for (Value item : items) {
+            run.locals[slot] = item;
+            if (Calls.yes(asks.evaluate(run))) {
+                kept.add(item);
+            }
+        }
+        return kept;
     }
 
-    private Plan<E> comprehension(CelExpr.CelComprehension c) {
-        Plan<E> range = plan(c.iterRange());
-        Plan<E> start = plan(c.accuInit());
-        boolean newItem = locals.add(c.iterVar());
-        boolean newSum = locals.add(c.accuVar());
-        Plan<E> condition = plan(c.loopCondition());
-        Plan<E> step = plan(c.loopStep());
-        Plan<E> result = plan(c.result());
-        if (newItem) {
-            locals.remove(c.iterVar());
+    private static <E extends Surroundings> Value mapped(
+            Plan.Run<E> run, List<Value> items, int slot, List<Plan<E>> bodies) {
+        List<Value> from = bodies.size() > 1 ? kept(run, items, slot, bodies.getFirst()) : items;
+        var made = new ArrayList<Value>(from.size());
+        for (Value item : from) {
+            run.locals[slot] = item;
+            made.add(bodies.getLast().evaluate(run));
         }
-        if (newSum) {
-            locals.remove(c.accuVar());
-        }
-        return run -> {
-            Value before = run.localOrNone(c.accuVar());
-            Value beforeItem = run.localOrNone(c.iterVar());
-            List<Value> items = Calls.items(range.evaluate(run));
-            run.setLocal(c.accuVar(), start.evaluate(run));
-            for (Value item : items) {
-                run.setLocal(c.iterVar(), item);
-                if (!Calls.yes(condition.evaluate(run))) {
-                    break;
-                }
-                run.setLocal(c.accuVar(), step.evaluate(run));
-            }
-            Value found = result.evaluate(run);
-            run.setLocal(c.accuVar(), before);
-            run.setLocal(c.iterVar(), beforeItem);
-            return found;
-        };
+        return Calls.list(made, run.budget);
     }
 }

@@ -1,65 +1,83 @@
 package bivouac.expression;
 
+import bivouac.design.Type;
 import dev.cel.common.CelIssue;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Says what CEL found wrong in the words of a developer of windows, at the place in UTF-16 units. */
 final class Problems {
 
-    private static final Pattern NO_OVERLOAD =
-            Pattern.compile("found no matching overload for '([^']*)' applied to '\\((.*?)\\)'.*", Pattern.DOTALL);
-
     private Problems() {}
 
     static List<Problem> ofParsing(String source, List<CelIssue> issues) {
-        CelIssue first = issues.getFirst();
-        int at = place(source, first);
-        String message = source.strip().endsWith("=") || at >= source.length()
-                ? "the expression breaks off here"
-                : "this is not how an expression goes on";
-        if (source.codePointCount(0, source.length()) > Expressions.LONGEST) {
-            message = "the expression is longer than " + Expressions.LONGEST + " characters";
-        }
+        Optional<Source.Hint> hint = Source.hint(source);
+        int at = hint.map(Source.Hint::at).orElseGet(() -> place(source, issues.getFirst()));
+        boolean breaksOff = at >= source.length() || source.strip().endsWith("=");
+        String message = breaksOff ? "the expression breaks off here" : "this is not how an expression goes on";
+        String said = hint.map(h -> message + "; " + h.words()).orElse(message);
         int from = Math.min(at, Math.max(0, source.length() - 1));
-        return List.of(new Problem(message, from, Math.min(source.length(), from + 1)));
+        return List.of(new Problem(said, from, Math.min(source.length(), from + 1)));
     }
 
-    static List<Problem> ofChecking(String source, List<CelIssue> issues) {
-        var problems = new ArrayList<Problem>();
-        for (CelIssue issue : issues) {
-            int at = Math.min(place(source, issue), Math.max(0, source.length() - 1));
-            problems.add(new Problem(inPlainWords(issue.getMessage()), at, Math.max(at + 1, source.length())));
+    /** What is said of a function that takes no values of such types. */
+    static String takesNoSuch(Function function, List<Type> types) {
+        String sign = function.written();
+        if (function.form() != Function.Form.SIGN || types.size() != 2) {
+            String all = String.join(", ", types.stream().map(Type::toString).toList());
+            return "“" + sign + "” cannot take " + (types.isEmpty() ? "nothing" : "a " + all);
         }
-        return Expressions.sorted(problems);
+        Type left = types.get(0);
+        Type right = types.get(1);
+        if (function == Function.ADD && (left == Type.TEXT || right == Type.TEXT)) {
+            return "a text and a " + (left == Type.TEXT ? right : left)
+                    + " cannot be added: use shown(…) to join texts, or number(…) to calculate";
+        }
+        return function == Function.INDEX
+                ? "a " + left + " has no item at a " + right
+                : "“" + sign + "” does not go with a " + left + " and a " + right;
     }
 
-    private static String inPlainWords(String message) {
-        Matcher overload = NO_OVERLOAD.matcher(message);
-        if (!overload.matches()) {
-            return CelTypes.inOurWords(message);
-        }
-        String types = CelTypes.inOurWords(overload.group(2));
-        String function = overload.group(1);
-        if (function.startsWith("_") && types.contains(", ")) {
-            String[] two = types.split(", ", 2);
-            String sign = function.replace("_", "");
-            String text = "text";
-            if (sign.equals("+") && (two[0].equals(text) || two[1].equals(text))) {
-                String other = two[0].equals(text) ? two[1] : two[0];
-                return "a text and a " + other
-                        + " cannot be added: use shown(…) to join texts, or number(…) to calculate";
-            }
-            return "“" + sign + "” does not go with a " + two[0] + " and a " + two[1];
-        }
-        return "“" + function + "” cannot take " + (types.isEmpty() ? "nothing" : "a " + types);
+    static String noFunction(String name) {
+        List<String> all = Stream.of(Function.values())
+                .filter(f -> f.form() != Function.Form.SIGN)
+                .map(Function::cel)
+                .toList();
+        return "there is no function “" + name + "”; "
+                + nearest(name, all)
+                        .map(near -> "did you mean " + near + "?")
+                        .orElseGet(() -> "there are " + String.join(", ", all)
+                                + ", isOpen, and all, exists, exists_one, map and filter of lists");
     }
 
+    /** Where a function is written in a way in which it cannot be. */
+    static Optional<String> wrongForm(Function function, boolean isOfSomething) {
+        String name = function.cel();
+        return switch (function.form()) {
+            case PLAIN ->
+                isOfSomething
+                        ? Optional.of("“" + name + "” stands before what it takes: " + name + "(…)")
+                        : Optional.empty();
+            case OF_A_TEXT ->
+                isOfSomething
+                        ? Optional.empty()
+                        : Optional.of("“" + name + "” stands behind the text that it asks: text." + name + "(…)");
+            case SIGN, EITHER -> Optional.empty();
+        };
+    }
+
+    /** Where the pattern of {@code matches} is written down and is none. */
+    static Optional<String> wrongPattern(Function function, List<? extends Term<?>> arguments) {
+        return function == Function.MATCHES
+                        && arguments.get(1) instanceof Term.Constant<?>(Value.Text(String pattern), Type t)
+                ? Patterns.wrong(pattern)
+                : Optional.empty();
+    }
+
+    /** A single word may be a text whose quotes were forgotten. */
     static String unknown(String name, Scope<?> scope) {
         String message = "“" + name + "” means nothing here";
         Optional<String> why = scope.whyUnknown(name);
@@ -68,7 +86,8 @@ final class Problems {
         }
         return nearest(name, scope.names())
                 .map(near -> message + "; did you mean " + near + "?")
-                .orElse(message);
+                .orElseGet(
+                        () -> name.contains(".") ? message : message + "; if a text is meant, write \"" + name + "\"");
     }
 
     private static Optional<String> nearest(String name, Collection<String> known) {

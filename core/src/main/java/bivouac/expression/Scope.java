@@ -9,7 +9,7 @@ import java.util.Optional;
  *
  * @param <E> from what their values are read when the expression is evaluated
  */
-public interface Scope<E> {
+public interface Scope<E extends Surroundings> {
 
     /**
      * What a dotted name stands for: its type, and how to read it.

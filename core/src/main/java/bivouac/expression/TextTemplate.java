@@ -6,12 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A text with expressions in braces, compiled (P3). */
-public final class TextTemplate<E> {
+public final class TextTemplate<E extends Surroundings> {
 
-    private sealed interface Piece<E> {
-        record Plain<E>(String text) implements Piece<E> {}
+    private sealed interface Piece<E extends Surroundings> {
+        record Plain<E extends Surroundings>(String text) implements Piece<E> {}
 
-        record Live<E>(Compiled<E> expression) implements Piece<E> {}
+        record Live<E extends Surroundings>(Compiled<E> expression) implements Piece<E> {}
     }
 
     private final List<Piece<E>> pieces;
@@ -26,7 +26,7 @@ public final class TextTemplate<E> {
         this.mayFault = mayFault;
     }
 
-    public static <E> TextTemplate<E> compile(String text, Scope<E> scope) {
+    public static <E extends Surroundings> TextTemplate<E> compile(String text, Scope<E> scope) {
         var pieces = new ArrayList<Piece<E>>();
         var problems = new ArrayList<Problem>();
         boolean live = false;
@@ -68,7 +68,10 @@ public final class TextTemplate<E> {
         return problems;
     }
 
-    /** The text as it stands in the given surroundings; {@link EvaluationFault} where a value is missing. */
+    /**
+     * The text as it stands in the given surroundings; {@link EvaluationFault} where a value is missing,
+     * {@link TooMuchWork} where it grows too long.
+     */
     public String text(E from) {
         if (pieces.size() == 1 && pieces.getFirst() instanceof Piece.Plain<E>(String only)) {
             return only;
@@ -80,7 +83,9 @@ public final class TextTemplate<E> {
                 case Piece.Live<E>(Compiled<E> expression) ->
                     out.append(expression.evaluate(from).shown());
             }
+            Texts.checkLength(out.length());
         }
+        from.budget().spend(out.length() / Budget.CHARACTERS);
         return out.toString();
     }
 }

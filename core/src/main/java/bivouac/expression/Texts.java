@@ -21,7 +21,17 @@ public final class Texts {
     private static final DateTimeFormatter ISO =
             DateTimeFormatter.ofPattern("uuuu-MM-dd", Locale.ROOT).withResolverStyle(ResolverStyle.STRICT);
 
+    /** The most characters of a text, in files and while a design is rehearsed, in UTF-16 units. */
+    public static final int LONGEST = bivouac.design.Limits.LONGEST_TEXT;
+
     private Texts() {}
+
+    /** {@link TooMuchWork} for a text that grows longer than a text may be. */
+    static void checkLength(long length) {
+        if (length > LONGEST) {
+            throw new TooMuchWork("the text grows longer than a million characters");
+        }
+    }
 
     /** The value of a type that a text is, if it is one (V3); any text is a text. */
     public static Optional<Value> as(Type type, String text) {

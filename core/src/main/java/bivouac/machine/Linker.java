@@ -60,18 +60,17 @@ final class Linker {
         return compiled;
     }
 
-    /** Compiles, and reports a value of another type than wanted. */
+    /** Compiles; a value of another type than wanted is reported, and a fault where it is evaluated. */
     Compiled<Reading> typed(Spot spot, Expression source, Type wanted, Scopes.At in) {
         Compiled<Reading> compiled = untyped(spot, source, in);
-        if (compiled.type().isPresent() && !Expressions.fits(compiled.type().get(), wanted)) {
-            String message = spot.what() + " is a " + wanted + "; “" + source + "” is a "
-                    + compiled.type().get();
-            report(
-                    spot,
-                    source.source(),
-                    List.of(new Problem(message, 0, source.source().length())));
+        if (compiled.type().isEmpty() || Expressions.fits(compiled.type().get(), wanted)) {
+            return compiled;
         }
-        return compiled;
+        String message = spot.what() + " is a " + wanted + "; “" + source + "” is a "
+                + compiled.type().get();
+        var problem = new Problem(message, 0, source.source().length());
+        report(spot, source.source(), List.of(problem));
+        return compiled.butWrong(problem);
     }
 
     TextTemplate<Reading> text(Spot spot, String source) {

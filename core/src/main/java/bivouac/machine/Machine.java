@@ -9,7 +9,8 @@ import bivouac.design.Picker;
 import bivouac.design.PretendFiles;
 import bivouac.design.ReadyMade;
 import bivouac.design.Way;
-import bivouac.expression.EvaluationFault;
+import bivouac.expression.Budget;
+import bivouac.expression.NoValue;
 import bivouac.expression.Value;
 import java.time.LocalDate;
 import java.util.List;
@@ -58,8 +59,8 @@ public final class Machine {
             Value start;
             try {
                 start = program.startOf(i, run);
-            } catch (EvaluationFault fault) {
-                run.fault(Fault.Rule.X3, variables.get(i).name() + ": " + fault.getMessage(), Optional.empty());
+            } catch (NoValue fault) {
+                run.fault(fault, variables.get(i).name().shown(), Optional.empty());
                 start = Value.startOf(variables.get(i).type(), run.today());
             }
             boolean saved = variables.get(i).kept() && kept[i] != 0;
@@ -79,6 +80,7 @@ public final class Machine {
         if (!new Possible(run).is(event)) {
             throw new IllegalArgumentException("Not possible in this state: " + event);
         }
+        run.budget = new Budget(Budget.OF_AN_EVENT);
         boolean unseen = run.isUnseen();
         if (event instanceof Event.StartAgain) {
             var again = new Run(program, watch);
@@ -220,13 +222,10 @@ public final class Machine {
 
     /** Live texts and conditions that have a fault are met now (E2, P3). */
     private static void lookAtRest(Run run) {
+        run.budget = new Budget(Budget.OF_AN_EVENT);
         for (Inst inst : run.instances) {
             if (inst.plan.mayFaultAtRest()) {
-                try {
-                    inst.plan.checkAtRest(run, inst);
-                } catch (EvaluationFault fault) {
-                    run.fault(Fault.Rule.X3, inst.which() + ": " + fault.getMessage(), Optional.empty());
-                }
+                inst.plan.checkAtRest(run, inst);
             }
         }
     }

@@ -51,8 +51,9 @@ final class Opening {
 
     /** Whether a new instance can be made: none is open of a window that is there only once. */
     boolean isFree(WindowPlan plan) {
-        return !(plan.instances() instanceof Instances.Single)
-                || run.instancesOf(plan).findFirst().isEmpty();
+        return run.instances.size() < Run.MOST_WINDOWS
+                && (!(plan.instances() instanceof Instances.Single)
+                        || run.instancesOf(plan).findFirst().isEmpty());
     }
 
     /** Opens a window for nobody, with a sample for each take that has no default. */
@@ -154,6 +155,10 @@ final class Opening {
     }
 
     private Inst create(WindowPlan plan, Value[] values, Inst owner, Inst opener) {
+        if (run.instances.size() >= Run.MOST_WINDOWS) {
+            throw new StepFault(Fault.Rule.X6, "more than " + Run.MOST_WINDOWS + " windows are open");
+        }
+        run.budget.spend(plan.slots() + (long) run.instances.size());
         var inst = new Inst(plan);
         inst.owner = owner;
         inst.opener = opener;

@@ -3,18 +3,29 @@ package bivouac.machine;
 import bivouac.design.Part;
 import bivouac.design.ReadyMade;
 import bivouac.design.Way;
-import bivouac.expression.EvaluationFault;
+import bivouac.expression.Budget;
+import bivouac.expression.NoValue;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Which events a state lets happen (P2, B3, W5, D7). */
 final class Possible {
 
+    private static final int ENABLED = 0;
+    private static final int READ_ONLY = 1;
+
     private final Run run;
     private final Blocking blocking;
+    private final Map<Asked, Boolean> known = new HashMap<>();
+
+    /** A condition of a part. */
+    private record Asked(Inst inst, int part, int what) {}
 
     Possible(Run run) {
         this.run = run;
+        run.budget = new Budget(4 * Budget.OF_AN_EVENT);
         this.blocking = new Blocking(run);
     }
 
@@ -118,20 +129,27 @@ final class Possible {
             return false;
         }
         PartPlan plan = inst.plan.parts().get(part);
-        return kind.isInstance(plan.part) && isTrue(() -> plan.enabled(run, inst) && plan.visible(run, inst));
+        return kind.isInstance(plan.part)
+                && isTrue(inst, part, ENABLED, () -> plan.enabled(run, inst) && plan.visible(run, inst));
     }
 
     /** A part that a person can change is usable and not read-only (P1). */
     private boolean changeable(Inst inst, int part, Class<? extends Part> kind) {
         return usable(inst, part, kind)
-                && !isTrue(() -> inst.plan.parts().get(part).readOnly(run, inst));
+                && !isTrue(
+                        inst, part, READ_ONLY, () -> inst.plan.parts().get(part).readOnly(run, inst));
     }
 
-    /** A condition with a fault holds for no one. */
-    private static boolean isTrue(java.util.function.BooleanSupplier condition) {
+    /** Conditions as they stand are looked at once, however many events of a part there are. */
+    private boolean isTrue(Inst inst, int part, int what, java.util.function.Supplier<Boolean> condition) {
+        return known.computeIfAbsent(new Asked(inst, part, what), a -> isTrue(condition));
+    }
+
+    /** A condition with a fault, or one that takes too much work, holds for no one. */
+    private boolean isTrue(java.util.function.Supplier<Boolean> condition) {
         try {
-            return condition.getAsBoolean();
-        } catch (EvaluationFault fault) {
+            return run.within(Budget.OF_A_TEXT, condition);
+        } catch (NoValue fault) {
             return false;
         }
     }

@@ -117,8 +117,8 @@ public final class Program {
     }
 
     /** Numbers a planned script. */
-    ScriptPlan keep(ScriptPlace place, Optional<WindowPlan> of, List<Op> ops, int locals) {
-        var plan = new ScriptPlan(scripts.size(), place, of, List.copyOf(ops), locals);
+    ScriptPlan keep(ScriptPlace place, Optional<WindowPlan> of, List<Op> ops, Map<Integer, Integer> begun, int locals) {
+        var plan = new ScriptPlan(scripts.size(), place, of, List.copyOf(ops), Map.copyOf(begun), locals);
         scripts.add(plan);
         return plan;
     }

@@ -3,7 +3,8 @@ package bivouac.machine;
 import bivouac.design.FacedWindow;
 import bivouac.design.ReadyMade;
 import bivouac.design.Way;
-import bivouac.expression.EvaluationFault;
+import bivouac.expression.NoValue;
+import bivouac.expression.TooMuchWork;
 import bivouac.expression.Value;
 import java.util.ArrayList;
 import java.util.List;
@@ -83,6 +84,14 @@ final class Requests {
     }
 
     private void ask(Frame.OfRequest request) {
+        try {
+            run.budget.spend(run.instances.size());
+        } catch (TooMuchWork work) {
+            // windows that open while they are asked would be asked for ever
+            run.fault(work, "asking who may close", Optional.empty());
+            refuse(request, Optional.empty());
+            return;
+        }
         Optional<Inst> next = asking.nextToAsk(request);
         if (next.isEmpty()) {
             decide(request);
@@ -182,9 +191,13 @@ final class Requests {
             if (inPlace.isPresent()) {
                 new Opening(run).openInPlaceOf(request.target, inPlace.get(), asker.get());
             }
-        } catch (EvaluationFault fault) {
+        } catch (NoValue fault) {
             request.closing = false;
-            run.fault(Fault.Rule.X3, fault.getMessage(), Optional.empty());
+            run.fault(fault, "", Optional.empty());
+            refuse(request, Optional.empty());
+        } catch (StepFault fault) {
+            request.closing = false;
+            run.fault(fault.rule(), fault.getMessage(), Optional.empty());
             refuse(request, Optional.empty());
         }
     }
@@ -243,19 +256,12 @@ final class Requests {
             remove(leaving.get());
             return;
         }
-        Optional<Inst> next = nextToClose(request);
+        Optional<Inst> next = asking.nextToClose(request);
         if (next.isPresent()) {
             leave(request, next.get());
         } else {
             finish(request);
         }
-    }
-
-    /** C5: owned windows first, in the asking order. */
-    private Optional<Inst> nextToClose(Frame.OfRequest request) {
-        List<Inst> roots =
-                request.departure ? asking.roots(request) : request.target.gone ? List.of() : List.of(request.target);
-        return roots.stream().findFirst().map(asking::deepest);
     }
 
     /** It leaves the screen, and its <em>after closing</em> script runs (C5). */

@@ -1,7 +1,10 @@
 package bivouac.machine;
 
+import bivouac.expression.Budget;
 import bivouac.expression.EvaluationFault;
+import bivouac.expression.NoValue;
 import bivouac.expression.TextTemplate;
+import bivouac.expression.TooMuchWork;
 import bivouac.expression.Value;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -14,10 +17,11 @@ import java.util.stream.Stream;
 /** A state while one event is dealt with: open, changeable, and gone when the next state is made. */
 final class Run {
 
-    /** The most operations that the scripts of one event run, and the deepest stack (X6). */
+    /** The most steps that the scripts of one event run, the deepest stack, and the most open windows (X6). */
     static final int MOST_STEPS = 10_000;
 
     static final int DEEPEST_STACK = 100;
+    static final int MOST_WINDOWS = 10_000;
     private static final int DEEPEST_READING = 40;
 
     /** Departure: what has become of the application. */
@@ -58,6 +62,9 @@ final class Run {
     /** Some window has closed since the start (D1). */
     boolean hasClosed;
 
+    /** What the work of this event may still cost (X6). */
+    Budget budget = new Budget(Budget.OF_AN_EVENT);
+
     private int steps;
     private int closings;
     private int depth;
@@ -96,6 +103,29 @@ final class Run {
         see(new Sighting.Faulted(new Fault(rule, message, where)));
     }
 
+    /** A value could not be made: X3, or X6 where that would have been too much work. */
+    void fault(NoValue fault, String before, Optional<StepRef> where) {
+        fault(rule(fault), before.isEmpty() ? fault.getMessage() : before + ": " + fault.getMessage(), where);
+    }
+
+    static Fault.Rule rule(NoValue fault) {
+        return switch (fault) {
+            case EvaluationFault e -> Fault.Rule.X3;
+            case TooMuchWork t -> Fault.Rule.X6;
+        };
+    }
+
+    /** Evaluates something that may cost only so much of what this event may. */
+    <T> T within(int units, Supplier<T> evaluation) {
+        Budget whole = budget;
+        budget = whole.part(units);
+        try {
+            return evaluation.get();
+        } finally {
+            budget = whole;
+        }
+    }
+
     /** Evaluates something of a window, and sees that windows reading each other in a ring come to an end. */
     <T> T deeper(Supplier<T> evaluation) {
         if (depth >= DEEPEST_READING) {
@@ -109,19 +139,20 @@ final class Run {
         }
     }
 
-    /** The text, or an empty one and fault X3. */
+    /** The text, or an empty one and a fault. */
     String textOr(TextTemplate<Reading> template, Reading here) {
         try {
             return template.text(here);
-        } catch (EvaluationFault fault) {
-            fault(Fault.Rule.X3, fault.getMessage(), Optional.empty());
+        } catch (NoValue fault) {
+            fault(fault, "", Optional.empty());
             return "";
         }
     }
 
-    /** Counts an operation; false once there have been too many (X6). */
-    boolean mayGoOn() {
-        return ++steps <= MOST_STEPS && stack.size() <= DEEPEST_STACK;
+    /** Counts steps that begin; false once there have been too many, or the stack is too deep (X6). */
+    boolean mayGoOn(int begun) {
+        steps += begun;
+        return steps <= MOST_STEPS && stack.size() <= DEEPEST_STACK;
     }
 
     int nextClosing() {

@@ -3,7 +3,8 @@ package bivouac.machine;
 import bivouac.design.ReadyMade;
 import bivouac.design.Take;
 import bivouac.design.Way;
-import bivouac.expression.EvaluationFault;
+import bivouac.expression.Budget;
+import bivouac.expression.NoValue;
 import bivouac.expression.Value;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,6 +20,8 @@ final class SceneMaker {
     SceneMaker(Run run) {
         this.run = run;
         this.blocking = new Blocking(run);
+        // what was within an event's budget at rest is within this one, with the conditions that cannot fault as well
+        run.budget = new Budget(4 * Budget.OF_AN_EVENT);
     }
 
     Scene make() {
@@ -121,10 +124,10 @@ final class SceneMaker {
                 .orElse(List.of());
     }
 
-    private static <T> T or(Supplier<T> value, T otherwise) {
+    private <T> T or(Supplier<T> value, T otherwise) {
         try {
-            return value.get();
-        } catch (EvaluationFault fault) {
+            return run.within(Budget.OF_A_TEXT, value);
+        } catch (NoValue fault) {
             return otherwise;
         }
     }

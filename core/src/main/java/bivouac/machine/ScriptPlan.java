@@ -4,15 +4,28 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
  * A script as flat operations.
  *
  * @param number its number in the program
+ * @param begins how many steps begin at an operation, by its place; where none do there is no entry
  * @param locals how many slots a run of it needs
  */
-record ScriptPlan(int number, ScriptPlace place, Optional<WindowPlan> of, List<Op> ops, int locals) {
+record ScriptPlan(
+        int number,
+        ScriptPlace place,
+        Optional<WindowPlan> of,
+        List<Op> ops,
+        Map<Integer, Integer> begins,
+        int locals) {
+
+    /** How many steps of the design begin at an operation (X6). */
+    int begun(int op) {
+        return begins.getOrDefault(op, 0);
+    }
 
     /** Local slots that every closing script begins with (C2, C5). */
     static final int WAY = 0;

@@ -31,6 +31,9 @@ final class ScriptPlanner {
     private final List<Op> ops = new ArrayList<>();
     private final CoursePlanner course;
 
+    /** How many steps begin at each operation, where any do (X6). */
+    private final Map<Integer, Integer> begun = new HashMap<>();
+
     private int locals = ScriptPlan.FIRST_FREE;
     /** Of the step that is being planned, as people see it: steps are planned in the order in which they are read. */
     private int number;
@@ -76,7 +79,7 @@ final class ScriptPlanner {
         me.ifPresent(m -> values.putAll(Rows.ofScript(m, place)));
         steps(script, Optional.empty(), 0, new Names(values, Map.of()));
         ops.add(new Op.Finish());
-        return program.keep(place, me, ops, locals);
+        return program.keep(place, me, ops, begun, locals);
     }
 
     Names steps(Script script, Optional<StepPath> outer, int inner, Names names) {
@@ -122,6 +125,9 @@ final class ScriptPlanner {
 
     private Names step(Step step, StepPath path, Names names) {
         var ref = new StepRef(place, path, ++number);
+        if (!(step instanceof Step.Off)) {
+            begun.merge(ops.size(), 1, Integer::sum);
+        }
         switch (step) {
             case Step.Off off -> number += Steps.inside(off); // kept, and does nothing
             case Step.Open open -> {
@@ -165,6 +171,7 @@ final class ScriptPlanner {
         int from = ops.size();
         steps(script, Optional.of(path), inner, names);
         ops.subList(from, ops.size()).clear();
+        begun.keySet().removeIf(at -> at >= from);
     }
 
     void patch(List<Integer> jumps, int to) {

@@ -3,6 +3,7 @@ package bivouac.machine;
 import bivouac.design.WaysOut;
 import bivouac.expression.Compiled;
 import bivouac.expression.EvaluationFault;
+import bivouac.expression.TooMuchWork;
 import bivouac.expression.Value;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,14 +28,16 @@ final class Scripts {
             finish(frame);
             return;
         }
-        if (!run.mayGoOn()) {
-            tooMuch(frame);
+        if (!run.mayGoOn(frame.script.begun(frame.pc))) {
+            tooMuch(frame, limit());
             return;
         }
         try {
             perform(op, frame);
         } catch (EvaluationFault fault) {
             fault(frame, Fault.Rule.X3, fault.getMessage(), op);
+        } catch (TooMuchWork work) {
+            tooMuch(frame, work.getMessage());
         } catch (StepFault fault) {
             fault(frame, fault.rule(), fault.getMessage(), op);
         }
@@ -83,6 +86,7 @@ final class Scripts {
             case Op.StayOpen stay -> stayOpen(frame);
             case Op.Set set -> {
                 Value value = set.value().evaluate(here).as(set.access().type());
+                run.budget.spend(value.weight() / 8);
                 set.access().writer().orElseThrow().write(here, value);
                 run.see(new Sighting.Set(set.path(), value));
                 frame.pc++;
@@ -181,7 +185,9 @@ final class Scripts {
         op.columns().forEach(c -> row.put(c.name(), Value.startOf(c.type(), run.today())));
         row.putAll(values(op.values(), here));
         Inst inst = op.list().instance(here);
-        op.list().list(inst).rowsOf().orElseThrow().add(inst, row);
+        Rows rows = op.list().list(inst).rowsOf().orElseThrow();
+        run.budget.spend(rows.all(inst).size() / 8);
+        rows.add(inst, row);
         frame.pc++;
     }
 
@@ -189,6 +195,7 @@ final class Scripts {
         Map<String, Value> columns = values(op.values(), here);
         Inst inst = op.list().instance(here);
         Rows rows = op.list().list(inst).rowsOf().orElseThrow();
+        run.budget.spend(rows.all(inst).size() / 8);
         rows.change(inst, rows.selectedOne(inst), columns);
         frame.pc++;
     }
@@ -301,11 +308,15 @@ final class Scripts {
                 : Optional.empty();
     }
 
-    /** X6: every script that has not begun to wait ends. */
-    private void tooMuch(Frame.OfScript frame) {
-        String what = run.stack.size() > Run.DEEPEST_STACK
+    private String limit() {
+        return run.stack.size() > Run.DEEPEST_STACK
                 ? "more than " + Run.DEEPEST_STACK + " scripts and requests stand on each other"
                 : "the scripts of this event ran more than " + Run.MOST_STEPS + " steps";
+    }
+
+    /** X6: every script that has not begun to wait ends. */
+    private void tooMuch(Frame.OfScript frame, String what) {
+        frame.awaitsRequest = false;
         run.fault(Fault.Rule.X6, what, ref(frame.script.ops().get(frame.pc)));
         while (run.top() instanceof Frame.OfScript top && !top.waits()) {
             stop(top);

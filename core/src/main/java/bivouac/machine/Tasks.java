@@ -2,7 +2,7 @@ package bivouac.machine;
 
 import bivouac.design.Ending;
 import bivouac.expression.Compiled;
-import bivouac.expression.EvaluationFault;
+import bivouac.expression.NoValue;
 import bivouac.expression.Value;
 import java.util.ArrayList;
 import java.util.List;
@@ -183,8 +183,8 @@ final class Tasks {
     private Value sample(Op.Hand hand, Reading here, Op.RunTask op) {
         try {
             return hand.value().evaluate(here).as(hand.type());
-        } catch (EvaluationFault fault) {
-            run.fault(Fault.Rule.X3, op.name() + ", " + hand.name() + ": " + fault.getMessage(), Optional.of(op.ref()));
+        } catch (NoValue fault) {
+            run.fault(fault, op.name() + ", " + hand.name(), Optional.of(op.ref()));
             return Value.startOf(hand.type(), run.today());
         }
     }
@@ -194,8 +194,8 @@ final class Tasks {
         String path;
         try {
             path = where.evaluate(here).shown();
-        } catch (EvaluationFault fault) {
-            run.fault(Fault.Rule.X3, op.name() + ", writing: " + fault.getMessage(), Optional.of(op.ref()));
+        } catch (NoValue fault) {
+            run.fault(fault, op.name() + ", writing", Optional.of(op.ref()));
             return;
         }
         List<String> there = run.files();

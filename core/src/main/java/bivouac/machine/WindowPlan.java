@@ -16,8 +16,9 @@ import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
+import bivouac.expression.Budget;
 import bivouac.expression.Compiled;
-import bivouac.expression.EvaluationFault;
+import bivouac.expression.NoValue;
 import bivouac.expression.TextTemplate;
 import bivouac.expression.Value;
 import java.util.ArrayList;
@@ -305,8 +306,8 @@ final class WindowPlan {
         try {
             return starts.map(c -> c.evaluate(here).as(type))
                     .orElse(emptyIfNone ? Value.startOf(type, run.today()) : Value.NONE);
-        } catch (EvaluationFault fault) {
-            run.fault(Fault.Rule.X3, fault.getMessage(), Optional.empty());
+        } catch (NoValue fault) {
+            run.fault(fault, "", Optional.empty());
             return Value.startOf(type, run.today());
         }
     }
@@ -321,10 +322,24 @@ final class WindowPlan {
         return mayFaultAtRest;
     }
 
+    /** Evaluates what may fault in it; what does is a fault each, with its place. */
     void checkAtRest(Run run, Inst inst) {
         if (titleLive && title.mayFault()) {
-            title(run, inst);
+            atRest(run, inst, "title", () -> title(run, inst));
         }
-        parts.forEach(p -> p.check(run, inst));
+        for (PartPlan part : parts) {
+            atRest(run, inst, part.part.name().shown(), () -> part.check(run, inst));
+        }
+    }
+
+    private static void atRest(Run run, Inst inst, String what, Runnable check) {
+        try {
+            run.within(Budget.OF_A_TEXT, () -> {
+                check.run();
+                return true;
+            });
+        } catch (NoValue fault) {
+            run.fault(fault, inst.which() + ", " + what, Optional.empty());
+        }
     }
 }

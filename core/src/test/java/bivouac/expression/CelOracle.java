@@ -7,15 +7,77 @@ import static dev.cel.common.types.SimpleType.DOUBLE;
 import static dev.cel.common.types.SimpleType.INT;
 import static dev.cel.common.types.SimpleType.STRING;
 
+import bivouac.design.Type;
 import dev.cel.checker.CelStandardDeclarations;
 import dev.cel.checker.CelStandardDeclarations.StandardFunction;
 import dev.cel.common.CelFunctionDecl;
 import dev.cel.common.CelOverloadDecl;
+import dev.cel.common.CelValidationException;
+import dev.cel.common.CelValidationResult;
+import dev.cel.common.types.CelType;
+import dev.cel.common.types.ListType;
+import dev.cel.common.types.OpaqueType;
+import dev.cel.common.types.SimpleType;
+import dev.cel.compiler.CelCompilerFactory;
+import dev.cel.parser.CelStandardMacro;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
-/** The functions that expressions can call, as declared to CEL's checker (V3). What they do is in {@link Calls}. */
-final class Functions {
+/** What CEL's own checker says of an expression, with our functions declared to it: the oracle of {@link Checker}. */
+final class CelOracle {
+
+    private final dev.cel.compiler.CelCompiler compiler;
+
+    CelOracle(Map<String, Type> declared) {
+        var builder = CelCompilerFactory.standardCelCompilerBuilder()
+                .setStandardEnvironmentEnabled(false)
+                .setStandardDeclarations(OF_CEL)
+                .setStandardMacros(
+                        CelStandardMacro.ALL,
+                        CelStandardMacro.EXISTS,
+                        CelStandardMacro.EXISTS_ONE,
+                        CelStandardMacro.MAP,
+                        CelStandardMacro.MAP_FILTER,
+                        CelStandardMacro.FILTER)
+                .addFunctionDeclarations(ours());
+        declared.forEach((name, type) -> builder.addVar(name, toCel(type)));
+        compiler = builder.build();
+    }
+
+    /** The type of an expression, in CEL's eyes; empty if it does not type-check. */
+    Optional<CelType> type(String source) {
+        CelValidationResult result = compiler.compile(source);
+        try {
+            return result.hasError()
+                    ? Optional.empty()
+                    : Optional.of(result.getAst().getResultType());
+        } catch (CelValidationException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    static final OpaqueType DATE = OpaqueType.create("date");
+    /** The type of a window's name as the argument of {@code isOpen}. */
+    static final OpaqueType WINDOW = OpaqueType.create("window");
+
+    static CelType toCel(Type type) {
+        return switch (type) {
+            case Type.Plain plain ->
+                switch (plain) {
+                    case TEXT, FILE, FONT, COLOUR -> SimpleType.STRING;
+                    case WHOLE -> SimpleType.INT;
+                    case NUMBER -> SimpleType.DOUBLE;
+                    case YESNO -> SimpleType.BOOL;
+                    case DATE -> DATE;
+                };
+            case Type.ChoiceOf choice -> SimpleType.STRING;
+            case Type.ListOf list -> ListType.create(toCel(list.of()));
+            case Type.RowOf row -> throw new IllegalArgumentException("CEL knows no rows");
+            case Type.Unknown unknown -> SimpleType.DYN;
+        };
+    }
 
     /** CEL's own functions that our values have a use for; the others are unknown names here. */
     static final CelStandardDeclarations OF_CEL = CelStandardDeclarations.newBuilder()
@@ -53,8 +115,6 @@ final class Functions {
     private static final List<String> ORDER = List.of("_<_", "_<=_", "_>_", "_>=_");
     private static final List<String> EQUALITY = List.of("_==_", "_!=_");
 
-    private Functions() {}
-
     static List<CelFunctionDecl> ours() {
         var all = new ArrayList<CelFunctionDecl>();
         all.add(function("blank", newGlobalOverload("blank_text", BOOL, STRING)));
@@ -63,21 +123,21 @@ final class Functions {
         all.add(function("isDate", newGlobalOverload("isDate_text", BOOL, STRING)));
         all.add(function("whole", newGlobalOverload("whole_text", INT, STRING)));
         all.add(function("number", newGlobalOverload("number_text", DOUBLE, STRING)));
-        all.add(function("date", newGlobalOverload("date_text", CelTypes.DATE, STRING)));
+        all.add(function("date", newGlobalOverload("date_text", DATE, STRING)));
         all.add(function(
                 "shown",
                 newGlobalOverload("shown_number", STRING, DOUBLE),
                 newGlobalOverload("shown_whole", STRING, INT),
                 newGlobalOverload("shown_text", STRING, STRING),
                 newGlobalOverload("shown_yesno", STRING, BOOL),
-                newGlobalOverload("shown_date", STRING, CelTypes.DATE),
+                newGlobalOverload("shown_date", STRING, DATE),
                 newGlobalOverload("shown_number_whole", STRING, DOUBLE, INT),
                 newGlobalOverload("shown_whole_whole", STRING, INT, INT)));
-        all.add(function("year", newGlobalOverload("year_date", INT, CelTypes.DATE)));
-        all.add(function("days", newGlobalOverload("days_date_date", INT, CelTypes.DATE, CelTypes.DATE)));
+        all.add(function("year", newGlobalOverload("year_date", INT, DATE)));
+        all.add(function("days", newGlobalOverload("days_date_date", INT, DATE, DATE)));
         all.add(function("fileName", newGlobalOverload("fileName_file", STRING, STRING)));
         all.add(function("fileExtension", newGlobalOverload("fileExtension_file", STRING, STRING)));
-        all.add(function("isOpen", newGlobalOverload("isOpen_window", BOOL, CelTypes.WINDOW)));
+        all.add(function("isOpen", newGlobalOverload("isOpen_window", BOOL, WINDOW)));
         all.addAll(whereWholeMeetsNumber());
         return all;
     }
@@ -95,7 +155,7 @@ final class Functions {
                     operator,
                     newGlobalOverload("whole_number" + operator, BOOL, INT, DOUBLE),
                     newGlobalOverload("number_whole" + operator, BOOL, DOUBLE, INT),
-                    newGlobalOverload("date_date" + operator, BOOL, CelTypes.DATE, CelTypes.DATE)));
+                    newGlobalOverload("date_date" + operator, BOOL, DATE, DATE)));
         }
         for (String operator : EQUALITY) {
             all.add(function(
