@@ -1,6 +1,7 @@
 package bivouac.cli;
 
 import bivouac.rehearsal.Walk;
+import bivouac.rehearsal.XmlText;
 import java.io.StringWriter;
 import java.util.List;
 import javax.xml.stream.XMLOutputFactory;
@@ -20,7 +21,7 @@ final class JUnitXml {
             xml.writeStartDocument("UTF-8", "1.0");
             xml.writeCharacters("\n");
             xml.writeStartElement("testsuite");
-            xml.writeAttribute("name", plain(design));
+            xml.writeAttribute("name", XmlText.of(design));
             xml.writeAttribute("tests", Integer.toString(walks.size()));
             xml.writeAttribute(
                     "failures",
@@ -43,26 +44,21 @@ final class JUnitXml {
     private static void testCase(XMLStreamWriter xml, String design, Walk walk) throws XMLStreamException {
         xml.writeCharacters("\n  ");
         xml.writeStartElement("testcase");
-        xml.writeAttribute("classname", plain(design));
-        xml.writeAttribute("name", plain(walk.walkthrough().name()));
+        xml.writeAttribute("classname", XmlText.of(design));
+        xml.writeAttribute("name", XmlText.of(walk.walkthrough().name()));
         if (walk.broken().isPresent()) {
             Walk.Broken broken = walk.broken().get();
             xml.writeCharacters("\n    ");
             xml.writeStartElement("failure");
-            xml.writeAttribute("message", plain(broken.sentence()));
+            xml.writeAttribute("message", XmlText.of(broken.sentence()));
             if (broken.line().isPresent()) {
                 int line = broken.line().getAsInt();
                 xml.writeCharacters("line " + (line + 1) + ": "
-                        + plain(walk.walkthrough().lines().get(line)));
+                        + XmlText.of(walk.walkthrough().lines().get(line)));
             }
             xml.writeEndElement();
             xml.writeCharacters("\n  ");
         }
         xml.writeEndElement();
-    }
-
-    /** XML has no place for control characters, not even escaped. */
-    private static String plain(String text) {
-        return text.replaceAll("[\\p{Cntrl}&&[^\\n\\t]]|[\\uFFFE\\uFFFF]", "\uFFFD");
     }
 }

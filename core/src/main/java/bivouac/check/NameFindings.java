@@ -6,16 +6,19 @@ import bivouac.check.Finding.Weight;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
 import bivouac.design.Names;
+import bivouac.design.Part;
 import bivouac.design.Take;
+import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Window;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** Names used twice, and names that expressions cannot use (V5). */
@@ -30,6 +33,7 @@ final class NameFindings {
                 Place.APPLICATION,
                 design.application().variables().stream().map(Variable::name));
         windows(found, design);
+        tasksAndHoldings(found, design);
         for (Window window : design.windows()) {
             String name = window.name().shown();
             twice(
@@ -41,6 +45,10 @@ final class NameFindings {
             if (window instanceof FacedWindow face) {
                 twice(found, name + " has", Place.window(name), face.memberNames().stream());
                 PartNames.into(found, design, face);
+                face.parts().forEach(p -> columns(found, face, p));
+            }
+            if (window instanceof FileDialog dialog) {
+                labels(found, dialog);
             }
         }
     }
@@ -68,33 +76,86 @@ final class NameFindings {
         }
     }
 
-    private static void endings(List<Finding> found, Window window) {
-        Set<String> seen = new HashSet<>();
-        var names = window instanceof MessageBox box
-                ? box.answers().stream().map(MessageBox.Answer::ending).toList()
-                : window.endings().stream().map(Ending::name).toList();
-        for (String name : names) {
-            if (!seen.add(name)) {
-                add(
-                        found,
-                        window.name() + " has the ending “" + name + "” twice.",
-                        "Openers cannot tell the two apart; rename one.",
-                        Place.window(window.name().shown()));
-            }
+    private static void tasksAndHoldings(List<Finding> found, Design design) {
+        var tasks = design.application().tasks();
+        shownTwice(
+                found,
+                tasks.stream().map(t -> t.name().shown()).toList(),
+                name -> "Two tasks are called “" + name + "”.",
+                "Steps that run it always mean the first; rename one.",
+                Place.APPLICATION);
+        for (var task : tasks) {
+            shownTwice(
+                    found,
+                    task.endings().stream().map(Ending::name).toList(),
+                    name -> "The task " + task.name() + " has the ending “" + name + "” twice.",
+                    "Only the first is ever met; rename one.",
+                    Place.APPLICATION);
+            twice(
+                    found,
+                    "The task " + task.name() + " takes",
+                    Place.APPLICATION,
+                    task.takes().stream().map(Take::name));
+        }
+        shownTwice(
+                found,
+                design.application().holdings().stream()
+                        .map(h -> h.name().shown())
+                        .toList(),
+                name -> "Two holdings are called “" + name + "”.",
+                "Steps that take it always mean the first; rename one.",
+                Place.APPLICATION);
+    }
+
+    private static void columns(List<Finding> found, FacedWindow face, Part part) {
+        if (part instanceof Part.ListOfRows list) {
+            shownTwice(
+                    found,
+                    list.columns().stream().map(Type.Column::name).toList(),
+                    name -> list.displayName() + " on " + face.name() + " has the column “" + name + "” twice.",
+                    "Expressions cannot tell the two apart; rename one.",
+                    Place.part(face.name().shown(), list.name().expression()));
         }
     }
 
+    private static void labels(List<Finding> found, FileDialog dialog) {
+        shownTwice(
+                found,
+                dialog.filters().stream().map(FileDialog.Filter::label).toList(),
+                name -> dialog.name() + " has two filters called “" + name + "”.",
+                "Nobody can tell them apart, and only the first can be chosen; rename one.",
+                Place.window(dialog.name().shown()));
+    }
+
+    private static void endings(List<Finding> found, Window window) {
+        var names = window instanceof MessageBox box
+                ? box.answers().stream().map(MessageBox.Answer::ending).toList()
+                : window.endings().stream().map(Ending::name).toList();
+        shownTwice(
+                found,
+                names,
+                name -> window.name() + " has the ending “" + name + "” twice.",
+                "Openers cannot tell the two apart; rename one.",
+                Place.window(window.name().shown()));
+    }
+
+    /** @param what what is wrong with a name that stands there twice */
+    private static void shownTwice(
+            List<Finding> found, List<String> names, UnaryOperator<String> what, String why, Place place) {
+        Set<String> seen = new HashSet<>();
+        names.stream().filter(n -> !seen.add(n)).distinct().forEach(n -> add(found, what.apply(n), why, place));
+    }
+
     private static void twice(List<Finding> found, String who, Place place, Stream<Name> names) {
-        var seen = new ArrayList<String>();
+        Set<String> seen = new HashSet<>();
         names.forEach(name -> {
-            if (seen.contains(name.expression())) {
+            if (!seen.add(name.expression())) {
                 add(
                         found,
                         who + " “" + name.expression() + "” twice.",
                         "Expressions always mean the first; rename one.",
                         place);
             }
-            seen.add(name.expression());
             unusable(found, name, place);
         });
     }

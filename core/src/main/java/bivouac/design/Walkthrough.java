@@ -2,9 +2,8 @@ package bivouac.design;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * A kept trail with what has to be seen. Its lines are events, in the words of trail files, each followed by what has to
@@ -18,15 +17,10 @@ public record Walkthrough(String name, LocalDate today, List<String> lines) {
     /** How a line begins that says what has to be seen. */
     public static final String SEE = "see ";
 
-    private static final String QUOTED = "\"((?:[^\"\\\\]|\\\\.)*)\"";
-    /** A window, where it stands in a line: after <em>of</em>, or as what is seen or opened. */
-    private static final List<Pattern> WINDOWS = List.of(
-            Pattern.compile(" of " + QUOTED + "( [0-9]+)?$"),
-            Pattern.compile("^see " + QUOTED + "( [0-9]+)? (open|closed|blocked|free)$"),
-            Pattern.compile("^open " + QUOTED + " with samples$"));
-    /** A part, where it stands in a line, with the window that it is of. */
-    private static final Pattern PART = Pattern.compile(
-            "(?:^press |^tick |^see ticked |^see unticked | into | in )" + QUOTED + " of " + QUOTED + "(?: [0-9]+)?$");
+    private static final List<String> SEEN_OF_A_WINDOW = List.of("open", "closed", "blocked", "free");
+
+    /** The words before a part that is named before its window. */
+    private static final List<String> OF_A_PART = List.of("press", "tick", "ticked", "unticked", "into", "in");
 
     public Walkthrough {
         lines = List.copyOf(lines);
@@ -43,25 +37,45 @@ public record Walkthrough(String name, LocalDate today, List<String> lines) {
 
     /** As it is after a window was renamed. */
     Walkthrough windowRenamed(String from, String to) {
-        return mapped(line -> {
-            for (Pattern pattern : WINDOWS) {
-                Matcher m = pattern.matcher(line);
-                if (m.find() && m.group(1).equals(escaped(from))) {
-                    return line.substring(0, m.start(1)) + escaped(to) + line.substring(m.end(1));
-                }
-            }
-            return line;
-        });
+        return mapped(line -> TrailLine.of(line)
+                .flatMap(l -> window(l).filter(n -> n.name().equals(from)).map(n -> l.with(n, to)))
+                .orElse(line));
     }
 
     /** As it is after a part of a window was renamed, by expression names. */
     Walkthrough partRenamed(String window, String from, String to) {
-        return mapped(line -> {
-            Matcher m = PART.matcher(line);
-            return m.find() && m.group(1).equals(escaped(from)) && m.group(2).equals(escaped(window))
-                    ? line.substring(0, m.start(1)) + escaped(to) + line.substring(m.end(1))
-                    : line;
-        });
+        return mapped(line -> TrailLine.of(line)
+                .filter(l -> window(l).filter(n -> n.name().equals(window)).isPresent())
+                .flatMap(l -> part(l).filter(n -> n.name().equals(from)).map(n -> l.with(n, to)))
+                .orElse(line));
+    }
+
+    /** The window that a line is about: after the last <em>of</em>, or what is seen, or opened with samples. */
+    private static Optional<TrailLine.Name> window(TrailLine line) {
+        int of = of(line);
+        if (of >= 0) {
+            return line.name(of + 1);
+        }
+        boolean seen = line.is(0, "see")
+                && SEEN_OF_A_WINDOW.stream().anyMatch(w -> line.is(line.words().size() - 1, w));
+        boolean opened = line.is(0, "open") && line.is(2, "with");
+        return seen || opened ? line.name(1) : Optional.empty();
+    }
+
+    /** The part of that window, right before the last <em>of</em>. */
+    private static Optional<TrailLine.Name> part(TrailLine line) {
+        int of = of(line);
+        boolean ofPart = OF_A_PART.stream().anyMatch(w -> line.is(of - 2, w));
+        return ofPart ? line.name(of - 1) : Optional.empty();
+    }
+
+    private static int of(TrailLine line) {
+        for (int i = line.words().size() - 1; i > 0; i--) {
+            if (line.is(i, "of") && line.name(i + 1).isPresent()) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     /** Whether a line names the window. */
@@ -71,10 +85,5 @@ public record Walkthrough(String name, LocalDate today, List<String> lines) {
 
     private Walkthrough mapped(UnaryOperator<String> change) {
         return new Walkthrough(name, today, lines.stream().map(change).toList());
-    }
-
-    /** A name as it stands between the quotes of a line. */
-    private static String escaped(String name) {
-        return name.replace("\\", "\\\\").replace("\"", "\\\"");
     }
 }

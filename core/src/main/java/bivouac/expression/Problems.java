@@ -1,5 +1,6 @@
 package bivouac.expression;
 
+import bivouac.design.Nearest;
 import bivouac.design.Type;
 import dev.cel.common.CelIssue;
 import java.util.Collection;
@@ -90,33 +91,12 @@ final class Problems {
                         () -> name.contains(".") ? message : message + "; if a text is meant, write \"" + name + "\"");
     }
 
+    /** The name that was probably meant; also one that only lacks what stands before its last point. */
     private static Optional<String> nearest(String name, Collection<String> known) {
-        String wanted = name.toLowerCase(java.util.Locale.ROOT);
-        record Near(String name, int distance) {}
-        return known.stream()
-                .filter(k -> Math.abs(k.length() - wanted.length()) <= 7)
-                .map(k -> new Near(k, distance(wanted, k.toLowerCase(java.util.Locale.ROOT))))
-                .filter(n -> n.distance() <= 2 || n.name().endsWith("." + name.substring(name.lastIndexOf('.') + 1)))
-                .min(Comparator.comparingInt(Near::distance).thenComparing(Near::name))
-                .map(Near::name);
-    }
-
-    /** The least number of letters changed, put in or left out to make one word the other. */
-    static int distance(String a, String b) {
-        int[] row = new int[b.length() + 1];
-        for (int j = 0; j <= b.length(); j++) {
-            row[j] = j;
-        }
-        for (int i = 1; i <= a.length(); i++) {
-            int diagonal = row[0];
-            row[0] = i;
-            for (int j = 1; j <= b.length(); j++) {
-                int change = diagonal + (a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1);
-                diagonal = row[j];
-                row[j] = Math.min(change, Math.min(row[j], row[j - 1]) + 1);
-            }
-        }
-        return row[b.length()];
+        String last = name.substring(name.lastIndexOf('.') + 1);
+        return Nearest.to(name, known).or(() -> known.stream()
+                .filter(k -> k.endsWith("." + last) && k.length() <= name.length() + 7)
+                .min(Comparator.comparingInt(String::length).thenComparing(k -> k)));
     }
 
     /** CEL counts lines from 1 and columns in code points from 0; screens count UTF-16 units. */

@@ -30,6 +30,9 @@ final class PartPlan {
     final TraitsPlan traits;
     private final int slot;
     private final boolean live;
+    /** An earlier part of the window has its name, so that a trail would mean that one: it gets no events. */
+    private boolean named = true;
+
     private TextTemplate<Reading> text;
     private Optional<TextTemplate<Reading>> address = Optional.empty();
     private ScriptPlan script;
@@ -82,6 +85,16 @@ final class PartPlan {
                 moments.put(moment, linker.script(list, moment));
             }
         }
+    }
+
+    /** A part before has the same name. */
+    void shadowed() {
+        named = false;
+    }
+
+    /** Whether its name means it, and no part before it. */
+    boolean isNamed() {
+        return named;
     }
 
     ScriptPlan script() {

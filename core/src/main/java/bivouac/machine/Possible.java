@@ -130,6 +130,7 @@ final class Possible {
         }
         PartPlan plan = inst.plan.parts().get(part);
         return kind.isInstance(plan.part)
+                && plan.isNamed()
                 && isTrue(inst, part, ENABLED, () -> plan.enabled(run, inst) && plan.visible(run, inst));
     }
 

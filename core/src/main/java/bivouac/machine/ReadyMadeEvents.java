@@ -96,9 +96,7 @@ final class ReadyMadeEvents {
             return false;
         }
         boolean oneOnly = dialog.asks() != FileDialog.Asks.SEVERAL;
-        if (oneOnly && event.paths().size() > 1
-                || event.filter() < 0
-                || event.filter() >= dialog.offered().size()) {
+        if (oneOnly && event.paths().size() > 1 || !isNamed(dialog, event.filter())) {
             return false;
         }
         List<String> there = run.files();
@@ -110,6 +108,16 @@ final class ReadyMadeEvents {
                         && !PretendFiles.nameOf(event.paths().getFirst()).isBlank()
                         && !event.paths().getFirst().endsWith("/");
         };
+    }
+
+    /** A trail names a filter by its label, which means the first of that label. */
+    private static boolean isNamed(FileDialog dialog, int filter) {
+        if (filter < 0 || filter >= dialog.offered().size()) {
+            return false;
+        }
+        List<String> labels =
+                dialog.offered().stream().map(FileDialog.Filter::label).toList();
+        return labels.indexOf(labels.get(filter)) == filter;
     }
 
     static boolean isPossible(Inst inst, Event.Pick event) {

@@ -104,16 +104,21 @@ final class Tasks {
     }
 
     private static void ends(Frame.OfScript frame, int place, List<Event> events) {
-        for (int i = 0; i < endings(frame).size(); i++) {
-            events.add(new Event.TaskEnds(place, i));
+        List<String> endings = endings(frame);
+        for (int i = 0; i < endings.size(); i++) {
+            if (endings.indexOf(endings.get(i)) == i) {
+                events.add(new Event.TaskEnds(place, i));
+            }
         }
     }
 
     boolean isPossible(Event.TaskEnds event) {
         Optional<Frame.OfScript> frame = frame(event.place());
-        return frame.isPresent()
-                && event.outcome() >= 0
-                && event.outcome() < endings(frame.get()).size();
+        List<String> endings = frame.map(Tasks::endings).orElse(List.of());
+        // of two endings of one name only the first is ever met, so that a trail means the same each time
+        return event.outcome() >= 0
+                && event.outcome() < endings.size()
+                && endings.indexOf(endings.get(event.outcome())) == event.outcome();
     }
 
     Optional<Frame.OfScript> frame(int place) {

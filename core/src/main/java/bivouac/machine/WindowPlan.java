@@ -23,6 +23,7 @@ import bivouac.expression.TextTemplate;
 import bivouac.expression.Value;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -84,6 +85,8 @@ final class WindowPlan {
             at += PartPlan.SLOTS;
         }
         this.slots = at;
+        var named = new HashSet<String>();
+        parts.stream().filter(p -> !named.add(p.part.name().expression())).forEach(PartPlan::shadowed);
         this.keySlot = findKeySlot();
         this.titleLive = face.isPresent() && Braces.isLive(window.title());
     }

@@ -57,7 +57,10 @@ public final class EventNames {
             case Event.TaskEnds(int place, int outcome) -> {
                 Scene.Working task = working(scene, place);
                 yield new NamedEvent.TaskEnded(
-                        task.task(), task.of(), task.endings().get(outcome));
+                        task.task(),
+                        1 + alike(scene, task.task(), task.of()).indexOf(task),
+                        task.of(),
+                        task.endings().get(outcome));
             }
             case Event.OpenWithSamples(String window) -> new NamedEvent.OpenedWithSamples(window);
             case Event.SessionEnds e -> new NamedEvent.SessionEnded();
@@ -88,7 +91,7 @@ public final class EventNames {
                 scene.window(w).map(o -> new Event.Pick(o.instance(), value));
             case NamedEvent.CloseBoxUsed(Which w) -> scene.window(w).map(o -> new Event.CloseBox(o.instance()));
             case NamedEvent.EscapePressed(Which w) -> scene.window(w).map(o -> new Event.Escape(o.instance()));
-            case NamedEvent.TaskEnded(String task, var of, String ending) -> taskEnds(scene, task, of, ending);
+            case NamedEvent.TaskEnded ended -> taskEnds(scene, ended);
             case NamedEvent.OpenedWithSamples(String window) -> Optional.of(new Event.OpenWithSamples(window));
             case NamedEvent.SessionEnded s -> Optional.of(new Event.SessionEnds());
             case NamedEvent.ProcessKilled k -> Optional.of(new Event.Killed());
@@ -127,13 +130,19 @@ public final class EventNames {
                 .orElseThrow();
     }
 
-    private static Optional<Event> taskEnds(Scene scene, String task, Optional<Which> of, String ending) {
+    /** What runs under one name for one window. */
+    private static List<Scene.Working> alike(Scene scene, String task, Optional<Which> of) {
         return scene.tasks().stream()
-                .filter(t -> t.task().equals(task)
-                        && t.of().equals(of)
-                        && t.endings().contains(ending))
+                .filter(t -> t.task().equals(task) && t.of().equals(of))
+                .toList();
+    }
+
+    private static Optional<Event> taskEnds(Scene scene, NamedEvent.TaskEnded ended) {
+        return alike(scene, ended.task(), ended.of()).stream()
+                .skip(Math.max(0, ended.which() - 1L))
                 .findFirst()
-                .map(t -> new Event.TaskEnds(t.place(), t.endings().indexOf(ending)));
+                .filter(t -> t.endings().contains(ended.ending()))
+                .map(t -> new Event.TaskEnds(t.place(), t.endings().indexOf(ended.ending())));
     }
 
     private static Optional<Event> selection(Scene scene, Which which, String part, String item) {

@@ -1,5 +1,6 @@
 package bivouac.rehearsal;
 
+import bivouac.design.Quoted;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import bivouac.machine.Sighting.Which;
@@ -71,7 +72,7 @@ public sealed interface Expectation {
 
         @Override
         public String toString() {
-            return "see title " + TrailFile.quoted(title) + TrailFile.of(window);
+            return "see title " + Quoted.of(title) + TrailFile.of(window);
         }
     }
 
@@ -94,7 +95,7 @@ public sealed interface Expectation {
 
         @Override
         public String toString() {
-            return "see " + TrailFile.quoted(text) + " in " + TrailFile.quoted(part) + TrailFile.of(window);
+            return "see " + Quoted.of(text) + " in " + Quoted.of(part) + TrailFile.of(window);
         }
     }
 
@@ -111,7 +112,7 @@ public sealed interface Expectation {
 
         @Override
         public String toString() {
-            return "see " + (ticked ? "ticked " : "unticked ") + TrailFile.quoted(part) + TrailFile.of(window);
+            return "see " + (ticked ? "ticked " : "unticked ") + Quoted.of(part) + TrailFile.of(window);
         }
     }
 
@@ -124,7 +125,7 @@ public sealed interface Expectation {
 
         @Override
         public String toString() {
-            return "see message " + TrailFile.quoted(text);
+            return "see message " + Quoted.of(text);
         }
     }
 
@@ -136,7 +137,7 @@ public sealed interface Expectation {
 
         @Override
         public String toString() {
-            return "see note " + TrailFile.quoted(text);
+            return "see note " + Quoted.of(text);
         }
     }
 
@@ -154,7 +155,7 @@ public sealed interface Expectation {
 
         @Override
         public String toString() {
-            return "see " + (held ? "held " : "not held ") + TrailFile.quoted(holding);
+            return "see " + (held ? "held " : "not held ") + Quoted.of(holding);
         }
     }
 

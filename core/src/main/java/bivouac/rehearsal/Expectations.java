@@ -8,20 +8,17 @@ import bivouac.machine.Sighting.Which;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** What can be looked for at a moment, and the lines of files that say it. */
 public final class Expectations {
 
-    private static final String N = TrailFile.NAME;
-    private static final Pattern STATE = Pattern.compile("see " + N + "(?: ([0-9]{1,6}))? (open|closed|blocked|free)");
-    private static final Pattern TITLE = Pattern.compile("see title " + N + TrailFile.OF);
-    private static final Pattern SHOWS = Pattern.compile("see " + N + " in " + N + TrailFile.OF);
-    private static final Pattern TICKED = Pattern.compile("see (ticked|unticked) " + N + TrailFile.OF);
-    private static final Pattern SAID = Pattern.compile("see (message|note) " + N);
-    private static final Pattern HELD = Pattern.compile("see (not )?held " + N);
-    private static final Pattern CODE = Pattern.compile("see exit code ([0-9]{1,3})");
+    private static final int LARGEST_CODE = 999;
+
+    /** How the lines are written that say what has to be seen. */
+    private static final String FORMS =
+            "see \"WINDOW\" open (or closed, blocked, free) · see title \"TITLE\" of \"WINDOW\""
+                    + " · see \"TEXT\" in \"PART\" of \"WINDOW\" · see ticked (or unticked) \"PART\" of \"WINDOW\""
+                    + " · see message \"TEXT\" · see note \"TEXT\" · see held (or not held) \"HOLDING\" · see exit code NUMBER";
 
     private Expectations() {}
 
@@ -99,47 +96,63 @@ public final class Expectations {
 
     /** Reads a line; empty if it is none. */
     public static Optional<Expectation> read(String line) {
-        Matcher m = STATE.matcher(line);
-        if (m.matches()) {
-            Which w = which(m, 1);
-            return Optional.of(
-                    switch (m.group(3)) {
-                        case "open" -> new Expectation.Open(w);
-                        case "closed" -> new Expectation.NotOpen(w);
-                        case "blocked" -> new Expectation.Blocked(w, true);
-                        default -> new Expectation.Blocked(w, false);
-                    });
-        }
-        m = TITLE.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new Expectation.Title(which(m, 2), TrailFile.plain(m.group(1))));
-        }
-        m = SHOWS.matcher(line);
-        if (m.matches()) {
-            return Optional.of(
-                    new Expectation.Shows(which(m, 3), TrailFile.plain(m.group(2)), TrailFile.plain(m.group(1))));
-        }
-        m = TICKED.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new Expectation.Ticked(
-                    which(m, 3), TrailFile.plain(m.group(2)), m.group(1).equals("ticked")));
-        }
-        m = SAID.matcher(line);
-        if (m.matches()) {
-            String text = TrailFile.plain(m.group(2));
-            return Optional.of(
-                    m.group(1).equals("message") ? new Expectation.Message(text) : new Expectation.Note(text));
-        }
-        m = HELD.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new Expectation.Held(TrailFile.plain(m.group(2)), m.group(1) == null));
-        }
-        m = CODE.matcher(line);
-        return m.matches() ? Optional.of(new Expectation.ExitCode(Long.parseLong(m.group(1)))) : Optional.empty();
+        var in = new LineReader(line);
+        in.must("see");
+        Optional<Expectation> read = read(in);
+        return in.whole() ? read : Optional.empty();
     }
 
-    private static Which which(Matcher m, int group) {
-        String serial = m.group(group + 1);
-        return new Which(TrailFile.plain(m.group(group)), serial == null ? 1 : Integer.parseInt(serial));
+    private static Optional<Expectation> read(LineReader in) {
+        if (in.takes("title")) {
+            String title = in.name();
+            return Optional.of(new Expectation.Title(in.ofWindow(), title));
+        }
+        for (boolean ticked : List.of(true, false)) {
+            if (in.takes(ticked ? "ticked" : "unticked")) {
+                String part = in.name();
+                return Optional.of(new Expectation.Ticked(in.ofWindow(), part, ticked));
+            }
+        }
+        if (in.takes("message")) {
+            return Optional.of(new Expectation.Message(in.name()));
+        }
+        if (in.takes("note")) {
+            return Optional.of(new Expectation.Note(in.name()));
+        }
+        if (in.takes("held")) {
+            return Optional.of(new Expectation.Held(in.name(), true));
+        }
+        if (in.takes("not held")) {
+            return Optional.of(new Expectation.Held(in.name(), false));
+        }
+        if (in.takes("exit code")) {
+            int code = in.number();
+            return code > LARGEST_CODE ? Optional.empty() : Optional.of(new Expectation.ExitCode(code));
+        }
+        return in.isAtName() ? ofWindow(in) : Optional.empty();
+    }
+
+    /** What begins with a name: a text in a part, or how a window is. */
+    private static Optional<Expectation> ofWindow(LineReader in) {
+        Which window = in.window();
+        if (in.takes("in")) {
+            String part = in.name();
+            return Optional.of(new Expectation.Shows(in.ofWindow(), part, window.window()));
+        }
+        if (in.takes("open")) {
+            return Optional.of(new Expectation.Open(window));
+        }
+        if (in.takes("closed")) {
+            return Optional.of(new Expectation.NotOpen(window));
+        }
+        if (in.takes("blocked")) {
+            return Optional.of(new Expectation.Blocked(window, true));
+        }
+        return in.takes("free") ? Optional.of(new Expectation.Blocked(window, false)) : Optional.empty();
+    }
+
+    /** What a line that cannot be read could be instead. */
+    static String forms() {
+        return FORMS;
     }
 }

@@ -132,19 +132,14 @@ public final class LifelinesSvg {
         xml.writeAttribute("fill", fill);
         if (text.length() > fits) {
             xml.writeStartElement("title");
-            xml.writeCharacters(plain(words.whole()));
+            xml.writeCharacters(XmlText.of(words.whole()));
             xml.writeEndElement();
             text = text.substring(
                             0, text.offsetByCodePoints(0, Math.min(fits, text.codePointCount(0, text.length())) - 1))
                     + "…";
         }
-        xml.writeCharacters(plain(text));
+        xml.writeCharacters(XmlText.of(text));
         xml.writeEndElement();
-    }
-
-    /** XML has no control characters. */
-    private static String plain(String text) {
-        return text.replaceAll("\\p{Cntrl}", " ");
     }
 
     private void attribute(String name, double value) throws XMLStreamException {

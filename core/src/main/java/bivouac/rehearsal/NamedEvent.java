@@ -1,6 +1,7 @@
 package bivouac.rehearsal;
 
 import bivouac.design.Ending;
+import bivouac.design.Quoted;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting.Which;
 import java.util.List;
@@ -27,28 +28,28 @@ public sealed interface NamedEvent {
     record Pressed(Which window, String part) implements OnPart {
         @Override
         public String toString() {
-            return "press " + TrailFile.quoted(part) + TrailFile.of(window);
+            return "press " + Quoted.of(part) + TrailFile.of(window);
         }
     }
 
     record Typed(Which window, String part, String text) implements OnPart {
         @Override
         public String toString() {
-            return "type " + TrailFile.quoted(text) + " into " + TrailFile.quoted(part) + TrailFile.of(window);
+            return "type " + Quoted.of(text) + " into " + Quoted.of(part) + TrailFile.of(window);
         }
     }
 
     record Ticked(Which window, String part) implements OnPart {
         @Override
         public String toString() {
-            return "tick " + TrailFile.quoted(part) + TrailFile.of(window);
+            return "tick " + Quoted.of(part) + TrailFile.of(window);
         }
     }
 
     record Selected(Which window, String part, String item) implements OnPart {
         @Override
         public String toString() {
-            return "select " + TrailFile.quoted(item) + " in " + TrailFile.quoted(part) + TrailFile.of(window);
+            return "select " + Quoted.of(item) + " in " + Quoted.of(part) + TrailFile.of(window);
         }
     }
 
@@ -60,7 +61,7 @@ public sealed interface NamedEvent {
 
         @Override
         public String toString() {
-            return "select " + numbers() + " in " + TrailFile.quoted(part) + TrailFile.of(window);
+            return "select " + numbers() + " in " + Quoted.of(part) + TrailFile.of(window);
         }
 
         /** For people: {@code row 3}, {@code rows 1, 3}, {@code no row}. */
@@ -76,21 +77,21 @@ public sealed interface NamedEvent {
     record RowActivated(Which window, String part) implements OnPart {
         @Override
         public String toString() {
-            return "activate row in " + TrailFile.quoted(part) + TrailFile.of(window);
+            return "activate row in " + Quoted.of(part) + TrailFile.of(window);
         }
     }
 
     record RowsRemoved(Which window, String part) implements OnPart {
         @Override
         public String toString() {
-            return "remove rows in " + TrailFile.quoted(part) + TrailFile.of(window);
+            return "remove rows in " + Quoted.of(part) + TrailFile.of(window);
         }
     }
 
     record Answered(Which window, String ending) implements OnWindow {
         @Override
         public String toString() {
-            return "answer " + TrailFile.quoted(ending) + TrailFile.of(window);
+            return "answer " + Quoted.of(ending) + TrailFile.of(window);
         }
     }
 
@@ -102,15 +103,15 @@ public sealed interface NamedEvent {
 
         @Override
         public String toString() {
-            return "choose " + paths.stream().map(TrailFile::quoted).collect(Collectors.joining(", ")) + " as "
-                    + TrailFile.quoted(filter) + TrailFile.of(window);
+            return "choose " + paths.stream().map(Quoted::of).collect(Collectors.joining(", ")) + " as "
+                    + Quoted.of(filter) + TrailFile.of(window);
         }
     }
 
     record Picked(Which window, String value) implements OnWindow {
         @Override
         public String toString() {
-            return "pick " + TrailFile.quoted(value) + TrailFile.of(window);
+            return "pick " + Quoted.of(value) + TrailFile.of(window);
         }
     }
 
@@ -128,8 +129,13 @@ public sealed interface NamedEvent {
         }
     }
 
-    /** @param of the window whose script runs the task; absent for the application */
-    record TaskEnded(String task, Optional<Which> of, String ending) implements NamedEvent {
+    /**
+     * A task ends.
+     *
+     * @param which of several that run under one name for one window, from 1 and in the order of the state
+     * @param of the window whose script runs the task; absent for the application
+     */
+    record TaskEnded(String task, int which, Optional<Which> of, String ending) implements NamedEvent {
         /** The window that the system could not create by it, if it was such an opening (O7). */
         public Optional<String> couldNotOpen() {
             return couldNot(Scene.Working.OPENING);
@@ -148,7 +154,7 @@ public sealed interface NamedEvent {
 
         @Override
         public String toString() {
-            return "task " + TrailFile.quoted(task) + " ends " + TrailFile.quoted(ending)
+            return "task " + Quoted.of(task) + (which > 1 ? " " + which : "") + " ends " + Quoted.of(ending)
                     + of.map(TrailFile::of).orElse("");
         }
     }
@@ -156,7 +162,7 @@ public sealed interface NamedEvent {
     record OpenedWithSamples(String window) implements NamedEvent {
         @Override
         public String toString() {
-            return "open " + TrailFile.quoted(window) + " with samples";
+            return "open " + Quoted.of(window) + " with samples";
         }
     }
 

@@ -236,7 +236,7 @@ public final class Rehearsal {
             if (event.isPresent()) {
                 moments.add(at.after(machine, event.get(), EventNames.name(scene, event.get())));
             } else {
-                String why = WhyNot.of(scene, events.get(i));
+                String why = WhyNot.of(program.design(), scene, events.get(i));
                 stopped = Optional.of(new Stopped(events.get(i), why, events.size() - i - 1));
             }
         }

@@ -1,38 +1,19 @@
 package bivouac.rehearsal;
 
+import bivouac.design.Nearest;
+import bivouac.design.Quoted;
 import bivouac.machine.Sighting.Which;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Trails as text, one event a line, names in quotes: {@code press "arrive" of "Register"}. Empty lines and lines that
  * begin with {@code #} are left out. The form is described in {@code docs/format.md}.
  */
 public final class TrailFile {
-
-    static final String NAME = "\"((?:[^\"\\\\]|\\\\.)*)\"";
-    static final String OF = " of " + NAME + "(?: ([0-9]{1,6}))?";
-    private static final Pattern PRESS = Pattern.compile("press " + NAME + OF);
-    private static final Pattern TYPE = Pattern.compile("type " + NAME + " into " + NAME + OF);
-    private static final Pattern TICK = Pattern.compile("tick " + NAME + OF);
-    private static final Pattern SELECT = Pattern.compile("select " + NAME + " in " + NAME + OF);
-    private static final String NUMBER = "[1-9][0-9]{0,5}";
-    private static final Pattern ROWS = Pattern.compile(
-            "select (no row|row " + NUMBER + "|rows " + NUMBER + "(?:, " + NUMBER + ")+) in " + NAME + OF);
-    private static final Pattern ACTIVATE = Pattern.compile("activate row in " + NAME + OF);
-    private static final Pattern REMOVE = Pattern.compile("remove rows in " + NAME + OF);
-    private static final Pattern ANSWER = Pattern.compile("answer " + NAME + OF);
-    private static final Pattern CHOOSE = Pattern.compile("choose (" + NAME + "(?:, " + NAME + ")*) as " + NAME + OF);
-    private static final Pattern ONE_NUMBER = Pattern.compile(NUMBER);
-    private static final Pattern ONE_NAME = Pattern.compile(NAME);
-    private static final Pattern TASK = Pattern.compile("task " + NAME + " ends " + NAME + "(?:" + OF + ")?");
-    private static final Pattern PICK = Pattern.compile("pick " + NAME + OF);
-    private static final Pattern SAMPLES = Pattern.compile("open " + NAME + " with samples");
-    private static final Pattern CLOSE_BOX = Pattern.compile("close box" + OF);
-    private static final Pattern ESCAPE = Pattern.compile("Escape" + OF);
 
     private TrailFile() {}
 
@@ -51,19 +32,16 @@ public final class TrailFile {
         return out.toString();
     }
 
+    /** Reads a trail. Lines end with a line feed, or with a carriage return and one. */
     public static List<NamedEvent> read(String text) throws Wrong {
         var events = new ArrayList<NamedEvent>();
         int number = 0;
-        for (String line : text.split("\\R", -1)) {
+        for (String line : text.split("\r?\n", -1)) {
             number++;
             String event = line.strip();
             if (!event.isEmpty() && !event.startsWith("#")) {
                 int at = number;
-                events.add(parse(event)
-                        .orElseThrow(
-                                () -> new Wrong("Line " + at + ": “" + event + "” is no event; expected for example "
-                                        + "press \"PART\" of \"WINDOW\", type \"TEXT\" into \"PART\" of \"WINDOW\", answer "
-                                        + "\"ENDING\" of \"BOX\", close box of \"WINDOW\" or session ends.")));
+                events.add(parse(event).orElseThrow(() -> new Wrong("Line " + at + ": " + Verb.why(event) + ".")));
             }
         }
         return List.copyOf(events);
@@ -71,123 +49,196 @@ public final class TrailFile {
 
     /** The event that a line says; empty if it is none. */
     static Optional<NamedEvent> parse(String line) {
-        switch (line) {
-            case "session ends" -> {
-                return Optional.of(new NamedEvent.SessionEnded());
-            }
-            case "killed" -> {
-                return Optional.of(new NamedEvent.ProcessKilled());
-            }
-            case "start again" -> {
-                return Optional.of(new NamedEvent.StartedAgain());
-            }
-            default -> {
-                return withWindow(line);
+        for (Verb verb : Verb.values()) {
+            var reader = new LineReader(line);
+            if (reader.takes(verb.begins)) {
+                NamedEvent event = verb.read(reader);
+                if (reader.whole()) {
+                    return Optional.of(event);
+                }
             }
         }
-    }
-
-    private static Optional<NamedEvent> withWindow(String line) {
-        Matcher m = PRESS.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new NamedEvent.Pressed(which(m, 2), text(m, 1)));
-        }
-        m = TYPE.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new NamedEvent.Typed(which(m, 3), text(m, 2), text(m, 1)));
-        }
-        m = TICK.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new NamedEvent.Ticked(which(m, 2), text(m, 1)));
-        }
-        m = ROWS.matcher(line);
-        if (m.matches()) {
-            var rows = ONE_NUMBER
-                    .matcher(m.group(1))
-                    .results()
-                    .map(r -> Integer.parseInt(r.group()))
-                    .toList();
-            return Optional.of(new NamedEvent.RowsSelected(which(m, 3), text(m, 2), rows));
-        }
-        m = ACTIVATE.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new NamedEvent.RowActivated(which(m, 2), text(m, 1)));
-        }
-        m = REMOVE.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new NamedEvent.RowsRemoved(which(m, 2), text(m, 1)));
-        }
-        m = SELECT.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new NamedEvent.Selected(which(m, 3), text(m, 2), text(m, 1)));
-        }
-        m = ANSWER.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new NamedEvent.Answered(which(m, 2), text(m, 1)));
-        }
-        m = CHOOSE.matcher(line);
-        if (m.matches()) {
-            var paths = ONE_NAME.matcher(m.group(1))
-                    .results()
-                    .map(r -> plain(r.group(1)))
-                    .toList();
-            return Optional.of(new NamedEvent.Chose(which(m, 5), paths, text(m, 4)));
-        }
-        m = TASK.matcher(line);
-        if (m.matches()) {
-            Optional<Which> of = m.group(3) == null ? Optional.empty() : Optional.of(which(m, 3));
-            return Optional.of(new NamedEvent.TaskEnded(text(m, 1), of, text(m, 2)));
-        }
-        m = PICK.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new NamedEvent.Picked(which(m, 2), text(m, 1)));
-        }
-        m = CLOSE_BOX.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new NamedEvent.CloseBoxUsed(which(m, 1)));
-        }
-        m = SAMPLES.matcher(line);
-        if (m.matches()) {
-            return Optional.of(new NamedEvent.OpenedWithSamples(text(m, 1)));
-        }
-        m = ESCAPE.matcher(line);
-        return m.matches() ? Optional.of(new NamedEvent.EscapePressed(which(m, 1))) : Optional.empty();
-    }
-
-    private static Which which(Matcher m, int group) {
-        String serial = m.group(group + 1);
-        return new Which(text(m, group), serial == null ? 1 : Integer.parseInt(serial));
-    }
-
-    private static String text(Matcher m, int group) {
-        return plain(m.group(group));
-    }
-
-    /** What a quoted text says. */
-    static String plain(String quoted) {
-        var out = new StringBuilder();
-        for (int i = 0; i < quoted.length(); i++) {
-            char c = quoted.charAt(i);
-            if (c == '\\') {
-                char next = quoted.charAt(++i);
-                out.append(next == 'n' ? '\n' : next == 't' ? '\t' : next);
-            } else {
-                out.append(c);
-            }
-        }
-        return out.toString();
-    }
-
-    static String quoted(String text) {
-        return '"'
-                + text.replace("\\", "\\\\")
-                        .replace("\"", "\\\"")
-                        .replace("\n", "\\n")
-                        .replace("\t", "\\t")
-                + '"';
+        return Optional.empty();
     }
 
     static String of(Which window) {
-        return " of " + quoted(window.window()) + (window.serial() > 1 ? " " + window.serial() : "");
+        return " of " + Quoted.of(window.window()) + (window.serial() > 1 ? " " + window.serial() : "");
+    }
+
+    /** What an event begins with, how it goes on, and what it is. */
+    enum Verb {
+        PRESS("press", "\"PART\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String part = in.name();
+                return new NamedEvent.Pressed(in.ofWindow(), part);
+            }
+        },
+        TYPE("type", "\"TEXT\" into \"PART\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String text = in.name();
+                in.must("into");
+                String part = in.name();
+                return new NamedEvent.Typed(in.ofWindow(), part, text);
+            }
+        },
+        TICK("tick", "\"PART\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String part = in.name();
+                return new NamedEvent.Ticked(in.ofWindow(), part);
+            }
+        },
+        SELECT_ROWS("select", "row 2 in \"LIST\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                List<Integer> rows = in.takes("no row") ? List.of() : some(in);
+                in.must("in");
+                String part = in.name();
+                return new NamedEvent.RowsSelected(in.ofWindow(), part, rows);
+            }
+
+            private List<Integer> some(LineReader in) {
+                if (in.takes("rows")) {
+                    return in.numbers();
+                }
+                in.must("row");
+                return List.of(in.positive());
+            }
+        },
+        SELECT("select", "\"ITEM\" in \"CHOICE\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String item = in.name();
+                in.must("in");
+                String part = in.name();
+                return new NamedEvent.Selected(in.ofWindow(), part, item);
+            }
+        },
+        ACTIVATE("activate row in", "\"LIST\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String part = in.name();
+                return new NamedEvent.RowActivated(in.ofWindow(), part);
+            }
+        },
+        REMOVE("remove rows in", "\"LIST\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String part = in.name();
+                return new NamedEvent.RowsRemoved(in.ofWindow(), part);
+            }
+        },
+        ANSWER("answer", "\"ENDING\" of \"BOX\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String ending = in.name();
+                return new NamedEvent.Answered(in.ofWindow(), ending);
+            }
+        },
+        CHOOSE("choose", "\"PATH\" as \"FILTER\" of \"DIALOG\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                List<String> paths = in.names();
+                in.must("as");
+                String filter = in.name();
+                return new NamedEvent.Chose(in.ofWindow(), paths, filter);
+            }
+        },
+        PICK("pick", "\"VALUE\" of \"PICKER\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String value = in.name();
+                return new NamedEvent.Picked(in.ofWindow(), value);
+            }
+        },
+        TASK("task", "\"TASK\" ends \"ENDING\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String task = in.name();
+                int which = in.which();
+                in.must("ends");
+                String ending = in.name();
+                Optional<Which> of = in.takes("of") ? Optional.of(in.window()) : Optional.empty();
+                return new NamedEvent.TaskEnded(task, which, of, ending);
+            }
+        },
+        SAMPLES("open", "\"WINDOW\" with samples") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String window = in.name();
+                in.must("with samples");
+                return new NamedEvent.OpenedWithSamples(window);
+            }
+        },
+        CLOSE_BOX("close box", "of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                return new NamedEvent.CloseBoxUsed(in.ofWindow());
+            }
+        },
+        ESCAPE("Escape", "of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                return new NamedEvent.EscapePressed(in.ofWindow());
+            }
+        },
+        SESSION("session ends", "") {
+            @Override
+            NamedEvent read(LineReader in) {
+                return new NamedEvent.SessionEnded();
+            }
+        },
+        KILLED("killed", "") {
+            @Override
+            NamedEvent read(LineReader in) {
+                return new NamedEvent.ProcessKilled();
+            }
+        },
+        AGAIN("start again", "") {
+            @Override
+            NamedEvent read(LineReader in) {
+                return new NamedEvent.StartedAgain();
+            }
+        };
+
+        private final String begins;
+        private final String goesOn;
+
+        Verb(String begins, String goesOn) {
+            this.begins = begins;
+            this.goesOn = goesOn;
+        }
+
+        /** Reads what follows the words that it begins with. */
+        abstract NamedEvent read(LineReader in);
+
+        private String form() {
+            return goesOn.isEmpty() ? begins : begins + " " + goesOn;
+        }
+
+        /** Why a line is no event, and what it may be: how the event that it begins like is written, or all there are. */
+        static String why(String line) {
+            Optional<String> nearest = Nearest.to(
+                    firstWord(line),
+                    Stream.of(values()).map(v -> firstWord(v.begins)).toList());
+            String like = Stream.of(values())
+                    .filter(v -> nearest.filter(firstWord(v.begins)::equals).isPresent())
+                    .map(Verb::form)
+                    .collect(Collectors.joining(" or "));
+            String all = Stream.of(values()).map(Verb::form).collect(Collectors.joining(" · "));
+            return "“" + shortened(line) + "” is no event; "
+                    + (like.isEmpty() ? "events are " + all : "expected " + like);
+        }
+
+        private static String firstWord(String words) {
+            int end = words.indexOf(' ');
+            return end < 0 ? words : words.substring(0, end);
+        }
+
+        private static String shortened(String line) {
+            return line.length() <= 120 ? line : line.substring(0, 120) + "…";
+        }
     }
 }

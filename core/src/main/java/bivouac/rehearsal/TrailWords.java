@@ -48,7 +48,7 @@ public final class TrailWords {
             case NamedEvent.Picked(var w, String value) -> new Line(w.toString(), "picked", value);
             case NamedEvent.CloseBoxUsed(var w) -> new Line(w.toString(), "close box", "");
             case NamedEvent.EscapePressed(var w) -> new Line(w.toString(), "Escape", "");
-            case NamedEvent.TaskEnded(String task, var of, String ending) -> new Line(task, "ends " + ending, "");
+            case NamedEvent.TaskEnded ended -> new Line(ended.task(), "ends " + ended.ending(), "");
             case NamedEvent.OpenedWithSamples(String w) -> new Line(w, "opened with samples", "");
             case NamedEvent.SessionEnded s -> new Line("", "The session ends", "");
             case NamedEvent.ProcessKilled k -> new Line("", "The process is killed", "");

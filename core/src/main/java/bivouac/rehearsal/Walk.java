@@ -122,7 +122,7 @@ public record Walk(Walkthrough walkthrough, List<Moment> moments, Optional<Broke
                 return Optional.of(new Broken(
                         event,
                         OptionalInt.of(number),
-                        "something that can be looked for",
+                        "something that can be looked for (" + Expectations.forms() + ")",
                         "“" + line + "”, which says nothing that is known"));
             }
             return expected.get()
@@ -136,12 +136,16 @@ public record Walk(Walkthrough walkthrough, List<Moment> moments, Optional<Broke
             Optional<NamedEvent> named = TrailFile.parse(line);
             if (named.isEmpty()) {
                 return Optional.of(
-                        new Broken(event, OptionalInt.of(number), "an event", "“" + line + "”, which is none"));
+                        new Broken(event, OptionalInt.of(number), "an event, or see …", TrailFile.Verb.why(line)));
             }
             Moment before = moments.getLast();
             Optional<Event> possible = EventNames.possible(machine, before.state(), scene, named.get());
             if (possible.isEmpty()) {
-                return Optional.of(new Broken(event, OptionalInt.of(number), line, WhyNot.of(scene, named.get())));
+                return Optional.of(new Broken(
+                        event,
+                        OptionalInt.of(number),
+                        line,
+                        WhyNot.of(machine.program().design(), scene, named.get())));
             }
             become(before.after(machine, possible.get(), named.get()));
             return faulted(event, OptionalInt.of(number));

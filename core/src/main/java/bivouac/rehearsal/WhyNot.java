@@ -1,7 +1,11 @@
 package bivouac.rehearsal;
 
+import bivouac.design.Design;
+import bivouac.design.WaysIn;
 import bivouac.machine.Scene;
+import bivouac.machine.Sighting;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * Why an event is not possible in a scene, in plain words. It looks at what is to be seen, as a person would who tries
@@ -11,7 +15,7 @@ final class WhyNot {
 
     private WhyNot() {}
 
-    static String of(Scene scene, NamedEvent event) {
+    static String of(Design design, Scene scene, NamedEvent event) {
         if (scene.killed() && !(event instanceof NamedEvent.StartedAgain)) {
             return "the process was killed";
         }
@@ -20,7 +24,9 @@ final class WhyNot {
         }
         return switch (event) {
             case NamedEvent.OnWindow on ->
-                scene.window(on.window()).map(w -> window(scene, w, on)).orElse(on.window() + " is not open");
+                scene.window(on.window())
+                        .map(w -> window(scene, w, on))
+                        .orElseGet(() -> notOpen(design, scene, on.window()));
             case NamedEvent.TaskEnded ended -> task(scene, ended);
             case NamedEvent.OpenedWithSamples(String window) -> "there is no " + window + ", or it is open already";
             case NamedEvent.SessionEnded s -> waiting(scene).orElse("the application ends already");
@@ -29,12 +35,36 @@ final class WhyNot {
         };
     }
 
-    /** A foreground task lets nothing else happen (W5). */
+    /** A foreground task lets nothing else happen (W5); the event that ends it has to come first. */
     private static Optional<String> waiting(Scene scene) {
         return scene.tasks().stream()
                 .filter(t -> t.place() < 0)
-                .map(t -> t.task() + " is waited for")
+                .map(t -> t.task() + " is waited for; first say how it ends: "
+                        + t.endings().stream()
+                                .map(e -> new NamedEvent.TaskEnded(t.task(), 1, t.of(), e).toString())
+                                .collect(Collectors.joining(" or ")))
                 .findFirst();
+    }
+
+    /** What is missing before an event on a window that is not open. */
+    private static String notOpen(Design design, Scene scene, Sighting.Which which) {
+        if (design.window(which.window()).isEmpty()) {
+            return "there is no window “" + which.window() + "” in the design";
+        }
+        if (waiting(scene).isPresent()) {
+            return which + " is not open, for " + waiting(scene).get();
+        }
+        String open = scene.windows().isEmpty()
+                ? "nothing is"
+                : scene.windows().stream().map(w -> w.which().toString()).collect(Collectors.joining(", "))
+                        + (scene.windows().size() == 1 ? " is" : " are");
+        String ways = WaysIn.into(design, which.window()).stream()
+                .map(w -> w.place().words())
+                .distinct()
+                .limit(3)
+                .collect(Collectors.joining(" or "));
+        return which + " is not open, " + open
+                + (ways.isEmpty() ? "; nothing opens it" : "; an event that opens it is missing before (" + ways + ")");
     }
 
     private static String task(Scene scene, NamedEvent.TaskEnded ended) {

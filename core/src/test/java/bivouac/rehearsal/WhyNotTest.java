@@ -40,13 +40,17 @@ class WhyNotTest {
     }
 
     private static String why(Play play, String line) {
-        return WhyNot.of(play.rehearsal().scene(), TrailFile.parse(line).orElseThrow());
+        return WhyNot.of(
+                play.rehearsal().machine().program().design(),
+                play.rehearsal().scene(),
+                TrailFile.parse(line).orElseThrow());
     }
 
     @Test
     void windows_that_are_not_there_hidden_or_blocked_say_so() {
         var play = play();
-        assertThat(why(play, "press \"x\" of \"Card\"")).isEqualTo("Card is not open");
+        assertThat(why(play, "press \"x\" of \"Card\""))
+                .isEqualTo("Card is not open, Desk is; an event that opens it is missing before (Desk, card)");
         assertThat(why(play, "press \"y\" of \"Desk\"")).isEqualTo("Desk has no part y");
         play.does("press \"card\" of \"Desk\"").does("press \"hide\" of \"Desk\"");
         assertThat(why(play, "press \"x\" of \"Card\"")).isEqualTo("Card is hidden");
@@ -77,8 +81,14 @@ class WhyNotTest {
         var play = play();
         assertThat(why(play, "task \"write\" ends \"done\" of \"Desk\"")).isEqualTo("write does not run for Desk");
         play.does("press \"work\" of \"Desk\"");
-        assertThat(why(play, "press \"say\" of \"Desk\"")).isEqualTo("write is waited for");
-        assertThat(why(play, "session ends")).isEqualTo("write is waited for");
+        assertThat(why(play, "press \"say\" of \"Desk\""))
+                .isEqualTo(
+                        "write is waited for; first say how it ends: task \"write\" ends \"done\" of \"Desk\" or task \"write\" ends"
+                                + " \"failed\" of \"Desk\"");
+        assertThat(why(play, "session ends"))
+                .isEqualTo(
+                        "write is waited for; first say how it ends: task \"write\" ends \"done\" of \"Desk\" or task \"write\" ends"
+                                + " \"failed\" of \"Desk\"");
         assertThat(why(play, "task \"write\" ends \"odd\" of \"Desk\"")).isEqualTo("write cannot end odd");
         play.does("killed");
         assertThat(why(play, "press \"say\" of \"Desk\"")).isEqualTo("the process was killed");
