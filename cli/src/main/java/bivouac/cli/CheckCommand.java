@@ -22,7 +22,7 @@ import picocli.CommandLine.Spec;
         description = "Prints what is wrong or risky in a design.",
         mixinStandardHelpOptions = true,
         exitCodeListHeading = "Exit codes:%n",
-        exitCodeList = {"0:no findings", "1:findings", "2:the file could not be read"})
+        exitCodeList = {"0:no findings", "1:findings", ExitCodes.UNREADABLE_HELP, ExitCodes.FAULT_HELP})
 public final class CheckCommand implements Callable<Integer> {
 
     @Spec

@@ -1,6 +1,5 @@
 package bivouac.cli;
 
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
 /** The commands that need no interface, for build servers without one. */
@@ -15,6 +14,6 @@ public final class CliMain {
     private CliMain() {}
 
     public static void main(String[] args) {
-        System.exit(new CommandLine(new CliMain()).execute(args));
+        System.exit(Console.run(new CliMain(), args));
     }
 }

@@ -5,7 +5,16 @@ public final class ExitCodes {
 
     public static final int FINE = 0;
     public static final int SOMETHING_FOUND = 1;
+
+    /** A file, or the command line, could not be read; a file or the output could not be written. */
     public static final int UNREADABLE = 2;
+
+    public static final int FAULT_OF_BIVOUAC = 3;
+
+    /** The lines of {@code --help} that every command has. */
+    static final String UNREADABLE_HELP = "2:a file could not be read or written";
+
+    static final String FAULT_HELP = "3:a fault of Bivouac itself";
 
     private ExitCodes() {}
 }

@@ -1,7 +1,9 @@
 package bivouac.cli;
 
 import bivouac.format.DesignFile;
+import bivouac.format.MadeFile;
 import bivouac.format.Unreadable;
+import bivouac.format.Utf8;
 import bivouac.machine.Program;
 import bivouac.machine.Scene;
 import bivouac.rehearsal.Covered;
@@ -11,9 +13,8 @@ import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailFile;
 import bivouac.rehearsal.TrailWords;
 import bivouac.rehearsal.Walk;
-import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
@@ -36,7 +37,8 @@ import picocli.CommandLine.Spec;
         exitCodeList = {
             "0:every walkthrough holds; every event was possible and none ended in a fault",
             "1:a walkthrough does not hold; an event was not possible, or there was a fault",
-            "2:a file could not be read"
+            ExitCodes.UNREADABLE_HELP,
+            ExitCodes.FAULT_HELP
         })
 public final class RehearseCommand implements Callable<Integer> {
 
@@ -58,32 +60,40 @@ public final class RehearseCommand implements Callable<Integer> {
     @Option(names = "--today", paramLabel = "DATE", description = "what app.today is, as 2026-01-31; default: today")
     private LocalDate today = LocalDate.now();
 
+    /** Larger trails are refused unread, in bytes. */
+    private static final int LARGEST_TRAIL = 64 << 20;
+
     @Override
     public Integer call() {
         PrintWriter out = spec.commandLine().getOut();
         PrintWriter err = spec.commandLine().getErr();
         try {
             Program program = Program.of(DesignFile.read(file));
-            if (trail == null) {
-                return walkthroughs(program, out);
-            }
-            List<NamedEvent> events = TrailFile.read(Files.readString(trail));
-            return print(program, Rehearsal.replay(program, today, events), events.size(), out)
-                    ? ExitCodes.FINE
-                    : ExitCodes.SOMETHING_FOUND;
+            return trail == null ? walkthroughs(program, out) : trail(program, out);
         } catch (Unreadable e) {
             err.println(e.getMessage());
         } catch (TrailFile.Wrong e) {
             err.println(trail.getFileName() + ": " + e.getMessage());
-        } catch (IOException e) {
-            err.println(
-                    (trail == null ? junit + " could not be written: " : "The trail " + trail + " could not be read: ")
-                            + e.getMessage() + ".");
         }
         return ExitCodes.UNREADABLE;
     }
 
-    private int walkthroughs(Program program, PrintWriter out) throws IOException {
+    private int trail(Program program, PrintWriter out) throws Unreadable, TrailFile.Wrong {
+        List<NamedEvent> events = TrailFile.read(Utf8.read(trail, LARGEST_TRAIL));
+        Rehearsal.Replay replay = Rehearsal.replay(program, today, events);
+        boolean fine = print(program, replay, events.size(), out);
+        report(program, List.of(JUnitXml.Case.of(trail.getFileName().toString(), replay)));
+        return fine ? ExitCodes.FINE : ExitCodes.SOMETHING_FOUND;
+    }
+
+    private void report(Program program, List<JUnitXml.Case> cases) throws Unreadable {
+        if (junit != null) {
+            String xml = JUnitXml.of(program.design().application().name(), cases);
+            MadeFile.write(junit, xml.getBytes(StandardCharsets.UTF_8));
+        }
+    }
+
+    private int walkthroughs(Program program, PrintWriter out) throws Unreadable {
         List<Walk> walks = program.design().walkthroughs().stream()
                 .map(w -> Walk.play(program, w))
                 .toList();
@@ -101,9 +111,7 @@ public final class RehearseCommand implements Callable<Integer> {
                         : (walks.size() - broken) + " of " + walks.size() + " walkthroughs hold.");
         Covered covered = Covered.of(program, walks.stream().map(Walk::moments).toList());
         out.println("Rehearsed: " + covered.words() + ".");
-        if (junit != null) {
-            Files.writeString(junit, JUnitXml.of(program.design().application().name(), walks));
-        }
+        report(program, walks.stream().map(JUnitXml.Case::of).toList());
         return broken == 0 ? ExitCodes.FINE : ExitCodes.SOMETHING_FOUND;
     }
 

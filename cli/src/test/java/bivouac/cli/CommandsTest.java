@@ -2,14 +2,16 @@ package bivouac.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.PrintWriter;
-import java.io.StringWriter;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import picocli.CommandLine;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class CommandsTest {
 
@@ -21,12 +23,9 @@ class CommandsTest {
     private record Said(int code, String out, String err) {}
 
     private static Said run(Object command, String... args) {
-        var out = new StringWriter();
-        var err = new StringWriter();
-        int code = new CommandLine(command)
-                .setOut(new PrintWriter(out, true))
-                .setErr(new PrintWriter(err, true))
-                .execute(args);
+        var out = new ByteArrayOutputStream();
+        var err = new ByteArrayOutputStream();
+        int code = Console.run(command, out, err, args);
         return new Said(code, out.toString(), err.toString());
     }
 
@@ -121,5 +120,118 @@ class CommandsTest {
         Said said = run(new RehearseCommand(), HUT, "--trail", trail.toString());
         assertThat(said.err()).contains("t.trail: Line 3: “press arrive” is no event");
         assertThat(said.code()).isEqualTo(2);
+    }
+
+    // Files that are nobody's to overwrite, and files that cannot be used
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/", "/dev/zero", "nowhere.bivouac", "."})
+    void what_is_no_design_is_said_in_a_sentence_and_ends_with_2(String file) {
+        for (Object command : List.of(new CheckCommand(), new RehearseCommand())) {
+            Said said = run(command, file);
+            assertThat(said.code()).isEqualTo(2);
+            assertThat(said.err()).endsWith(".\n").hasLineCount(1);
+        }
+    }
+
+    @Test
+    void a_report_is_never_written_over_what_it_did_not_make() throws Exception {
+        Path design = folder.resolve("hut.bivouac");
+        Files.copy(Path.of(HUT), design);
+        byte[] before = Files.readAllBytes(design);
+        Said said = run(new RehearseCommand(), design.toString(), "--junit", design.toString());
+        assertThat(said.code()).isEqualTo(2);
+        assertThat(said.err()).contains("hut.bivouac is there already, and Bivouac did not make it; name another file");
+        assertThat(Files.readAllBytes(design)).isEqualTo(before);
+
+        Path link = folder.resolve("report.xml");
+        Files.createSymbolicLink(link, design);
+        assertThat(run(new RehearseCommand(), design.toString(), "--junit", link.toString())
+                        .code())
+                .isEqualTo(2);
+        assertThat(Files.readAllBytes(design)).isEqualTo(before);
+    }
+
+    @Test
+    void a_report_is_made_anew_where_it_was_made_before() throws Exception {
+        Path xml = folder.resolve("report.xml");
+        assertThat(run(new RehearseCommand(), HUT, "--junit", xml.toString()).code())
+                .isZero();
+        byte[] first = Files.readAllBytes(xml);
+        assertThat(run(new RehearseCommand(), HUT, "--junit", xml.toString()).code())
+                .isZero();
+        assertThat(Files.readAllBytes(xml)).isEqualTo(first);
+        assertThat(run(
+                                new RehearseCommand(),
+                                HUT,
+                                "--junit",
+                                folder.resolve("no/where.xml").toString())
+                        .err())
+                .contains("could not be written: the folder", "is not there");
+    }
+
+    @Test
+    void a_trail_is_reported_too() throws Exception {
+        Path xml = folder.resolve("report.xml");
+        Path trail = folder.resolve("t.trail");
+        Files.writeString(trail, "task \"taking weather radio\" ends \"done\"\npress \"nothing\" of \"Register\"\n");
+        assertThat(run(new RehearseCommand(), HUT, "--trail", trail.toString(), "--junit", xml.toString())
+                        .code())
+                .isEqualTo(1);
+        assertThat(Files.readString(xml))
+                .contains("tests=\"1\" failures=\"1\"", "name=\"t.trail\"", "Not possible: press &quot;nothing&quot;");
+    }
+
+    @Test
+    void a_trail_that_is_no_text_is_said_in_a_sentence() throws Exception {
+        Path trail = folder.resolve("t.trail");
+        Files.write(trail, new byte[] {'a', '\n', (byte) 0xFF, (byte) 0xFE});
+        Said said = run(new RehearseCommand(), HUT, "--trail", trail.toString());
+        assertThat(said.code()).isEqualTo(2);
+        assertThat(said.err()).contains("Line 2: this is no text in UTF-8");
+        assertThat(run(new RehearseCommand(), HUT, "--trail", "/").code()).isEqualTo(2);
+    }
+
+    @Test
+    void an_output_that_is_full_is_no_success() {
+        var full = new OutputStream() {
+            @Override
+            public void write(int b) throws IOException {
+                throw new IOException("No space left on device");
+            }
+        };
+        var err = new ByteArrayOutputStream();
+        assertThat(Console.run(new CheckCommand(), full, err, HUT)).isEqualTo(2);
+        assertThat(err.toString()).contains("The output could not be written");
+    }
+
+    @Test
+    void a_fault_of_bivouac_itself_has_an_exit_code_of_its_own() {
+        var err = new ByteArrayOutputStream();
+        assertThat(Console.run(new Broken(), new ByteArrayOutputStream(), err)).isEqualTo(3);
+        assertThat(err.toString()).contains("that is a fault of Bivouac", "out of luck");
+    }
+
+    @picocli.CommandLine.Command(name = "broken")
+    private static final class Broken implements java.util.concurrent.Callable<Integer> {
+        @Override
+        public Integer call() {
+            throw new IllegalStateException("out of luck");
+        }
+    }
+
+    @Test
+    void a_walkthrough_that_breaks_at_the_start_is_reported_as_such() throws Exception {
+        Path file = folder.resolve("a.bivouac");
+        Files.writeString(
+                file,
+                Files.readString(Path.of(HUT))
+                        .replace("\"be\": \"result.reason\"", "\"be\": \"nothing.here\"")
+                        .replace("\"starts\": \"5\"", "\"starts\": \"5 / 0\""));
+        Path xml = folder.resolve("report.xml");
+        Said said = run(new RehearseCommand(), file.toString(), "--junit", xml.toString());
+        assertThat(said.code()).isEqualTo(1);
+        assertThat(said.out()).contains("At the start: expected no fault; seen: fault X3");
+        assertThat(Files.readString(xml)).contains("At the start: expected no fault");
     }
 }

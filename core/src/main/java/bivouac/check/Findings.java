@@ -67,9 +67,16 @@ public final class Findings {
             found.add(new Finding(
                     Weight.WRONG,
                     Kind.EXPRESSION,
-                    place.words(program.design()) + ": " + trouble.problem().message() + ".",
+                    words(place, trouble, program.design()) + ": "
+                            + trouble.problem().message() + ".",
                     "The rehearsal stops with a fault when it gets there.",
                     place));
         }
+    }
+
+    /** Where it is, and where that is no step, which of the texts and expressions there. */
+    private static String words(Place place, Trouble trouble, Design design) {
+        String words = place.words(design);
+        return trouble.where() instanceof Trouble.Where.InStep ? words : words + ", " + trouble.what();
     }
 }

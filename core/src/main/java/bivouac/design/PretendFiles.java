@@ -22,6 +22,11 @@ public record PretendFiles(List<String> paths, List<String> unreadable, boolean 
         unreadable = List.copyOf(unreadable);
     }
 
+    /** Whether a text is a path: absolute, with slashes, and no two of them beside each other. */
+    public static boolean isPath(String text) {
+        return text.startsWith("/") && !text.contains("//");
+    }
+
     /** What is there: what the design says, else a small tree with a file for each filter. */
     public static PretendFiles in(Design design) {
         PretendFiles said = design.application().files();

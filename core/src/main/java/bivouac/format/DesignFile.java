@@ -1,20 +1,14 @@
 package bivouac.format;
 
 import bivouac.design.Design;
-import java.io.BufferedInputStream;
+import bivouac.design.Limits;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
-import java.nio.file.LinkOption;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
-import java.nio.file.attribute.PosixFileAttributeView;
+import java.util.Optional;
 
 /** Design files on disk. Every error is one sentence; a failed write leaves the old file as it was. */
 public final class DesignFile {
@@ -22,97 +16,94 @@ public final class DesignFile {
     /** What design files end in. */
     public static final String EXTENSION = ".bivouac";
 
-    /** Larger files are refused unread, in bytes. Designs of a thousand windows have about three million. */
-    public static final long LARGEST = 64L << 20;
-
     private DesignFile() {}
 
+    /** A design, and what its file held when it was read. */
+    public record Opened(Design design, FileVersion version) {}
+
     public static Design read(Path file) throws Unreadable {
+        return open(file).design();
+    }
+
+    /** Reads a design, with the version to write it over again by. */
+    public static Opened open(Path file) throws Unreadable {
+        String name = nameOf(file);
         try {
-            if (Files.isDirectory(file)) {
-                throw new Unreadable(file.getFileName() + " is a folder; choose a design in it.");
-            }
-            long size = Files.size(file);
-            if (size > LARGEST) {
-                throw new Unreadable(file.getFileName() + " has " + (size >> 20) + " MB, and no design is larger than "
-                        + (LARGEST >> 20) + " MB; it is probably something else.");
-            }
-            try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
-                return DesignFormat.read(in);
-            }
+            byte[] bytes = bytes(file);
+            return new Opened(DesignFormat.read(bytes), FileVersion.of(bytes));
         } catch (Unreadable e) {
-            throw e.getMessage().startsWith(file.getFileName().toString())
+            throw e.getMessage().startsWith(name)
                     ? e
-                    : new Unreadable(file.getFileName() + " could not be opened. " + e.getMessage());
+                    : new Unreadable(name + " could not be opened. " + e.getMessage());
         } catch (NoSuchFileException e) {
             throw new Unreadable("There is no file " + file + ".");
         } catch (IOException e) {
-            throw new Unreadable(file.getFileName() + " could not be read: " + why(e) + ".");
+            throw new Unreadable(name + " could not be read: " + SafeFile.why(e) + ".");
         }
     }
 
-    /** Writes beside the file, flushes, and renames; a link is followed, so that it stays one. */
-    public static void write(Path file, Design design) throws Unreadable {
-        Path beside = null;
+    /** How a file is called; a root has no name of its own. */
+    private static String nameOf(Path file) {
+        return file.getFileName() == null ? file.toString() : file.getFileName().toString();
+    }
+
+    private static byte[] bytes(Path file) throws IOException, Unreadable {
+        if (Files.isDirectory(file)) {
+            throw new Unreadable(nameOf(file) + " is a folder; choose a design in it.");
+        }
+        if (Files.exists(file) && !Files.isRegularFile(file)) {
+            throw new Unreadable(nameOf(file) + " is no file; choose a design.");
+        }
+        long size = Files.size(file);
+        if (size > Limits.LARGEST_FILE) {
+            throw new Unreadable(nameOf(file) + " has " + (size >> 20) + " MB, and no design is larger than "
+                    + (Limits.LARGEST_FILE >> 20) + " MB; it is probably something else.");
+        }
+        // one that grows while it is read is not read for ever
+        try (InputStream in = Files.newInputStream(file)) {
+            return in.readNBytes((int) Limits.LARGEST_FILE + 1);
+        }
+    }
+
+    /** What a file holds now; empty if it cannot be told. */
+    public static Optional<FileVersion> version(Path file) {
         try {
-            Path real = Files.exists(file) ? file.toRealPath() : file.toAbsolutePath();
-            if (Files.exists(real, LinkOption.NOFOLLOW_LINKS) && !Files.isWritable(real)) {
-                throw new Unreadable(file.getFileName()
-                        + " may not be written; save under another name, or change its permissions.");
+            return Optional.of(FileVersion.of(bytes(file)));
+        } catch (NoSuchFileException e) {
+            return Optional.of(FileVersion.ABSENT);
+        } catch (IOException | Unreadable e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Writes a design, whatever was there; a link is followed, so that it stays one. */
+    public static FileVersion write(Path file, Design design) throws Unreadable {
+        try {
+            Path real = SafeFile.meant(file);
+            if (Files.exists(real) && !Files.isWritable(real)) {
+                throw new Unreadable(
+                        nameOf(file) + " may not be written; save under another name, or change its permissions.");
             }
-            beside =
-                    Files.createFile(real.resolveSibling("." + real.getFileName() + "." + System.nanoTime() + ".part"));
-            keepPermissions(real, beside);
-            byte[] bytes = DesignFormat.write(design).getBytes(StandardCharsets.UTF_8);
-            try (var channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
-                var buffer = ByteBuffer.wrap(bytes);
-                while (buffer.hasRemaining()) {
-                    channel.write(buffer);
-                }
-                channel.force(true);
-            }
-            move(beside, real);
+            byte[] bytes = readable(design);
+            SafeFile.write(real, bytes);
+            return FileVersion.of(bytes);
         } catch (IOException e) {
-            throw new Unreadable(file.getFileName() + " could not be saved: " + why(e)
+            throw new Unreadable(nameOf(file) + " could not be saved: " + SafeFile.why(e)
                     + ". Nothing on disk was changed; save it elsewhere.");
-        } finally {
-            deleteQuietly(beside);
         }
     }
 
-    /** A design that others may read stays one; a new one gets what the system gives every new file. */
-    private static void keepPermissions(Path from, Path to) throws IOException {
-        var before = Files.getFileAttributeView(from, PosixFileAttributeView.class);
-        var after = Files.getFileAttributeView(to, PosixFileAttributeView.class);
-        if (Files.exists(from) && before != null && after != null) {
-            after.setPermissions(before.readAttributes().permissions());
+    /** The bytes of a file that reads back as this very design; {@link Unreadable} where there is none. */
+    private static byte[] readable(Design design) throws Unreadable {
+        Optional<String> why = new Savable().why(design);
+        if (why.isPresent()) {
+            throw new Unreadable("The design cannot be saved as it is. " + why.get());
         }
-    }
-
-    private static void move(Path from, Path to) throws IOException {
-        try {
-            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-        } catch (AtomicMoveNotSupportedException e) {
-            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
+        String text = DesignFormat.write(design);
+        if (!DesignFormat.read(text).equals(design)) {
+            throw new Unreadable("The design cannot be saved as it is: read again, it would be another. Undo the last"
+                    + " change, and save; what is on disk was not touched.");
         }
-    }
-
-    private static void deleteQuietly(Path beside) {
-        if (beside != null) {
-            try {
-                Files.deleteIfExists(beside);
-            } catch (IOException ignored) {
-                // a leftover beside the design harms nobody
-            }
-        }
-    }
-
-    private static String why(IOException e) {
-        return switch (e) {
-            case java.nio.file.AccessDeniedException a -> "access to " + a.getFile() + " is denied";
-            case NoSuchFileException n -> "the folder " + Path.of(n.getFile()).getParent() + " is not there";
-            case java.nio.file.FileSystemException f when f.getReason() != null -> f.getReason();
-            default -> String.valueOf(e.getMessage());
-        };
+        return text.getBytes(StandardCharsets.UTF_8);
     }
 }

@@ -7,11 +7,9 @@ import bivouac.design.Holding;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
 import bivouac.design.Walkthrough;
-import java.io.ByteArrayInputStream;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.Optional;
 
 /** A whole design as the text of a file, and back. {@code read(write(d))} is equal to {@code d}. */
 public final class DesignFormat {
@@ -23,7 +21,23 @@ public final class DesignFormat {
 
     /** The text of the file: UTF-8, LF, members in a stable order. */
     public static String write(Design design) {
-        Application app = design.application();
+        return JsonOut.lay(new JsonOut.Members()
+                .put("format", VERSION)
+                .put("application", write(design.application()))
+                .put(
+                        "windows",
+                        design.windows().stream().map(WindowFormat::write).toList())
+                .list("walkthroughs", design.walkthroughs(), DesignFormat::write));
+    }
+
+    static JsonOut.Members write(Walkthrough w) {
+        return new JsonOut.Members()
+                .put("name", w.name())
+                .put("today", w.today().toString())
+                .put("lines", w.lines());
+    }
+
+    static JsonOut.Members write(Application app) {
         var application = new JsonOut.Members().put("name", app.name());
         var about = new JsonOut.Members()
                 .putUnlessEmpty("version", app.about().version())
@@ -40,16 +54,7 @@ public final class DesignFormat {
                 .list("holdings", app.holdings(), DesignFormat::write)
                 .putUnless(
                         app.names() == NamingHabit.SUFFIX, "names", app.names().words());
-        return JsonOut.lay(new JsonOut.Members()
-                .put("format", VERSION)
-                .put("application", application)
-                .put(
-                        "windows",
-                        design.windows().stream().map(WindowFormat::write).toList())
-                .list("walkthroughs", design.walkthroughs(), w -> new JsonOut.Members()
-                        .put("name", w.name())
-                        .put("today", w.today().toString())
-                        .put("lines", w.lines())));
+        return application;
     }
 
     private static String write(DepartureRule rule) {
@@ -62,11 +67,7 @@ public final class DesignFormat {
 
     /** Reads the text of a file; {@link Unreadable} says the first thing that is wrong, and where. */
     public static Design read(String text) throws Unreadable {
-        return read(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)));
-    }
-
-    static Design read(InputStream in) throws Unreadable {
-        Json json = JsonReader.read(in);
+        Json json = JsonReader.read(text);
         if (!(json instanceof Json.Members members)) {
             throw new Unreadable(
                     "This is no Bivouac design: it begins with " + json.kind() + ", not with { \"format\": 1.");
@@ -78,7 +79,16 @@ public final class DesignFormat {
                 f.list("windows", WindowFormat::read),
                 f.list("walkthroughs", DesignFormat::walkthrough));
         f.done();
+        Optional<String> beyond = new Savable().why(design);
+        if (beyond.isPresent()) {
+            throw new Unreadable(beyond.get());
+        }
         return design;
+    }
+
+    /** Reads the bytes of a file. */
+    static Design read(byte[] bytes) throws Unreadable {
+        return read(Utf8.text(bytes));
     }
 
     private static LocalDate day(Json json) throws Unreadable {
@@ -158,7 +168,7 @@ public final class DesignFormat {
 
     private static String path(Json json) throws Unreadable {
         String path = Fields.asText(json);
-        if (!path.startsWith("/") || path.contains("//")) {
+        if (!PretendFiles.isPath(path)) {
             throw Unreadable.at(json.at(), "expected a path that begins with a slash, found “" + path + "”.");
         }
         return path;

@@ -2,7 +2,9 @@ package bivouac.format;
 
 import bivouac.design.Expression;
 import bivouac.design.Name;
+import bivouac.design.Nearest;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +51,11 @@ final class Fields {
     Json must(String name) throws Unreadable {
         Optional<Json> found = find(name);
         if (found.isEmpty()) {
-            throw Unreadable.at(at(), "the member “" + name + "” is missing.");
+            Optional<String> meant = Nearest.to(name, object.values().keySet());
+            throw Unreadable.at(
+                    meant.map(m -> object.values().get(m).at()).orElse(at()),
+                    "the member “" + name + "” is missing"
+                            + meant.map(m -> "; write it for “" + m + "”.").orElse("."));
         }
         return found.get();
     }
@@ -115,16 +121,26 @@ final class Fields {
         return expression.map(e -> new Name(shown, e)).orElseGet(() -> Name.of(shown));
     }
 
-    /** Reports the first member that nobody asked for. */
+    /** Reports the first member that nobody asked for, with the one that was probably meant. */
     void done() throws Unreadable {
         for (Map.Entry<String, Json> member : object.values().entrySet()) {
             if (!asked.contains(member.getKey())) {
-                String known = asked.stream().sorted().map(a -> "“" + a + "”").collect(Collectors.joining(", "));
                 throw Unreadable.at(
                         member.getValue().at(),
-                        "the member “" + member.getKey() + "” is not known here; " + known + " are.");
+                        "the member “" + member.getKey() + "” is not known here; "
+                                + instead(
+                                        member.getKey(), asked.stream().sorted().toList()));
             }
         }
+    }
+
+    /** What to write instead of a word that is not known, as the rest of a sentence. */
+    private static String instead(String word, Collection<String> known) {
+        String all = known.stream().map(a -> "“" + a + "”").collect(Collectors.joining(", "));
+        return Nearest.to(word, known)
+                        .map(near -> "did you mean “" + near + "”? It has to be one of ")
+                        .orElse("expected ")
+                + all + ".";
     }
 
     static String asText(Json json) throws Unreadable {
@@ -150,10 +166,7 @@ final class Fields {
         String word = asText(json);
         T found = words.get(word);
         if (found == null) {
-            throw Unreadable.at(
-                    json.at(),
-                    "“" + word + "” is not known here; expected "
-                            + words.keySet().stream().map(w -> "“" + w + "”").collect(Collectors.joining(", ")) + ".");
+            throw Unreadable.at(json.at(), "“" + word + "” is not known here; " + instead(word, words.keySet()));
         }
         return found;
     }

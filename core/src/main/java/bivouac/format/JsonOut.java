@@ -43,6 +43,53 @@ final class JsonOut {
         }
     }
 
+    /** What a value would take in a file. */
+    static final class Measure {
+        private long values;
+        private long characters;
+        private int longest;
+        private int deepest;
+
+        void add(Object value, int deep) {
+            values++;
+            deepest = Math.max(deepest, deep);
+            switch (value) {
+                case Members m ->
+                    m.values.forEach((name, inner) -> {
+                        text(name);
+                        add(inner, deep + 1);
+                    });
+                case List<?> list -> list.forEach(inner -> add(inner, deep + 1));
+                case String text -> text(text);
+                default -> characters += 20;
+            }
+            characters += deep;
+        }
+
+        private void text(String text) {
+            // an escape has six characters
+            characters += 6L * text.length();
+            longest = Math.max(longest, text.length());
+        }
+
+        long values() {
+            return values;
+        }
+
+        /** More than there will be. */
+        long characters() {
+            return characters;
+        }
+
+        int longest() {
+            return longest;
+        }
+
+        int deepest() {
+            return deepest;
+        }
+    }
+
     static String lay(Members root) {
         var out = new StringBuilder();
         write(out, root, 0);

@@ -1,8 +1,9 @@
 package bivouac.format;
 
-import java.io.InputStream;
+import bivouac.design.Limits;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.Optional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -15,14 +16,15 @@ import tools.jackson.core.json.JsonFactory;
 /** Reads JSON into values that know their place. Nesting, lengths and the number of values are limited. */
 final class JsonReader {
 
-    private static final int DEEPEST = 100;
-    private static final int MOST_VALUES = 2_000_000;
+    /** How deep values may be nested: steps inside each other need up to four each, and a window some ten around them. */
+    static final int DEEPEST = 4 * Limits.DEEPEST_STEPS + 20;
 
     private static final JsonFactory FACTORY = JsonFactory.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .streamReadConstraints(StreamReadConstraints.builder()
                     .maxNestingDepth(DEEPEST)
-                    .maxStringLength(1_000_000)
+                    .maxStringLength(Limits.LONGEST_TEXT)
+                    .maxNameLength(Limits.LONGEST_TEXT)
                     .maxNumberLength(20)
                     .build())
             .build();
@@ -34,11 +36,12 @@ final class JsonReader {
         this.parser = parser;
     }
 
-    static Json read(InputStream in) throws Unreadable {
-        try (JsonParser parser = FACTORY.createParser(ObjectReadContext.empty(), in)) {
-            if (parser.nextToken() == null) {
-                throw new Unreadable("The file is empty; a design begins with { \"format\": 1, ….");
-            }
+    static Json read(String text) throws Unreadable {
+        if (text.isBlank()) {
+            throw new Unreadable("The file is empty; a design begins with { \"format\": 1, ….");
+        }
+        try (JsonParser parser = FACTORY.createParser(ObjectReadContext.empty(), text)) {
+            parser.nextToken();
             Json read = new JsonReader(parser).value("");
             if (parser.nextToken() != null) {
                 throw Unreadable.at(
@@ -46,23 +49,47 @@ final class JsonReader {
             }
             return read;
         } catch (JacksonException e) {
-            throw notJson(e);
+            throw notJson(e, text);
         }
     }
 
-    private static Unreadable notJson(JacksonException e) {
-        TokenStreamLocation at = e.getLocation();
+    private static Unreadable notJson(JacksonException e, String text) {
         String what = e.getOriginalMessage();
-        String short1 = what.contains("end-of-input") || what.contains("end of input")
-                ? "the file breaks off here; it was probably not copied or saved completely."
-                : what.contains("nesting depth")
-                        ? "values are nested more than " + DEEPEST + " deep, which no design is."
-                        : what.contains("Duplicate")
-                                ? "the same member stands here twice; keep one of them."
-                                : "this is not JSON, so the file is no design, or it was damaged.";
+        if (what.contains("nesting depth")) {
+            return at(e, "values are nested more than " + DEEPEST + " deep, which no design is.");
+        }
+        if (what.contains("String value length") || what.contains("Name length")) {
+            return at(e, "a text has more than " + Limits.LONGEST_TEXT + " characters, which no text of a design may.");
+        }
+        if (what.contains("Duplicate")) {
+            return at(e, "the same member stands here twice; keep one of them.");
+        }
+        if ("{[\"/#".indexOf(text.strip().charAt(0)) < 0) {
+            return at(e, "this is not JSON, so the file is no design: a design begins with { \"format\": 1, ….");
+        }
+        Optional<JsonMistake.Found> mistake = JsonMistake.in(text);
+        return mistake.isPresent()
+                ? Unreadable.at(at(text, mistake.get().at()), mistake.get().what())
+                : at(e, "this is not JSON, so the file is no design, or it was damaged.");
+    }
+
+    private static Unreadable at(JacksonException e, String what) {
+        TokenStreamLocation at = e.getLocation();
         return at == null
-                ? new Unreadable(short1)
-                : Unreadable.at(new Json.At(Math.max(1, at.getLineNr()), Math.max(1, at.getColumnNr()), ""), short1);
+                ? new Unreadable(what)
+                : Unreadable.at(new Json.At(Math.max(1, at.getLineNr()), Math.max(1, at.getColumnNr()), ""), what);
+    }
+
+    private static Json.At at(String text, int index) {
+        int line = 1;
+        int begin = 0;
+        for (int i = 0; i < index; i++) {
+            if (text.charAt(i) == '\n') {
+                line++;
+                begin = i + 1;
+            }
+        }
+        return new Json.At(line, index - begin + 1, "");
     }
 
     private static Json.At place(JsonParser parser, String path) {
@@ -72,7 +99,7 @@ final class JsonReader {
 
     private Json value(String path) throws Unreadable {
         Json.At at = place(parser, path);
-        if (++values > MOST_VALUES) {
+        if (++values > Limits.MOST_VALUES) {
             throw Unreadable.at(at, "the file holds more than two million values, which no design does.");
         }
         JsonToken token = parser.currentToken();
@@ -83,6 +110,9 @@ final class JsonReader {
             case VALUE_NULL -> new Json.Nothing(at);
             case START_ARRAY -> items(at, path);
             case START_OBJECT -> members(at, path);
+            case VALUE_NUMBER_FLOAT ->
+                throw Unreadable.at(
+                        at, "only whole numbers stand here; write other numbers in quotes, as expressions are.");
             default ->
                 throw Unreadable.at(at, "only texts, whole numbers, true, false, lists and objects stand in a design.");
         };

@@ -127,6 +127,11 @@ final class PartFormat {
     static Row row(Json json) throws Unreadable {
         if (json instanceof Json.Members) {
             Fields f = Fields.of(json);
+            if (f.has("part")) {
+                throw Unreadable.at(
+                        json.at(),
+                        "a row belongs here, and this is a part; put the part into a row: [ { \"part\": … } ].");
+            }
             var row = new Row(f.list("parts", PartFormat::part), f.text("group"));
             f.done();
             return row;
@@ -150,6 +155,9 @@ final class PartFormat {
     }
 
     private static Part part(Json json) throws Unreadable {
+        if (json instanceof Json.Items) {
+            throw Unreadable.at(json.at(), "a part belongs here, and this is a list; take its [ and ] away.");
+        }
         Fields fields = Fields.of(json);
         Kind kind = Fields.oneOf(fields.must("part"), KINDS);
         Part part = kind.read(fields, fields.name(), traits(fields));

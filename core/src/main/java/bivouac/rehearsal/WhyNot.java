@@ -1,9 +1,11 @@
 package bivouac.rehearsal;
 
 import bivouac.design.Design;
+import bivouac.design.Nearest;
 import bivouac.design.WaysIn;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -12,6 +14,9 @@ import java.util.stream.Collectors;
  * it; whether an event is possible is decided by the machine alone.
  */
 final class WhyNot {
+
+    /** As many names are listed where none is near. */
+    private static final int MOST_NAMED = 12;
 
     private WhyNot() {}
 
@@ -90,7 +95,7 @@ final class WhyNot {
             case NamedEvent.OnPart on ->
                 window.part(on.part())
                         .map(p -> part(window, p, on))
-                        .orElse(window.which() + " has no part " + on.part());
+                        .orElseGet(() -> window.which() + " has no part " + on.part() + instead(window, on.part()));
             case NamedEvent.Answered(var w, String ending) -> w + " has no answer “" + ending + "”";
             case NamedEvent.Chose(var w, var paths, String filter) ->
                 w + " lets nobody choose " + String.join(", ", paths) + " as “" + filter + "”";
@@ -121,5 +126,16 @@ final class WhyNot {
             case NamedEvent.RowsRemoved r ->
                 part.selected().isEmpty() ? "no row of " + name + " is selected" : name + " lets no hand remove rows";
         };
+    }
+
+    /** The part that was probably meant, or those that there are. */
+    private static String instead(Scene.OpenWindow window, String name) {
+        List<String> names =
+                window.parts().stream().map(p -> p.design().name().expression()).toList();
+        return Nearest.to(name, names)
+                .map(near -> "; did you mean " + near + "?")
+                .orElseGet(() -> names.isEmpty()
+                        ? ""
+                        : "; it has " + names.stream().limit(MOST_NAMED).collect(Collectors.joining(", ")));
     }
 }

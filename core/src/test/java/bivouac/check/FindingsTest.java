@@ -152,7 +152,7 @@ class FindingsTest {
                 .titled("{nobody}");
         assertThat(found(withMain(desk).design(), Kind.EXPRESSION))
                 .hasSize(5)
-                .anyMatch(f -> f.startsWith("Desk: “nobody” means nothing here"))
+                .anyMatch(f -> f.startsWith("Desk, title: “nobody” means nothing here"))
                 .anyMatch(f -> f.contains("“me.title” cannot be set"));
     }
 

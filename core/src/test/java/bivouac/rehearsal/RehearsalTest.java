@@ -82,7 +82,7 @@ class RehearsalTest {
         Rehearsal.Replay replay = acted.on(Program.of(Removal.part(design, "Desk", "go")));
         assertThat(replay.stopped().orElseThrow().event())
                 .isEqualTo(new NamedEvent.Pressed(new bivouac.machine.Sighting.Which("Desk", 1), "go"));
-        assertThat(replay.stopped().orElseThrow().why()).isEqualTo("Desk has no part go");
+        assertThat(replay.stopped().orElseThrow().why()).isEqualTo("Desk has no part go; it has name");
         assertThat(replay.stopped().orElseThrow().after()).isEqualTo(1);
         assertThat(replay.rehearsal().trail()).hasSize(1);
     }

@@ -88,7 +88,7 @@ class WalkTest {
                 "see message \"Sure?\"|At the start: expected message \"Sure?\"; seen: no message.",
                 "see note \"x\"|At the start: expected note \"x\"; seen: no note.",
                 "see exit code 0|At the start: expected exit code 0; seen: the application runs.",
-                "press \"less\" of \"Fold\"|At event 1: expected press \"less\" of \"Fold\"; seen: Fold has no part less.",
+                "press \"less\" of \"Fold\"|At event 1: expected press \"less\" of \"Fold\"; seen: Fold has no part less; it has count, openGate, more, ask.",
                 "answer \"yes\" of \"Sure\"|At event 1: expected answer \"yes\" of \"Sure\"; seen: Sure is not open, Fold is; an event that opens it is missing before (Fold, ask).",
                 "start again|At event 1: expected start again; seen: the application still runs.",
                 "dance|At event 1: expected an event, or see …; seen: “dance” is no event; events are press"

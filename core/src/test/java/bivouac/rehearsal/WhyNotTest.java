@@ -51,7 +51,8 @@ class WhyNotTest {
         var play = play();
         assertThat(why(play, "press \"x\" of \"Card\""))
                 .isEqualTo("Card is not open, Desk is; an event that opens it is missing before (Desk, card)");
-        assertThat(why(play, "press \"y\" of \"Desk\"")).isEqualTo("Desk has no part y");
+        assertThat(why(play, "press \"y\" of \"Desk\""))
+                .isEqualTo("Desk has no part y; it has name, say, card, hide, work, size");
         play.does("press \"card\" of \"Desk\"").does("press \"hide\" of \"Desk\"");
         assertThat(why(play, "press \"x\" of \"Card\"")).isEqualTo("Card is hidden");
         play.does("press \"say\" of \"Desk\"");

@@ -7,6 +7,8 @@ import bivouac.desktop.frame.Look;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Screen;
+import bivouac.format.MadeFile;
+import bivouac.format.Unreadable;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import java.awt.image.BufferedImage;
@@ -21,7 +23,6 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.control.Button;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
-import javax.imageio.ImageIO;
 
 /** Draws the screens of one design into files: the real interface, on a display that is not there. */
 final class Painter {
@@ -41,7 +42,7 @@ final class Painter {
         this.out = out;
     }
 
-    void paint() throws IOException {
+    void paint() throws IOException, Unreadable {
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
         System.setProperty(
@@ -103,7 +104,7 @@ final class Painter {
         app.work().show(Screen.REHEARSAL);
     }
 
-    private void picture(String name, Runnable before) throws IOException {
+    private void picture(String name, Runnable before) throws IOException, Unreadable {
         onInterface(before);
         app.settled().join();
         onInterface(app::begin);
@@ -117,7 +118,7 @@ final class Painter {
             WritableImage shot = stage.getScene().snapshot(null);
             image.complete(SwingFXUtils.fromFXImage(shot, null));
         }));
-        ImageIO.write(image.join(), "png", out.resolve(name + ".png").toFile());
+        MadeFile.write(out.resolve(name + ".png"), Png.of(image.join()));
     }
 
     private void press(String button) {
