@@ -4,10 +4,10 @@ import bivouac.design.Design;
 import bivouac.desktop.App;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Screen;
 import bivouac.format.DesignFile;
 import bivouac.machine.Event;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -21,11 +21,13 @@ import javafx.stage.Stage;
 /** Speeds of the tool itself, on a display that is not there: first window, overview laid out, typing, a press. */
 public final class ToolSpeeds {
 
+    /** Where unsaved work of the benchmark is kept: nobody's. */
+    private static final Path STATE = Path.of(System.getProperty("java.io.tmpdir"), "bivouac-bench-state");
+
     private ToolSpeeds() {}
 
     public static void main(String[] args) throws Exception {
         long from = Long.getLong("bivouac.started");
-        System.setProperty("bivouac.state", Files.createTempDirectory("state").toString());
         Design hut = DesignFile.read(Path.of(System.getProperty("bivouac.examples"), "ridge-hut.bivouac"));
         var started = new CompletableFuture<Void>();
         Platform.startup(() -> started.complete(null));
@@ -47,7 +49,7 @@ public final class ToolSpeeds {
         Design design = LargeDesigns.of(windows);
         long from = System.nanoTime();
         on(() -> {
-            app.work().take(design, Optional.empty(), true, "");
+            app.work().take(design, "");
             app.work().show(Screen.OVERVIEW);
             return null;
         });
@@ -134,7 +136,8 @@ public final class ToolSpeeds {
 
     private static App open(Design design) throws Exception {
         return on(() -> {
-            var app = new App(new Stage(), design, Optional.empty(), LocalDate.of(2026, 11, 23), true);
+            var app = new App(
+                    new Stage(), design, Optional.empty(), LocalDate.of(2026, 11, 23), new Journals(STATE), true);
             app.show();
             return app;
         });

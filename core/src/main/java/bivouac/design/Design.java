@@ -10,7 +10,7 @@ import java.util.function.UnaryOperator;
 public record Design(Application application, List<Window> windows, List<Walkthrough> walkthroughs) {
 
     public Design {
-        windows = List.copyOf(windows);
+        windows = Windows.of(windows);
         walkthroughs = List.copyOf(walkthroughs);
     }
 
@@ -32,7 +32,7 @@ public record Design(Application application, List<Window> windows, List<Walkthr
     }
 
     public Optional<Window> window(String shownName) {
-        return windows.stream().filter(w -> w.name().shown().equals(shownName)).findFirst();
+        return ((Windows) windows).find(shownName);
     }
 
     public Optional<FacedWindow> faced(String shownName) {

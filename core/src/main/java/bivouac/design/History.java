@@ -80,9 +80,14 @@ public final class History {
         return design();
     }
 
-    /** Marks the present position as the one on disk. */
-    public void markSaved() {
-        saved = positions.get(now).revision();
+    /** What tells the present position from all others, also once it is left. */
+    public long revision() {
+        return positions.get(now).revision();
+    }
+
+    /** Marks the position of a {@link #revision} as the one on disk; it may have been left since. */
+    public void markSaved(long revision) {
+        saved = revision;
     }
 
     /** Marks no position as the one on disk: what is here was never saved. */

@@ -36,5 +36,8 @@ public final class Limits {
     /** The most values of a design file. */
     public static final int MOST_VALUES = 2_000_000;
 
+    /** The most points of a picture that is shown. */
+    public static final long MOST_POINTS = 40_000_000;
+
     private Limits() {}
 }

@@ -1,7 +1,6 @@
 package bivouac.design;
 
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -15,14 +14,32 @@ public final class Nearest {
 
     /** The nearest of the known words, if one is so near that it was probably meant; case does not count. */
     public static Optional<String> to(String word, Collection<String> known) {
-        record Near(String word, int distance) {}
         String wanted = word.toLowerCase(Locale.ROOT);
-        return known.stream()
-                .filter(k -> Math.abs(k.length() - wanted.length()) <= MOST)
-                .map(k -> new Near(k, distance(wanted, k.toLowerCase(Locale.ROOT))))
-                .filter(n -> n.distance() <= MOST && n.distance() < Math.max(2, wanted.length()))
-                .min(Comparator.comparingInt(Near::distance).thenComparing(Near::word))
-                .map(Near::word);
+        Optional<String> nearest = Optional.empty();
+        int least = Math.min(MOST + 1, Math.max(2, wanted.length()));
+        for (String one : known) {
+            if (Math.abs(one.length() - wanted.length()) < least && isAlike(wanted, one)) {
+                int distance = distance(wanted, one.toLowerCase(Locale.ROOT));
+                boolean first = nearest.filter(n -> n.compareTo(one) <= 0).isEmpty();
+                if (distance < least || distance == least && nearest.isPresent() && first) {
+                    least = distance;
+                    nearest = Optional.of(one);
+                }
+            }
+        }
+        return nearest;
+    }
+
+    /** Hardly anybody mistypes both the first and the last letter; so most words need not be compared at length. */
+    private static boolean isAlike(String wanted, String one) {
+        return !wanted.isEmpty()
+                && !one.isEmpty()
+                && (letter(wanted, wanted.lastIndexOf('.') + 1) == letter(one, one.lastIndexOf('.') + 1)
+                        || letter(wanted, wanted.length() - 1) == letter(one, one.length() - 1));
+    }
+
+    private static char letter(String word, int at) {
+        return at < word.length() ? Character.toLowerCase(word.charAt(at)) : ' ';
     }
 
     /** The least number of letters changed, put in or left out to make one word the other. */

@@ -79,6 +79,11 @@ public final class SafeFile {
         flushFolder(real.toAbsolutePath().getParent());
     }
 
+    /** As {@link #write}, where a link is followed and what is no file is not replaced. */
+    public static void replace(Path file, byte[] bytes) throws IOException, Unreadable {
+        write(meant(file), bytes);
+    }
+
     /** A leftover of a killed saving is nobody's; one that is locked is being written right now. */
     private static void takeLeftoverAway(Path beside, Path real) throws IOException, Unreadable {
         if (!Files.isRegularFile(beside, LinkOption.NOFOLLOW_LINKS)) {

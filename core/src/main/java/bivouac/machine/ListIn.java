@@ -10,9 +10,6 @@ record ListIn(PartPlan.Whose whose, String part) {
     }
 
     PartPlan list(Inst inst) {
-        return inst.plan.parts().stream()
-                .filter(p -> p.part.name().expression().equals(part))
-                .findFirst()
-                .orElseThrow(() -> new EvaluationFault(inst.which() + " has no list " + part));
+        return inst.plan.part(part).orElseThrow(() -> new EvaluationFault(inst.which() + " has no list " + part));
     }
 }

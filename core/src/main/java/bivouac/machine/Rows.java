@@ -174,9 +174,7 @@ record Rows(Part.ListOfRows list, int rows, int selected) {
     static Map<String, Access> ofScript(WindowPlan window, ScriptPlace place) {
         var all = new LinkedHashMap<String, Access>();
         place.ofPart()
-                .flatMap(name -> window.parts().stream()
-                        .filter(p -> p.part.name().expression().equals(name))
-                        .findFirst())
+                .flatMap(window::part)
                 .flatMap(PartPlan::rowsOf)
                 .ifPresent(rows -> rows.columns("row.", Reading::me, in -> in.frame().locals[ScriptPlan.ROW], all));
         return all;

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The scopes of a program: which names can be read and set where (V2, R1). */
 final class Scopes {
@@ -24,11 +25,18 @@ final class Scopes {
     private final Program program;
     private final Map<String, WindowPlan> byExpressionName = new HashMap<>();
     private final Map<Integer, Set<WindowPlan>> openers = new HashMap<>();
+    private final Map<String, Integer> variables = new HashMap<>();
+    /** The names that all scopes of a window know, or of the application; made when first asked for. */
+    private final Map<Optional<WindowPlan>, List<String>> baseNames = new ConcurrentHashMap<>();
 
     Scopes(Program program) {
         this.program = program;
         for (WindowPlan plan : program.windows()) {
             byExpressionName.putIfAbsent(plan.window().name().expression(), plan);
+        }
+        List<Variable> all = program.design().application().variables();
+        for (int i = 0; i < all.size(); i++) {
+            variables.putIfAbsent(all.get(i).name().expression(), i);
         }
         for (WaysIn.WayIn in : WaysIn.of(program.design())) {
             Optional<WindowPlan> opened = program.window(in.open().window());
@@ -53,8 +61,6 @@ final class Scopes {
     final class At implements Scope<Reading> {
         private final Optional<WindowPlan> me;
         private final Map<String, Access> locals;
-        /** Made when first asked for; making it twice in two threads does no harm. */
-        private volatile List<String> names;
 
         At(Optional<WindowPlan> me, Map<String, Access> locals) {
             this.me = me;
@@ -209,21 +215,20 @@ final class Scopes {
 
         @Override
         public Collection<String> names() {
-            if (names == null) {
-                names = List.copyOf(allNames());
-            }
+            var names = new ArrayList<String>(locals.keySet());
+            names.addAll(baseNames.computeIfAbsent(me, this::allNames));
             return names;
         }
 
-        private Collection<String> allNames() {
-            var names = new ArrayList<String>(locals.keySet());
+        private List<String> allNames(Optional<WindowPlan> of) {
+            var names = new ArrayList<String>();
             program.design()
                     .application()
                     .variables()
                     .forEach(v -> names.add("app." + v.name().expression()));
             names.add("app.today");
             names.add("app.traces");
-            me.ifPresent(p -> {
+            of.ifPresent(p -> {
                 p.window().takes().forEach(t -> names.add("takes." + t.name().expression()));
                 members(p).forEach(m -> names.add("me." + m));
             });
@@ -238,7 +243,7 @@ final class Scopes {
                     members(plan).forEach(m -> names.add(name + "." + m));
                 }
             });
-            return names;
+            return List.copyOf(names);
         }
     }
 
@@ -259,19 +264,14 @@ final class Scopes {
         if (name.equals("traces")) {
             return Optional.of(Access.readOnly(new Type.ListOf(Type.TEXT), in -> program.value(in.run().traces)));
         }
-        List<Variable> variables = program.design().application().variables();
-        for (int i = 0; i < variables.size(); i++) {
-            if (variables.get(i).name().expression().equals(name)) {
-                int slot = i;
-                Access.Writer write = (in, v) -> in.run().variables[slot] = program.number(v);
-                return Optional.of(new Access(
-                        variables.get(i).type(),
-                        in -> program.value(in.run().variables[slot]),
-                        Optional.of(write),
-                        false));
-            }
-        }
-        return Optional.empty();
+        return Optional.ofNullable(variables.get(name)).map(slot -> {
+            Access.Writer write = (in, v) -> in.run().variables[slot] = program.number(v);
+            return new Access(
+                    program.design().application().variables().get(slot).type(),
+                    in -> program.value(in.run().variables[slot]),
+                    Optional.of(write),
+                    false);
+        });
     }
 
     private static Optional<Access> take(WindowPlan plan, String name) {
@@ -306,10 +306,7 @@ final class Scopes {
         int dot = name.indexOf('.');
         String part = dot < 0 ? name : name.substring(0, dot);
         String member = dot < 0 ? "" : name.substring(dot);
-        return plan.parts().stream()
-                .filter(p -> p.part.name().expression().equals(part))
-                .findFirst()
-                .map(p -> p.accesses(whose).get(member));
+        return plan.part(part).map(p -> p.accesses(whose).get(member));
     }
 
     private static Collection<String> members(WindowPlan plan) {

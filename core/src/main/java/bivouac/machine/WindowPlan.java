@@ -23,7 +23,7 @@ import bivouac.expression.TextTemplate;
 import bivouac.expression.Value;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,6 +45,7 @@ final class WindowPlan {
     private final Optional<FacedWindow> face;
     private final List<Ending> endings;
     private final List<PartPlan> parts = new ArrayList<>();
+    private final Map<String, PartPlan> byName = new HashMap<>();
     private final Map<Way, WayPlan> waysOut = new EnumMap<>(Way.class);
     private final Map<FacedWindow.Moment, ScriptPlan> moments = new EnumMap<>(FacedWindow.Moment.class);
     private final List<Optional<Compiled<Reading>>> takeDefaults = new ArrayList<>();
@@ -85,8 +86,9 @@ final class WindowPlan {
             at += PartPlan.SLOTS;
         }
         this.slots = at;
-        var named = new HashSet<String>();
-        parts.stream().filter(p -> !named.add(p.part.name().expression())).forEach(PartPlan::shadowed);
+        parts.stream()
+                .filter(p -> byName.putIfAbsent(p.part.name().expression(), p) != null)
+                .forEach(PartPlan::shadowed);
         this.keySlot = findKeySlot();
         this.titleLive = face.isPresent() && Braces.isLive(window.title());
     }
@@ -184,6 +186,11 @@ final class WindowPlan {
 
     List<PartPlan> parts() {
         return parts;
+    }
+
+    /** The first part of an expression name. */
+    Optional<PartPlan> part(String expressionName) {
+        return Optional.ofNullable(byName.get(expressionName));
     }
 
     List<Variable> variables() {

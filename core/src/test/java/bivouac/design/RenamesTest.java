@@ -88,7 +88,7 @@ class RenamesTest {
         var history = new History(Design.startingWith("a"));
         history.change(Design.startingWith("ab"), "typed", "title");
         history.change(Design.startingWith("abc"), "typed", "title");
-        history.markSaved();
+        history.markSaved(history.revision());
         history.change(Design.startingWith("abcd"), "typed", "title");
         history.undo();
         assertThat(history.design().application().name()).isEqualTo("abc");

@@ -4,6 +4,7 @@ import atlantafx.base.theme.PrimerLight;
 import bivouac.design.Design;
 import bivouac.desktop.frame.Files;
 import bivouac.desktop.frame.Frame;
+import bivouac.desktop.frame.LeftWorkBox;
 import bivouac.desktop.frame.Look;
 import bivouac.desktop.frame.NativeFiles;
 import bivouac.desktop.frame.Overlay;
@@ -13,7 +14,9 @@ import bivouac.desktop.messages.MessagesView;
 import bivouac.desktop.overview.OverviewView;
 import bivouac.desktop.rehearse.RehearsalView;
 import bivouac.desktop.window.WindowView;
-import bivouac.desktop.work.Journal;
+import bivouac.desktop.work.Journals;
+import bivouac.desktop.work.Keeping;
+import bivouac.desktop.work.LeftWork;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
@@ -42,23 +45,31 @@ public final class App {
     private final Work work;
     private final Frame frame;
     private final Files files;
-    private final ExecutorService background = thread("bivouac-background");
+    private final ExecutorService compiling = thread("bivouac-background");
     /** Keeps unsaved work on a thread of its own, so that findings never wait for a disk. */
-    private final ExecutorService keeping = thread("bivouac-journal");
+    private final ExecutorService journaling = thread("bivouac-journal");
 
     private final Runnable release;
-    private Journal journal;
-    private Optional<Path> journalOf = Optional.empty();
-    private boolean offered;
+    private final Keeping keeping;
+    private Optional<Path> offered = Optional.empty();
 
     /**
+     * @param file where the design was read; empty for one that has no file
+     * @param journals where unsaved work is kept
      * @param typedPaths whether paths are typed, because no display has file dialogs of its own
      */
-    public App(Stage stage, Design design, Optional<Path> file, LocalDate today, boolean typedPaths) {
+    public App(
+            Stage stage,
+            Design design,
+            Optional<Work.OnDisk> file,
+            LocalDate today,
+            Journals journals,
+            boolean typedPaths) {
         this.stage = stage;
         Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
-        background.execute(Expressions::warmUp);
-        this.work = new Work(design, file, today, background, Platform::runLater);
+        this.work = new Work(design, file, today, compiling, Platform::runLater);
+        work.background().run(compiling, "loading the expressions", this::warmUp, done -> {});
+        Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> work.trouble(failure));
         var overlay = new Overlay();
         this.files = new Files(
                 work, overlay, typedPaths ? new TypedFiles(overlay, work::say) : new NativeFiles(stage), this::begin);
@@ -68,8 +79,9 @@ public final class App {
         stage.setScene(scene);
         stage.setMinWidth(960);
         stage.setMinHeight(600);
+        keeping = new Keeping(work, journals, journaling);
         release = work.listen(this::follow);
-        follow(work.now());
+        stage.setTitle(work.now().title());
         stage.setOnCloseRequest(e -> {
             e.consume();
             files.leaving(this::close);
@@ -116,77 +128,58 @@ public final class App {
         return files;
     }
 
+    private Boolean warmUp() {
+        Expressions.warmUp();
+        return true;
+    }
+
     public void show() {
         stage.show();
         frame.drawn().thenRun(() -> Platform.runLater(frame::focusScreen));
-        offerLeftWork();
+        offered = work.now().file();
+        keeping.findLeft(this::offer);
     }
 
-    /** Lets everything go, last taken first, and closes the window. */
+    /** Closes the window, once the person has been asked; what is unsaved is not wanted then. */
     public void close() {
-        journal.clear();
-        dispose();
+        release.run();
+        frame.dispose();
+        keeping.leave();
+        stopThreads();
         stage.setOnCloseRequest(null);
         stage.close();
     }
 
-    public void dispose() {
+    /** Ends as a kill would: what is unsaved stays in the journal. For tests. */
+    public void abandon() {
         release.run();
         frame.dispose();
-        journal.close();
-        background.shutdown();
-        keeping.shutdown();
+        keeping.close();
+        stopThreads();
+        stage.setOnCloseRequest(null);
+        stage.close();
+    }
+
+    private void stopThreads() {
+        compiling.shutdown();
+        journaling.shutdown();
     }
 
     private void follow(Situation s) {
         stage.setTitle(s.title());
-        if (journal == null || !journalOf.equals(s.file())) {
-            changeJournal(s.file());
-        }
-        if (s.saved()) {
-            if (offered) {
-                keeping.execute(journal::clear);
-            }
-        } else {
-            Journal of = journal;
-            Design design = s.design();
-            keeping.execute(() -> {
-                if (work.now().design() == design) {
-                    of.keep(design);
-                }
-            });
-        }
-    }
-
-    private void changeJournal(Optional<Path> file) {
-        if (journal != null) {
-            journal.clear();
-            journal.close();
-        }
-        journalOf = file;
-        journal = Journal.of(Journal.stateFolder(), file);
-        if (!journal.take() && file.isPresent()) {
-            Platform.runLater(
-                    () -> work.say(
-                            file.get().getFileName()
-                                    + " is open in another Bivouac; whoever saves last overwrites the other. Save as another name to be safe."));
+        if (!offered.equals(s.file())) {
+            // another design was opened: what was left of it is offered then
+            offered = s.file();
+            keeping.findLeft(left -> offer(left.stream()
+                    .filter(l -> s.file().filter(l::isOf).isPresent())
+                    .toList()));
         }
     }
 
     /** Unsaved work that a killed Bivouac left is offered, never lost and never taken without asking. */
-    private void offerLeftWork() {
-        Optional<Design> left = journal.left().filter(d -> !d.equals(work.now().design()));
-        offered = true;
-        left.ifPresent(design -> frame.overlay()
-                .ask(
-                        "Go on with unsaved work?",
-                        "Bivouac ended before “" + design.application().name()
-                                + "” was saved. What was changed is still here.",
-                        List.of(
-                                new Overlay.Choice(
-                                        "Go on with it",
-                                        "left-take",
-                                        () -> work.take(design, work.now().file(), false, "Unsaved work is back.")),
-                                new Overlay.Choice("Leave it", "left-leave", () -> {}))));
+    private void offer(List<LeftWork> left) {
+        if (!frame.overlay().isOpen()) {
+            new LeftWorkBox(frame.overlay(), keeping, files::leaving).offer(left);
+        }
     }
 }

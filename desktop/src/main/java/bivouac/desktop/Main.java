@@ -1,10 +1,12 @@
 package bivouac.desktop;
 
 import bivouac.cli.CheckCommand;
+import bivouac.cli.Console;
 import bivouac.cli.ExitCodes;
 import bivouac.cli.RehearseCommand;
-import bivouac.design.Design;
 import bivouac.desktop.pictures.PicturesCommand;
+import bivouac.desktop.work.Journals;
+import bivouac.desktop.work.Work;
 import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
 import java.nio.file.Files;
@@ -14,7 +16,6 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import javafx.application.Application;
 import javafx.stage.Stage;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
@@ -31,7 +32,7 @@ public final class Main implements Callable<Integer> {
     private Path file;
 
     public static void main(String[] args) {
-        System.exit(new CommandLine(new Main()).execute(args));
+        System.exit(Console.run(new Main(), args));
     }
 
     /** The folder of the examples that ship. */
@@ -67,10 +68,13 @@ public final class Main implements Callable<Integer> {
         @Override
         public void start(Stage stage) throws Exception {
             Path file = Path.of(getParameters().getRaw().getFirst());
-            Design design = DesignFile.read(file);
+            DesignFile.Opened opened = DesignFile.open(file);
             boolean isExample =
                     file.toAbsolutePath().startsWith(examples().toAbsolutePath()) && !Files.isWritable(file);
-            new App(stage, design, isExample ? Optional.empty() : Optional.of(file), LocalDate.now(), false).show();
+            Optional<Work.OnDisk> onDisk =
+                    isExample ? Optional.empty() : Optional.of(new Work.OnDisk(file, opened.version()));
+            new App(stage, opened.design(), onDisk, LocalDate.now(), new Journals(Journals.stateFolder()), false)
+                    .show();
         }
     }
 }

@@ -148,7 +148,7 @@ class MouseTest {
         robot.settle();
         assertThat(robot.on(() -> work().listenerCount())).isEqualTo(before);
         robot.on(() -> {
-            robot.app().dispose();
+            robot.app().abandon();
             return null;
         });
         assertThat(robot.on(() -> work().listenerCount())).isZero();

@@ -5,20 +5,29 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bivouac.design.Design;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Journals;
+import bivouac.desktop.work.Work;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Future;
+import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
+import javafx.stage.Window;
 
 /** Drives the real tool without a display, by keys and mouse, and waits for what happens and never for time. */
 final class Robot {
@@ -26,28 +35,45 @@ final class Robot {
     static {
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
-        System.setProperty("testfx.robot", "glass");
     }
 
     static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
 
-    private final FxRobot fx = new FxRobot();
+    /** The fingers. */
+    private final javafx.scene.robot.Robot hand;
+
     private App app;
     private Stage stage;
     private int keys;
 
-    static Robot open(Design design, Path state) throws TimeoutException {
-        System.setProperty("bivouac.state", state.toString());
+    private Robot() {
+        hand = on(javafx.scene.robot.Robot::new);
+    }
+
+    static Robot open(Design design, Path state) {
+        return open(design, Optional.empty(), state);
+    }
+
+    /** Opens the tool on a design that was read from a file. */
+    static Robot open(Design design, Optional<Work.OnDisk> file, Path state) {
+        startInterface();
         var robot = new Robot();
-        FxToolkit.registerPrimaryStage();
         robot.on(() -> {
             robot.stage = new Stage();
-            robot.app = new App(robot.stage, design, Optional.empty(), TODAY, true);
+            robot.app = new App(robot.stage, design, file, TODAY, new Journals(state), true);
             robot.app.show();
             return null;
         });
-        robot.settle();
-        return robot;
+        return robot.settle();
+    }
+
+    /** Once for all tests; it goes on when no window is open any more. */
+    private static void startInterface() {
+        try {
+            Platform.startup(() -> Platform.setImplicitExit(false));
+        } catch (IllegalStateException goesAlready) {
+            // another test began it
+        }
     }
 
     void close() {
@@ -55,7 +81,14 @@ final class Robot {
             app.close();
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** As if the process were killed: unsaved work stays where it is kept. */
+    void kill() {
+        on(() -> {
+            app.abandon();
+            return null;
+        });
     }
 
     App app() {
@@ -66,28 +99,61 @@ final class Robot {
         return stage;
     }
 
+    /** Does something on the interface thread, and waits for it. */
     <T> T on(Callable<T> task) {
-        return WaitForAsyncUtils.waitForAsyncFx(10_000, task);
+        var done = new FutureTask<>(task);
+        Platform.runLater(done);
+        return waitFor(done);
+    }
+
+    private static <T> T waitFor(Future<T> future) {
+        try {
+            return future.get(20, TimeUnit.SECONDS);
+        } catch (ExecutionException e) {
+            throw e.getCause() instanceof Error error ? error : new AssertionError(e.getCause());
+        } catch (InterruptedException | TimeoutException e) {
+            throw new AssertionError("The tool did not come to rest", e);
+        }
     }
 
     /** Until nothing is on its way any more: events, compiling, layout. */
     Robot settle() {
         for (int i = 0; i < 2; i++) {
-            WaitForAsyncUtils.waitForFxEvents();
-            try {
-                on(() -> app.settled()).get(20, TimeUnit.SECONDS);
-            } catch (InterruptedException | ExecutionException | TimeoutException e) {
-                throw new AssertionError("The tool did not come to rest", e);
-            }
+            drawn();
+            waitFor(on(() -> app.settled()));
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        drawn();
         return this;
+    }
+
+    /** Until the interface has done what it was told up to now, and has laid it out. */
+    private void drawn() {
+        var pulse = new CompletableFuture<Void>();
+        on(() -> {
+            var scene = stage.getScene();
+            Runnable[] once = new Runnable[1];
+            once[0] = () -> {
+                scene.removePostLayoutPulseListener(once[0]);
+                pulse.complete(null);
+            };
+            scene.addPostLayoutPulseListener(once[0]);
+            Platform.requestNextPulse();
+            return null;
+        });
+        waitFor(pulse);
+        // whatever the layout put off until after it
+        on(() -> null);
     }
 
     /** Presses keys one after the other; with modifiers together, as {@code key(CONTROL, N)}. */
     Robot key(KeyCode... codes) {
         keys++;
-        fx.push(codes);
+        for (KeyCode code : codes) {
+            hand(h -> h.keyPress(code));
+        }
+        for (KeyCode code : List.of(codes).reversed()) {
+            hand(h -> h.keyRelease(code));
+        }
         return settle();
     }
 
@@ -126,13 +192,12 @@ final class Robot {
 
     /** Clicks the middle of a node of that id. */
     Robot click(String id) {
-        fx.clickOn(node(id));
-        return settle();
+        return clickOn(middle(node(id)));
     }
 
     /** Moves the mouse over a node of that id. */
     Robot point(String id) {
-        fx.moveTo(node(id));
+        moveTo(middle(node(id)));
         return settle();
     }
 
@@ -154,25 +219,58 @@ final class Robot {
 
     /** Clicks what stands under a text, in an open menu for example. */
     Robot clickText(String text) {
-        fx.clickOn(text);
-        return settle();
+        Node shown = on(() -> Window.getWindows().stream()
+                .flatMap(w -> w.getScene().getRoot().lookupAll(".label").stream())
+                .filter(n -> n instanceof Labeled l && text.equals(l.getText()) && n.localToScreen(0, 0) != null)
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("Nothing says " + text)));
+        return clickOn(middle(shown));
     }
 
     /** Clicks a place in a node of that id, from its top left. */
     Robot clickAt(String id, double x, double y) {
         var place = on(() -> Refocus.find(stage.getScene().getRoot(), id).localToScreen(x, y));
-        fx.clickOn(place);
-        return settle();
+        return clickOn(place);
     }
 
     /** Drags a node of that id by a distance. */
     Robot drag(String id, double dx, double dy) {
-        fx.moveTo(node(id)).press(javafx.scene.input.MouseButton.PRIMARY);
+        Point2D from = middle(node(id));
+        moveTo(from);
+        hand(h -> h.mousePress(MouseButton.PRIMARY));
         settle();
-        fx.moveBy(dx, dy);
+        moveTo(from.add(dx / 2, dy / 2));
+        moveTo(from.add(dx, dy));
         settle();
-        fx.release(javafx.scene.input.MouseButton.PRIMARY);
+        hand(h -> h.mouseRelease(MouseButton.PRIMARY));
         return settle();
+    }
+
+    private Robot clickOn(Point2D place) {
+        moveTo(place);
+        hand(h -> h.mousePress(MouseButton.PRIMARY));
+        hand(h -> h.mouseRelease(MouseButton.PRIMARY));
+        return settle();
+    }
+
+    private void moveTo(Point2D place) {
+        hand(h -> h.mouseMove(place));
+    }
+
+    private Point2D middle(Node node) {
+        return on(() -> {
+            var bounds = node.localToScreen(node.getBoundsInLocal());
+            return new Point2D(bounds.getCenterX(), bounds.getCenterY());
+        });
+    }
+
+    private void hand(Consumer<javafx.scene.robot.Robot> does) {
+        on(() -> {
+            does.accept(hand);
+            return null;
+        });
+        // so that each is answered before the next, as with a person
+        on(() -> null);
     }
 
     Robot selectAll() {

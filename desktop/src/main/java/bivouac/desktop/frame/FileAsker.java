@@ -13,4 +13,12 @@ public interface FileAsker {
     void toSavePicture(String proposed, Consumer<Path> chosen);
 
     void toSave(Optional<Path> before, String proposed, Consumer<Path> chosen);
+
+    /**
+     * Whether the person was asked before about replacing a file.
+     *
+     * @param chosen what was answered
+     * @param file what is to be written
+     */
+    boolean hasAskedToReplace(Path chosen, Path file);
 }

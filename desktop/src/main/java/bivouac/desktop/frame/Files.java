@@ -1,18 +1,23 @@
 package bivouac.desktop.frame;
 
 import bivouac.design.Design;
+import bivouac.desktop.work.Saving;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Work;
 import bivouac.format.DesignFile;
+import bivouac.format.SafeFile;
+import bivouac.format.Unreadable;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
+import java.util.concurrent.ForkJoinPool;
+import java.util.function.Consumer;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.image.WritableImage;
 import javax.imageio.ImageIO;
 
-/** New, open, save, save as, and asking before unsaved work is lost, by every way of leaving it. */
+/** New, open, save, save as, and asking before work is lost or something on disk is, by every way of doing so. */
 public final class Files {
 
     private final Work work;
@@ -35,11 +40,7 @@ public final class Files {
                 "The title of the application, which is also its first window. It runs at once.",
                 "",
                 title -> {
-                    work.take(
-                            Design.startingWith(title),
-                            Optional.empty(),
-                            false,
-                            title + " made: a main window that the start opens.");
+                    work.take(Design.startingWith(title), title + " made: a main window that the start opens.");
                     work.show(Screen.WINDOW);
                     begin.run();
                 }));
@@ -51,7 +52,7 @@ public final class Files {
 
     /** Saves under its name, or asks for one; {@code then} is done once it is saved. */
     public void save(Runnable then) {
-        work.now().file().ifPresentOrElse(file -> write(file, then), () -> saveAs(then));
+        work.now().file().ifPresentOrElse(file -> write(file, false, then), () -> saveAs(then));
     }
 
     public void saveAs(Runnable then) {
@@ -61,30 +62,71 @@ public final class Files {
                 .name()
                 .toLowerCase(java.util.Locale.ROOT)
                 .replaceAll("[^\\p{L}\\p{N}]+", "-");
-        asker.toSave(work.now().file(), proposed + DesignFile.EXTENSION, file -> write(withExtension(file), then));
+        asker.toSave(work.now().file(), proposed + DesignFile.EXTENSION, chosen -> {
+            Path file = withExtension(chosen);
+            boolean itself = work.now().file().filter(file::equals).isPresent();
+            replacing(file, itself || asker.hasAskedToReplace(chosen, file), () -> write(file, !itself, then));
+        });
     }
 
     private static Path withExtension(Path file) {
-        String name = file.getFileName().toString();
+        String name = file.getFileName() == null ? "" : file.getFileName().toString();
         return name.contains(".") ? file : file.resolveSibling(name + DesignFile.EXTENSION);
     }
 
-    private void write(Path file, Runnable then) {
-        if (work.save(file)) {
+    /** Does {@code then} at once where nothing is there, or the person has said so; else asks. */
+    private void replacing(Path file, boolean asked, Runnable then) {
+        if (asked || !java.nio.file.Files.exists(file)) {
             then.run();
+            return;
         }
+        overlay.ask(
+                "Replace " + file.getFileName() + "?",
+                "A file of that name is there already; what it holds would be lost.",
+                List.of(
+                        new Overlay.Choice("Keep it", "replace-keep", () -> {}),
+                        new Overlay.Choice("Replace it", "replace-over", then)),
+                () -> {});
+    }
+
+    private void write(Path file, boolean over, Runnable then) {
+        work.save(file, over, saving -> {
+            switch (saving) {
+                case Saving.Done d -> then.run();
+                case Saving.Failed f -> {
+                    // the foot strip says why
+                }
+                case Saving.Changed changed ->
+                    new ChangedOnDisk(work, overlay).ask(changed, () -> write(file, true, then), () -> saveAs(then));
+            }
+        });
     }
 
     /** Asks where a picture goes, and writes it there as PNG. */
     public void keepPicture(WritableImage picture, String proposed) {
-        asker.toSavePicture(proposed, file -> {
-            try {
-                ImageIO.write(SwingFXUtils.fromFXImage(picture, null), "png", file.toFile());
-                work.say(file.getFileName() + " saved.");
-            } catch (IOException e) {
-                work.say("The picture could not be written to " + file + ": " + e.getMessage() + ".");
-            }
-        });
+        asker.toSavePicture(
+                proposed, file -> replacing(file, asker.hasAskedToReplace(file, file), () -> write(file, picture)));
+    }
+
+    private void write(Path file, WritableImage picture) {
+        var image = SwingFXUtils.fromFXImage(picture, null);
+        work.background()
+                .run(
+                        ForkJoinPool.commonPool(),
+                        "writing the picture",
+                        () -> {
+                            try {
+                                var png = new ByteArrayOutputStream();
+                                ImageIO.write(image, "png", png);
+                                SafeFile.replace(file, png.toByteArray());
+                                return file.getFileName() + " saved.";
+                            } catch (IOException e) {
+                                return "The picture could not be written to " + file + ": " + SafeFile.why(e) + ".";
+                            } catch (Unreadable e) {
+                                return e.getMessage();
+                            }
+                        },
+                        (Consumer<String>) work::say);
     }
 
     /** Does {@code then} at once, or after asking where there is unsaved work (C2: whatever the way out). */

@@ -42,6 +42,12 @@ public final class NativeFiles implements FileAsker {
         tell(chooser.showSaveDialog(owner), chosen);
     }
 
+    /** The system asks about the very name that was chosen. */
+    @Override
+    public boolean hasAskedToReplace(Path chosen, Path file) {
+        return chosen.equals(file);
+    }
+
     private static FileChooser chooser(String title) {
         var chooser = new FileChooser();
         chooser.setTitle(title);

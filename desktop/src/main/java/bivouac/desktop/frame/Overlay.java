@@ -2,6 +2,7 @@ package bivouac.desktop.frame;
 
 import bivouac.desktop.widget.Ui;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -49,6 +50,16 @@ public final class Overlay extends StackPane {
 
     /** Asks a question; the first choice is the default one, Escape takes the last. */
     public void ask(String title, String explanation, List<Choice> choices) {
+        ask(title, explanation, choices, choices.getLast().action());
+    }
+
+    /** As {@link #ask(String, String, List)}, with what Escape does. */
+    public void ask(String title, String explanation, List<Choice> choices, Runnable escape) {
+        ask(title, explanation, Optional.empty(), choices, escape);
+    }
+
+    /** As {@link #ask(String, String, List, Runnable)}, with something to look at before answering. */
+    public void ask(String title, String explanation, Optional<Node> look, List<Choice> choices, Runnable escape) {
         var buttons = choices.stream()
                 .map(c -> (Node) Ui.button(
                         c.text(),
@@ -59,9 +70,11 @@ public final class Overlay extends StackPane {
                         },
                         c == choices.getFirst() ? "primary" : "secondary"))
                 .toList();
-        open(card(title, explanation, null, buttons), buttons.getFirst(), () -> {
+        VBox card = card(title, explanation, look.orElse(null), buttons);
+        look.ifPresent(l -> card.getStyleClass().add("wide"));
+        open(card, buttons.getFirst(), () -> {
             close();
-            choices.getLast().action().run();
+            escape.run();
         });
     }
 

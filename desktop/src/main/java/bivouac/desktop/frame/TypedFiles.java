@@ -35,6 +35,11 @@ public final class TypedFiles implements FileAsker {
         overlay.prompt("Save the picture", "The path of the PNG file.", proposed, typed -> path(typed, chosen));
     }
 
+    @Override
+    public boolean hasAskedToReplace(Path chosen, Path file) {
+        return false;
+    }
+
     private void path(String typed, Consumer<Path> chosen) {
         try {
             chosen.accept(Path.of(typed));

@@ -7,7 +7,7 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import java.util.concurrent.CompletableFuture;
-import javafx.application.Platform;
+import java.util.concurrent.ForkJoinPool;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
@@ -96,16 +96,18 @@ public final class OverviewView implements ScreenView {
         var sizes = made.cards().stream()
                 .map(c -> WindowCard.size(c, OverviewCanvas.CARD))
                 .toList();
-        laidOut = CompletableFuture.supplyAsync(() -> OverviewLayout.of(made, sizes, START_LINE))
-                .thenAcceptAsync(
+        laidOut = work.background()
+                .run(
+                        ForkJoinPool.commonPool(),
+                        "laying the overview out",
+                        () -> OverviewLayout.of(made, sizes, START_LINE),
                         l -> {
                             if (shown.design() == design) {
                                 state = made;
                                 layout = l;
                                 draw();
                             }
-                        },
-                        Platform::runLater);
+                        });
     }
 
     private void draw() {

@@ -6,6 +6,7 @@ import bivouac.desktop.App;
 import bivouac.desktop.frame.Look;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Screen;
 import bivouac.format.MadeFile;
 import bivouac.format.Unreadable;
@@ -13,6 +14,7 @@ import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
@@ -45,14 +47,13 @@ final class Painter {
     void paint() throws IOException, Unreadable {
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
-        System.setProperty(
-                "bivouac.state", out.toAbsolutePath().resolve(".state").toString());
+        Path state = Files.createTempDirectory("bivouac-pictures");
         var started = new CompletableFuture<Void>();
         Platform.startup(() -> started.complete(null));
         started.join();
         onInterface(() -> {
             stage = new Stage();
-            app = new App(stage, design, Optional.empty(), TODAY, true);
+            app = new App(stage, design, Optional.empty(), TODAY, new Journals(state), true);
             app.show();
         });
         picture("overview", () -> app.work().show(Screen.OVERVIEW));
@@ -68,6 +69,12 @@ final class Painter {
         });
         onInterface(() -> app.close());
         Platform.exit();
+        try (var left = Files.list(state)) {
+            for (Path file : left.toList()) {
+                Files.deleteIfExists(file);
+            }
+        }
+        Files.deleteIfExists(state);
     }
 
     /** The dialog with the most to see, with the script of its first button. */

@@ -7,18 +7,24 @@ import bivouac.cli.RehearseCommand;
 import bivouac.design.Design;
 import bivouac.desktop.Main;
 import bivouac.format.DesignFile;
+import bivouac.format.MadeFile;
+import bivouac.format.SafeFile;
 import bivouac.format.Unreadable;
+import bivouac.format.Utf8;
 import bivouac.machine.Program;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailFile;
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.function.Consumer;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -52,16 +58,19 @@ public final class PicturesCommand implements Callable<Integer> {
         } catch (Unreadable e) {
             System.err.println(e.getMessage());
         } catch (IOException e) {
-            System.err.println("The pictures could not be written to " + out + ": " + e.getMessage() + ".");
+            System.err.println("The pictures could not be written to " + out + ": " + SafeFile.why(e) + ".");
         }
         return ExitCodes.UNREADABLE;
     }
 
+    /** Larger trails are not looked at, in bytes. */
+    private static final int LARGEST_TRAIL = 16 << 20;
+
     /** The kept trail of a design: the file of its name that ends in {@code .trail}, if it can be read. */
-    private static List<NamedEvent> trailBeside(Path file) throws IOException {
+    private static List<NamedEvent> trailBeside(Path file) throws Unreadable {
         Path trail = file.resolveSibling(file.getFileName().toString().replaceFirst("\\.[^.]*$", "") + ".trail");
         try {
-            return Files.exists(trail) ? TrailFile.read(Files.readString(trail)) : List.of();
+            return Files.exists(trail) ? TrailFile.read(Utf8.read(trail, LARGEST_TRAIL)) : List.of();
         } catch (TrailFile.Wrong e) {
             System.err.println(trail.getFileName() + ": " + e.getMessage());
             return List.of();
@@ -74,20 +83,28 @@ public final class PicturesCommand implements Callable<Integer> {
         if (drawn != ExitCodes.FINE) {
             return drawn;
         }
-        try (var findings =
-                        new PrintWriter(out.resolve("findings.txt").toFile(), java.nio.charset.StandardCharsets.UTF_8);
-                var rehearsal = new PrintWriter(
-                        out.resolve("rehearsal.txt").toFile(), java.nio.charset.StandardCharsets.UTF_8)) {
+        try {
             Program program = Program.of(DesignFile.read(file));
-            CheckCommand.print(program.design(), Findings.of(program), findings);
             List<NamedEvent> trail = trailBeside(file);
-            RehearseCommand.print(program, Rehearsal.replay(program, LocalDate.now(), trail), trail.size(), rehearsal);
+            made(out.resolve("findings.txt"), to -> CheckCommand.print(program.design(), Findings.of(program), to));
+            made(
+                    out.resolve("rehearsal.txt"),
+                    to -> RehearseCommand.print(
+                            program, Rehearsal.replay(program, LocalDate.now(), trail), trail.size(), to));
             System.out.println(
                     "The findings and the rehearsal are there too. Nothing is handed over yet: that is still to come.");
             return ExitCodes.FINE;
-        } catch (Unreadable | IOException e) {
+        } catch (Unreadable e) {
             System.err.println(e.getMessage());
             return ExitCodes.UNREADABLE;
         }
+    }
+
+    private static void made(Path file, Consumer<PrintWriter> print) throws Unreadable {
+        var text = new StringWriter();
+        var to = new PrintWriter(text);
+        to.println("# " + MadeFile.MARK);
+        print.accept(to);
+        MadeFile.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
     }
 }

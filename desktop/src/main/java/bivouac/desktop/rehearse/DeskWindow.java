@@ -87,7 +87,7 @@ final class DeskWindow extends StackPane {
         }
         var told = face.frame();
         wants.pictures().of(told.icon()).ifPresent(image -> {
-            var icon = new ImageView(image);
+            ImageView icon = Pictures.view(image);
             icon.setFitHeight(ICON);
             icon.setFitWidth(ICON);
             icon.setPreserveRatio(true);

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -28,7 +29,6 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.image.Image;
-import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -266,8 +266,8 @@ final class FaceBody implements DeskBody {
 
     /** The picture, as large as it is; without one, the name of its file. */
     private void picture(Label label, String file) {
-        Optional<Image> image = pictures.of(file);
-        label.setGraphic(image.map(ImageView::new).orElse(null));
+        Optional<ReadOnlyObjectProperty<Image>> image = pictures.of(file);
+        label.setGraphic(image.map(Pictures::view).orElse(null));
         label.setText(image.isPresent() ? "" : file.isBlank() ? "(no picture)" : file);
         label.pseudoClassStateChanged(DRAWN, image.isPresent());
     }

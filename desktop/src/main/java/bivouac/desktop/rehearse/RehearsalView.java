@@ -40,10 +40,12 @@ public final class RehearsalView implements ScreenView {
         then = new ThenStrip(work);
         desk = new DeskView(
                 this::act,
-                new Pictures(() -> work.now()
-                        .file()
-                        .map(java.nio.file.Path::toAbsolutePath)
-                        .map(java.nio.file.Path::getParent)),
+                new Pictures(
+                        () -> work.now()
+                                .file()
+                                .map(java.nio.file.Path::toAbsolutePath)
+                                .map(java.nio.file.Path::getParent),
+                        work.background()),
                 i -> work.rehearse(work.now().rehearsal().raise(i)),
                 work::say,
                 work::startAgain);

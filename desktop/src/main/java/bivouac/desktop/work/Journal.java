@@ -1,131 +1,109 @@
 package bivouac.desktop.work;
 
 import bivouac.design.Design;
-import bivouac.format.DesignFile;
+import bivouac.design.Quoted;
 import bivouac.format.DesignFormat;
+import bivouac.format.SafeFile;
 import bivouac.format.Unreadable;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.Optional;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
 /**
- * Keeps unsaved work in the user's state folder, so that it survives a kill, and tells a second Bivouac that a file is
- * open already. One journal a file; designs without a file share one.
+ * The unsaved work of one running Bivouac, in a file of its own, so that it survives a kill. A lock tells others that
+ * whoever writes it still runs. It goes only when its work is saved, or the person says to drop it.
  */
-public final class Journal implements AutoCloseable {
+final class Journal implements AutoCloseable {
 
-    private static final Logger LOG = LoggerFactory.getLogger(Journal.class);
+    static final String EXTENSION = ".journal";
+    static final String LOCK = ".lock";
 
-    private final Path folder;
-    private final String key;
-    private FileChannel channel;
-    private FileLock lock;
+    /** How the first line begins; the design's text follows after it. */
+    static final String HEAD = "Bivouac journal";
 
-    private Journal(Path folder, String key) {
-        this.folder = folder;
-        this.key = key;
+    private final Path file;
+    private final Path locked;
+    private final FileChannel channel;
+    private final FileLock lock;
+    /** Nothing is written any more; what is still on its way comes too late. */
+    private boolean closed;
+
+    private Journal(Path file, Path locked, FileChannel channel, FileLock lock) {
+        this.file = file;
+        this.locked = locked;
+        this.channel = channel;
+        this.lock = lock;
     }
 
-    /** Where journals are kept: {@code bivouac} below the user's state folder. */
-    public static Path stateFolder() {
-        String said = System.getProperty("bivouac.state", "");
-        if (!said.isEmpty()) {
-            return Path.of(said);
-        }
-        String xdg = System.getenv("XDG_STATE_HOME");
-        Path base = xdg == null || xdg.isBlank()
-                ? Path.of(System.getProperty("user.home"), ".local", "state")
-                : Path.of(xdg);
-        return base.resolve("bivouac");
-    }
-
-    /** The journal of a file. */
-    public static Journal of(Path folder, Optional<Path> file) {
-        String name = file.map(f -> f.toAbsolutePath().normalize().toString()).orElse("untitled");
+    /** Begins a journal, which holds nothing yet. */
+    static Journal begin(Path folder, String id) throws IOException {
+        Path locked = folder.resolve(id + LOCK);
+        FileChannel channel = FileChannel.open(locked, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
         try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(name.getBytes(StandardCharsets.UTF_8));
-            return new Journal(folder, HexFormat.of().formatHex(digest, 0, 12));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256", e);
-        }
-    }
-
-    /** Takes the file for this Bivouac; false if another has it. */
-    public boolean take() {
-        try {
-            Files.createDirectories(folder);
-            channel = FileChannel.open(
-                    folder.resolve(key + ".lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-            lock = channel.tryLock();
-            return lock != null;
-        } catch (OverlappingFileLockException e) {
-            return false;
+            FileLock lock = channel.lock();
+            // another that swept the folder just then may have taken it for a leftover
+            if (Files.exists(locked)) {
+                return new Journal(folder.resolve(id + EXTENSION), locked, channel, lock);
+            }
         } catch (IOException e) {
-            LOG.warn("The state folder cannot be used: {}", e.getMessage());
-            return true;
+            channel.close();
+            throw e;
         }
+        channel.close();
+        return begin(folder, id);
     }
 
-    /** Unsaved work that an earlier Bivouac left, if it can be read. */
-    public Optional<Design> left() {
-        try {
-            return Files.exists(kept()) ? Optional.of(DesignFile.read(kept())) : Optional.empty();
-        } catch (Unreadable e) {
-            LOG.warn("Unsaved work was left, but cannot be read: {}", e.getMessage());
-            return Optional.empty();
+    /**
+     * Keeps unsaved work, flushed, in place of what was kept before.
+     *
+     * @param of the design's file, and what it held when it was read
+     */
+    synchronized void keep(Design design, Optional<Work.OnDisk> of) throws IOException {
+        if (closed) {
+            return;
         }
-    }
-
-    /** Keeps unsaved work. */
-    public void keep(Design design) {
+        String head = HEAD
+                + of.map(d -> " of " + Quoted.of(d.file().toAbsolutePath().toString()) + " as "
+                                + Quoted.of(d.version().digest()))
+                        .orElse("")
+                + " kept " + Instant.now().truncatedTo(ChronoUnit.SECONDS) + "\n";
         try {
-            Files.createDirectories(folder);
-            Path beside = folder.resolve(key + ".part");
-            Files.writeString(beside, DesignFormat.write(design));
-            Files.move(beside, kept(), java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-        } catch (IOException | UncheckedIOException e) {
-            LOG.warn("Unsaved work could not be kept: {}", e.getMessage());
+            SafeFile.write(file, (head + DesignFormat.write(design)).getBytes(StandardCharsets.UTF_8));
+        } catch (Unreadable busy) {
+            throw new IOException(busy.getMessage(), busy);
         }
     }
 
     /** There is no unsaved work any more. */
-    public void clear() {
-        try {
-            Files.deleteIfExists(kept());
-        } catch (IOException e) {
-            LOG.warn("The journal could not be cleared: {}", e.getMessage());
+    synchronized void clear() throws IOException {
+        if (!closed) {
+            Files.deleteIfExists(file);
         }
     }
 
-    private Path kept() {
-        return folder.resolve(key + DesignFile.EXTENSION);
+    /** The work is not wanted any more: nothing of it stays, and nothing comes after. */
+    synchronized void drop() throws IOException {
+        clear();
+        close();
     }
 
+    /** Lets go of it; what it keeps stays for the next Bivouac. */
     @Override
-    public void close() {
+    public synchronized void close() {
+        closed = true;
         try {
-            if (lock != null) {
-                lock.release();
-            }
-            if (channel != null) {
-                channel.close();
-            }
-            lock = null;
-            channel = null;
+            lock.release();
+            channel.close();
+            Files.deleteIfExists(locked);
         } catch (IOException e) {
-            LOG.warn("The lock could not be given back: {}", e.getMessage());
+            // the system lets a lock go with its process
         }
     }
 }

@@ -17,6 +17,7 @@ import java.util.Optional;
  * @param rehearsed the walkthroughs and what was rehearsed
  * @param foot what just happened, in a sentence
  * @param saved whether the design is as it is on disk
+ * @param trouble what Bivouac itself could not do, until it is put away
  */
 public record Situation(
         Design design,
@@ -31,7 +32,8 @@ public record Situation(
         Optional<Path> file,
         boolean saved,
         Optional<String> undoable,
-        Optional<String> redoable) {
+        Optional<String> redoable,
+        Optional<Background.Trouble> trouble) {
 
     /** The foot strip: what happened, and whether it can be taken back there. */
     public record Foot(String sentence, boolean canBeTakenBack) {
@@ -46,39 +48,39 @@ public record Situation(
     Situation changed(Design other, Chosen chosen, Foot foot, boolean saved) {
         return new Situation(
                 other, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
-                redoable);
+                redoable, trouble);
     }
 
     /** With what can be undone and done again. */
     Situation with(Optional<String> undoable, Optional<String> redoable) {
         return new Situation(
                 design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
-                redoable);
+                redoable, trouble);
     }
 
     /** With the design compiled, checked, and the trail replayed. */
     Situation compiled(Program program, List<Finding> findings, Rehearsal rehearsal, Optional<String> replayed) {
         return new Situation(
                 design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
-                redoable);
+                redoable, trouble);
     }
 
     /** With walkthroughs played, or something ticked. */
     Situation rehearsed(Rehearsed other) {
         return new Situation(
                 design, program, findings, rehearsal, replayed, other, screen, chosen, foot, file, saved, undoable,
-                redoable);
+                redoable, trouble);
     }
 
     /** With another screen, something else chosen, and something else in the foot strip. */
     Situation showing(Screen screen, Chosen chosen, Foot foot) {
         return new Situation(
                 design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
-                redoable);
+                redoable, trouble);
     }
 
-    /** With a design that is as it is on disk. */
-    Situation savedAs(Path file, Foot foot) {
+    /** With a file that holds the design as it was saved, which may have been changed meanwhile. */
+    Situation savedAs(Path file, boolean saved, Foot foot) {
         return new Situation(
                 design,
                 program,
@@ -90,9 +92,17 @@ public record Situation(
                 chosen,
                 foot,
                 Optional.of(file),
-                true,
+                saved,
                 undoable,
-                redoable);
+                redoable,
+                trouble);
+    }
+
+    /** With something that Bivouac itself could not do, or without it. */
+    Situation troubled(Optional<Background.Trouble> other) {
+        return new Situation(
+                design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
+                redoable, other);
     }
 
     /** Whether the program is the design's own. */

@@ -102,6 +102,7 @@ public final class Walkthroughs {
         Situation now = work.now();
         work.touring(Optional.empty());
         work.beside(
+                "searching for a tour",
                 () -> Tour.of(
                         now.program(), now.rehearsal().today(), now.rehearsed().covered(), stopped),
                 tour -> {

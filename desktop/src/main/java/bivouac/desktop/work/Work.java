@@ -10,6 +10,8 @@ import bivouac.design.History;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.format.DesignFile;
+import bivouac.format.FileVersion;
+import bivouac.format.Savable;
 import bivouac.format.Unreadable;
 import bivouac.machine.Event;
 import bivouac.machine.Program;
@@ -44,14 +46,16 @@ public final class Work {
             new Application("", Application.About.NOTHING, List.of(), Script.EMPTY, new DepartureRule.OnlyWhenTold()),
             List.of()));
 
-    private final Executor background;
-    private final Executor here;
+    private final Executor compiling;
+    private final Background background;
     /** For what takes longer than a moment, so that no edit waits for it. */
     private final Executor longer = java.util.concurrent.ForkJoinPool.commonPool();
 
     private final LocalDate today;
     private final List<Consumer<Situation>> listeners = new ArrayList<>();
     private History history;
+    private Optional<OnDisk> onDisk;
+    private final Savable savable = new Savable();
     private volatile Situation now;
     private Clip clip = new Clip.Nothing();
     /** What the person last acted out; each change of the design is replayed on from here, so nothing is lost to one. */
@@ -60,16 +64,36 @@ public final class Work {
     /** Read by the background too, which leaves out what was overtaken. */
     private volatile long changes;
 
-    private CompletableFuture<Void> settled = CompletableFuture.completedFuture(null);
+    /**
+     * Begins with a design.
+     *
+     * @param file where it was read, and what that held; empty for one that has no file
+     * @param compiling where designs are compiled and files are read and written, one after the other
+     * @param here runs tasks on the interface thread
+     */
+    public Work(Design design, Optional<OnDisk> file, LocalDate today, Executor compiling, Executor here) {
+        this(design, file, today, compiling, here, what -> {});
+    }
 
-    public Work(Design design, Optional<Path> file, LocalDate today, Executor background, Executor here) {
-        this.background = background;
-        this.here = here;
+    /** @param before asked before each piece of work in the background; for tests that let it fail */
+    Work(
+            Design design,
+            Optional<OnDisk> file,
+            LocalDate today,
+            Executor compiling,
+            Executor here,
+            Consumer<String> before) {
+        this.compiling = compiling;
+        this.background = new Background(here, this::trouble, before);
         this.today = today;
         this.history = new History(design);
-        this.now = begun(design, file, true, Screen.OVERVIEW, Situation.Foot.QUIET);
+        this.onDisk = file;
+        this.now = begun(design, file.map(OnDisk::file), true, Screen.OVERVIEW, Situation.Foot.QUIET);
         compile(design);
     }
+
+    /** A file, and what it held when it was read or written last. */
+    public record OnDisk(Path file, FileVersion version) {}
 
     /** A design just taken up: nothing compiled, nothing acted out, nothing to undo. */
     private Situation begun(Design design, Optional<Path> file, boolean saved, Screen screen, Situation.Foot foot) {
@@ -87,7 +111,8 @@ public final class Work {
                 file,
                 saved,
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                now == null ? Optional.empty() : now.trouble());
     }
 
     private static Chosen first(Design design) {
@@ -111,9 +136,9 @@ public final class Work {
         return listeners.size();
     }
 
-    /** Done when the last change is compiled, checked and replayed. */
+    /** Done when the last change is compiled, checked and replayed, and all else that is on its way has arrived. */
     public CompletableFuture<Void> settled() {
-        return settled;
+        return background.settled();
     }
 
     private void become(Situation next) {
@@ -137,6 +162,11 @@ public final class Work {
     public void change(Design design, String did, Chosen chosen, String merge) {
         if (design.equals(now.design())) {
             choose(chosen);
+            return;
+        }
+        Optional<String> refused = savable.why(design);
+        if (refused.isPresent()) {
+            say("Not done: " + refused.get());
             return;
         }
         history.change(design, did, merge);
@@ -173,12 +203,11 @@ public final class Work {
         Rehearsal before = acted;
         Beside beside =
                 now.file().map(f -> Beside.in(f.toAbsolutePath().getParent())).orElse(Beside.UNKNOWN);
-        settled = CompletableFuture.supplyAsync(
-                        () -> change == changes
-                                ? Optional.of(Compiled.of(design, before, beside))
-                                : Optional.<Compiled>empty(),
-                        background)
-                .thenAcceptAsync(c -> c.ifPresent(made -> arrive(change, before, made)), here);
+        background.run(
+                compiling,
+                "compiling and checking the design",
+                () -> change == changes ? Optional.of(Compiled.of(design, before, beside)) : Optional.<Compiled>empty(),
+                c -> c.ifPresent(made -> arrive(change, before, made)));
     }
 
     private void arrive(long change, Rehearsal before, Compiled c) {
@@ -195,15 +224,16 @@ public final class Work {
     /** Plays the walkthroughs on the changed design, quietly; one that broke is told of. */
     private void walk(long change) {
         Situation begun = now;
-        settled = CompletableFuture.supplyAsync(
-                        () -> change == changes
-                                ? Optional.of(Rehearsed.played(
-                                        begun.program(),
-                                        begun.rehearsal(),
-                                        begun.rehearsed().ticked()))
-                                : Optional.<Rehearsed>empty(),
-                        background)
-                .thenAcceptAsync(played -> played.filter(p -> change == changes).ifPresent(this::walked), here);
+        background.run(
+                compiling,
+                "playing the walkthroughs",
+                () -> change == changes
+                        ? Optional.of(Rehearsed.played(
+                                begun.program(),
+                                begun.rehearsal(),
+                                begun.rehearsed().ticked()))
+                        : Optional.<Rehearsed>empty(),
+                played -> played.filter(p -> change == changes).ifPresent(this::walked));
     }
 
     private void walked(Rehearsed played) {
@@ -221,8 +251,28 @@ public final class Work {
     }
 
     /** Does something that takes long, beside the work on changes; {@code then} is told on the screen's thread. */
-    <T> void beside(Supplier<T> task, Consumer<T> then) {
-        settled = CompletableFuture.supplyAsync(task, longer).thenAcceptAsync(then, here);
+    <T> void beside(String what, Supplier<T> task, Consumer<T> then) {
+        background.run(longer, what, task, then);
+    }
+
+    /** For work of the screens off the interface thread. */
+    public Background background() {
+        return background;
+    }
+
+    /** Something that Bivouac itself could not do; it is told until it is put away, and the tool goes on. */
+    public void trouble(Background.Trouble trouble) {
+        become(now.troubled(Optional.of(trouble)));
+    }
+
+    /** Something failed where nobody was to hear of it. */
+    public void trouble(Throwable failure) {
+        trouble(Background.Trouble.of("what was just done", failure));
+    }
+
+    /** The person has seen it. */
+    public void putTroubleAway() {
+        become(now.troubled(Optional.empty()));
     }
 
     void touring(Optional<Tour.Proposal> tour) {
@@ -303,18 +353,15 @@ public final class Work {
     /** Shows a window on the desk, however far it is; says how it was reached. */
     public void rehearseFrom(String window) {
         Rehearsal from = now.rehearsal();
-        settled = CompletableFuture.supplyAsync(() -> WayThere.to(from, window), background)
-                .thenAcceptAsync(
-                        found -> {
-                            if (now.rehearsal() == from) {
-                                found.rehearsal().ifPresent(this::rehearse);
-                                become(with(
-                                        found.rehearsal().isPresent() ? Screen.REHEARSAL : now.screen(),
-                                        now.chosen(),
-                                        new Situation.Foot(found.sentence(), false)));
-                            }
-                        },
-                        here);
+        background.run(compiling, "looking for a way to " + window, () -> WayThere.to(from, window), found -> {
+            if (now.rehearsal() == from) {
+                found.rehearsal().ifPresent(this::rehearse);
+                become(with(
+                        found.rehearsal().isPresent() ? Screen.REHEARSAL : now.screen(),
+                        now.chosen(),
+                        new Situation.Foot(found.sentence(), false)));
+            }
+        });
     }
 
     public void goToMoment(int moment) {
@@ -343,37 +390,103 @@ public final class Work {
 
     // Files
 
-    /** Works on another design from here on; what was there is left, so ask first. */
-    public void take(Design design, Optional<Path> file, boolean saved, String foot) {
+    /** Works on another design, which has no file, from here on; what was there is left, so ask first. */
+    public void take(Design design, String foot) {
+        takeUnsaved(design, Optional.empty(), foot);
+    }
+
+    /** As {@link #take}, on a design whose file holds something else. */
+    void takeUnsaved(Design design, Optional<OnDisk> file, String foot) {
         history = new History(design);
-        if (!saved) {
-            history.markUnsaved();
-        }
-        become(begun(design, file, saved, now.screen(), new Situation.Foot(foot, false)));
+        history.markUnsaved();
+        begin(design, file, false, foot);
+    }
+
+    private void begin(Design design, Optional<OnDisk> file, boolean saved, String foot) {
+        onDisk = file;
+        become(begun(design, file.map(OnDisk::file), saved, now.screen(), new Situation.Foot(foot, false)));
         compile(design);
     }
 
     /** Opens a file; if it cannot be read, says why, and the design on the screen stays as it is. */
-    public boolean open(Path file) {
-        try {
-            take(DesignFile.read(file), Optional.of(file), true, file.getFileName() + " opened.");
-            return true;
-        } catch (Unreadable e) {
-            say(e.getMessage());
-            return false;
+    public void open(Path file) {
+        Situation asked = now;
+        background.run(compiling, "opening " + file, () -> Read.of(file), read -> {
+            switch (read) {
+                case Read.Failed(String sentence) -> say(sentence);
+                case Read.Done(var opened) -> {
+                    if (!now.saved() && now.design() != asked.design()) {
+                        say(file.getFileName()
+                                + " is not opened, for the design here was changed meanwhile; open it again.");
+                    } else {
+                        history = new History(opened.design());
+                        begin(
+                                opened.design(),
+                                Optional.of(new OnDisk(file, opened.version())),
+                                true,
+                                file.getFileName() + " opened.");
+                    }
+                }
+            }
+        });
+    }
+
+    /** What became of reading a file. */
+    private sealed interface Read {
+        record Done(DesignFile.Opened opened) implements Read {}
+
+        record Failed(String sentence) implements Read {}
+
+        static Read of(Path file) {
+            try {
+                return new Done(DesignFile.open(file));
+            } catch (Unreadable e) {
+                return new Failed(e.getMessage());
+            }
         }
     }
 
-    /** Saves; if it cannot be written, says why, and the work stays unsaved. */
-    public boolean save(Path file) {
-        try {
-            DesignFile.write(file, now.design());
-            history.markSaved();
-            become(now.savedAs(file, new Situation.Foot(file.getFileName() + " saved.", false)));
-            return true;
-        } catch (Unreadable e) {
-            say(e.getMessage());
-            return false;
-        }
+    /** What the file of the design held when it was read or written last. */
+    Optional<OnDisk> onDisk() {
+        return onDisk;
+    }
+
+    /**
+     * Saves. A file that is not any more what it was when it was read here is written over only if {@code over} says so;
+     * if it cannot be written, why is said, and the work stays unsaved.
+     *
+     * @param then told what became of it
+     */
+    public void save(Path file, boolean over, Consumer<Saving> then) {
+        Design design = now.design();
+        long revision = history.revision();
+        Optional<FileVersion> expected = over
+                ? Optional.empty()
+                : onDisk.filter(d -> d.file().equals(file)).map(OnDisk::version);
+        background.run(compiling, "saving " + file.getFileName(), () -> Saving.of(file, design, expected), saving -> {
+            switch (saving) {
+                case Saving.Done(FileVersion version) -> {
+                    history.markSaved(revision);
+                    onDisk = Optional.of(new OnDisk(file, version));
+                    become(now.savedAs(
+                            file, history.isSaved(), new Situation.Foot(file.getFileName() + " saved.", false)));
+                }
+                case Saving.Failed(String sentence) -> say(sentence);
+                case Saving.Changed changed -> {
+                    // who asked to save asks the person
+                }
+            }
+            then.accept(saving);
+        });
+    }
+
+    /** Takes what is on disk in place of the design here, as a change that can be undone. */
+    public void takeFromDisk(DesignFile.Opened there) {
+        onDisk.ifPresent(d -> {
+            onDisk = Optional.of(new OnDisk(d.file(), there.version()));
+            history.change(there.design(), "what is on disk taken", "");
+            history.markSaved(history.revision());
+            take("What is on disk taken; undo brings back what was here.", true, now.chosen());
+        });
     }
 }

@@ -11,7 +11,6 @@ import static org.mockito.Mockito.verify;
 import bivouac.design.Design;
 import bivouac.format.DesignFile;
 import bivouac.machine.Event;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayDeque;
@@ -128,48 +127,12 @@ class WorkTest {
     }
 
     @Test
-    void a_file_that_cannot_be_read_leaves_the_design_on_the_screen_unharmed() throws Exception {
-        Path broken = Files.writeString(folder.resolve("broken.bivouac"), "{\"format\": 1");
-        assertThat(work.open(broken)).isFalse();
-        assertThat(work.now().design()).isSameAs(hut);
-        assertThat(work.now().foot().sentence()).startsWith("broken.bivouac could not be opened. Line 1, column");
-        assertThat(Files.readString(broken)).isEqualTo("{\"format\": 1");
-    }
-
-    @Test
-    void what_cannot_be_saved_stays_unsaved() {
-        work.change(renamed("Other"), "name changed");
-        assertThat(work.save(folder.resolve("none/x.bivouac"))).isFalse();
-        assertThat(work.now().saved()).isFalse();
-        assertThat(work.save(folder.resolve("x.bivouac"))).isTrue();
-        assertThat(work.now().saved()).isTrue();
-        assertThat(work.now().title()).isEqualTo("Other – Bivouac");
-    }
-
-    @Test
     void who_has_stopped_listening_is_told_nothing() {
         @SuppressWarnings("unchecked")
         Consumer<Situation> other = mock(Consumer.class);
         work.listen(other).run();
         work.change(renamed("Other"), "name changed");
         verify(other, never()).accept(any());
-    }
-
-    @Test
-    void unsaved_work_survives_and_a_second_one_on_the_same_file_is_told() {
-        Path file = folder.resolve("x.bivouac");
-        try (Journal first = Journal.of(folder.resolve("state"), Optional.of(file));
-                Journal second = Journal.of(folder.resolve("state"), Optional.of(file));
-                Journal other = Journal.of(folder.resolve("state"), Optional.empty())) {
-            assertThat(first.take()).isTrue();
-            assertThat(second.take()).isFalse();
-            assertThat(other.take()).isTrue();
-            first.keep(hut);
-            assertThat(second.left()).contains(hut);
-            assertThat(other.left()).isEmpty();
-            first.clear();
-            assertThat(second.left()).isEmpty();
-        }
     }
 
     @Test
