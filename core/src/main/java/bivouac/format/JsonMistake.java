@@ -79,7 +79,7 @@ final class JsonMistake {
             case '"' -> quoted();
             case ']', '}' -> wanted == Wanted.VALUE_OR_END && c == ']' ? close(c) : afterComma(c);
             case ',' -> found("a value is missing before this comma; write one, or remove the comma.");
-            case '\'' -> found("texts stand in double quotes here: \"…\"");
+            case '\'' -> found("texts stand in double quotes here, as in \"a text\".");
             default -> word();
         };
     }

@@ -133,10 +133,8 @@ public final class SafeFile {
     private static void quietly(Attempt attempt) {
         try {
             attempt.run();
-        } catch (FileSystemException mayNot) {
+        } catch (IOException mayNot) {
             // it stays as it was made
-        } catch (IOException | UnsupportedOperationException other) {
-            // this file system has no owners
         }
     }
 

@@ -105,8 +105,8 @@ public final class App {
         return switch (screen) {
             case OVERVIEW -> new OverviewView(work);
             case WINDOW -> new WindowView(work);
-            case REHEARSAL -> new RehearsalView(work);
-            case MESSAGES -> new MessagesView(work, files::keepPicture);
+            case REHEARSAL -> new RehearsalView(work, files::keep);
+            case MESSAGES -> new MessagesView(work, files::keep);
         };
     }
 

@@ -7,7 +7,9 @@ import bivouac.design.Part;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.format.DesignFile;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -173,5 +175,19 @@ class DeskPartsTest {
         assertThat(now().rehearsal().moments()).hasSize(4);
         robot.key(ALT, DOWN);
         assertThat(now().rehearsal().moments()).hasSize(3);
+    }
+
+    @Test
+    void the_lifelines_are_kept_as_svg_and_png_and_a_file_that_is_there_is_asked_about() throws Exception {
+        Path svg = folder.resolve("lines.svg");
+        robot.click("lifelines-svg").selectAll().text(svg.toString()).key(ENTER);
+        assertThat(Files.readString(svg)).contains("<svg", "Register");
+        Path png = Files.writeString(folder.resolve("lines.png"), "a letter");
+        robot.click("lifelines-png").selectAll().text(png.toString()).key(ENTER);
+        robot.click("replace-keep");
+        assertThat(Files.readString(png)).isEqualTo("a letter");
+        robot.click("lifelines-png").selectAll().text(png.toString()).key(ENTER);
+        robot.click("replace-over");
+        assertThat(ImageIO.read(png.toFile()).getWidth()).isGreaterThan(100);
     }
 }

@@ -9,7 +9,7 @@ public interface FileAsker {
 
     void toOpen(Consumer<Path> chosen);
 
-    /** Asks where a picture is to be saved. */
+    /** Asks where a picture is to be saved; the extension proposed is that of its kind. */
     void toSavePicture(String proposed, Consumer<Path> chosen);
 
     void toSave(Optional<Path> before, String proposed, Consumer<Path> chosen);

@@ -7,15 +7,11 @@ import bivouac.desktop.work.Work;
 import bivouac.format.DesignFile;
 import bivouac.format.SafeFile;
 import bivouac.format.Unreadable;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.ForkJoinPool;
 import java.util.function.Consumer;
-import javafx.embed.swing.SwingFXUtils;
-import javafx.scene.image.WritableImage;
-import javax.imageio.ImageIO;
 
 /** New, open, save, save as, and asking before work is lost or something on disk is, by every way of doing so. */
 public final class Files {
@@ -102,31 +98,31 @@ public final class Files {
         });
     }
 
-    /** Asks where a picture goes, and writes it there as PNG. */
-    public void keepPicture(WritableImage picture, String proposed) {
+    /** Asks where a drawing goes, and writes it there. */
+    public void keep(Drawing drawing, String named) {
         asker.toSavePicture(
-                proposed, file -> replacing(file, asker.hasAskedToReplace(file, file), () -> write(file, picture)));
+                named + "." + drawing.extension(),
+                file -> replacing(file, asker.hasAskedToReplace(file, file), () -> write(file, drawing)));
     }
 
-    private void write(Path file, WritableImage picture) {
-        var image = SwingFXUtils.fromFXImage(picture, null);
+    private void write(Path file, Drawing drawing) {
         work.background()
                 .run(
                         ForkJoinPool.commonPool(),
-                        "writing the picture",
-                        () -> {
-                            try {
-                                var png = new ByteArrayOutputStream();
-                                ImageIO.write(image, "png", png);
-                                SafeFile.replace(file, png.toByteArray());
-                                return file.getFileName() + " saved.";
-                            } catch (IOException e) {
-                                return "The picture could not be written to " + file + ": " + SafeFile.why(e) + ".";
-                            } catch (Unreadable e) {
-                                return e.getMessage();
-                            }
-                        },
+                        "writing " + file.getFileName(),
+                        () -> written(file, drawing),
                         (Consumer<String>) work::say);
+    }
+
+    private static String written(Path file, Drawing drawing) {
+        try {
+            SafeFile.replace(file, drawing.bytes());
+            return file.getFileName() + " saved.";
+        } catch (IOException e) {
+            return file.getFileName() + " could not be saved: " + SafeFile.why(e) + ". Save it elsewhere.";
+        } catch (Unreadable e) {
+            return e.getMessage();
+        }
     }
 
     /** Does {@code then} at once, or after asking where there is unsaved work (C2: whatever the way out). */

@@ -3,6 +3,7 @@ package bivouac.desktop.frame;
 import bivouac.format.DesignFile;
 import java.io.File;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.stage.FileChooser;
@@ -38,7 +39,10 @@ public final class NativeFiles implements FileAsker {
         var chooser = new FileChooser();
         chooser.setTitle("Save the picture");
         chooser.setInitialFileName(proposed);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PNG pictures", "*.png"));
+        String extension = proposed.substring(proposed.lastIndexOf('.') + 1);
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(
+                        extension.toUpperCase(Locale.ROOT) + " pictures", "*." + extension));
         tell(chooser.showSaveDialog(owner), chosen);
     }
 

@@ -32,7 +32,7 @@ public final class TypedFiles implements FileAsker {
 
     @Override
     public void toSavePicture(String proposed, Consumer<Path> chosen) {
-        overlay.prompt("Save the picture", "The path of the PNG file.", proposed, typed -> path(typed, chosen));
+        overlay.prompt("Save the picture", "The path of the file.", proposed, typed -> path(typed, chosen));
     }
 
     @Override

@@ -2,6 +2,7 @@ package bivouac.desktop.messages;
 
 import bivouac.check.MessageRules;
 import bivouac.design.ButtonOrder;
+import bivouac.desktop.frame.Drawing;
 import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
@@ -17,7 +18,6 @@ import javafx.scene.SnapshotParameters;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.image.WritableImage;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -30,13 +30,8 @@ public final class MessagesView implements ScreenView {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass POINTED = PseudoClass.getPseudoClass("pointed");
 
-    /** Takes a picture of all boxes to where the person says. */
-    public interface Pictures {
-        void keep(WritableImage picture, String proposedName);
-    }
-
     private final Work work;
-    private final Pictures pictures;
+    private final Drawing.Keeper keeper;
     private final BorderPane root = new BorderPane();
     private final Label count = Ui.label("", "strong");
     private final ChoiceBox<String> order = new ChoiceBox<>();
@@ -45,9 +40,9 @@ public final class MessagesView implements ScreenView {
     private Optional<MessageRules.Rule> pointed = Optional.empty();
     private Situation shown;
 
-    public MessagesView(Work work, Pictures pictures) {
+    public MessagesView(Work work, Drawing.Keeper keeper) {
         this.work = work;
-        this.pictures = pictures;
+        this.keeper = keeper;
         order.setId("button-order");
         order.setAccessibleText("Order of the buttons");
         for (ButtonOrder one : ButtonOrder.values()) {
@@ -179,8 +174,9 @@ public final class MessagesView implements ScreenView {
     /** All boxes as one picture, to lay beside the running program. */
     private void picture() {
         var parameters = new SnapshotParameters();
-        pictures.keep(
-                groups.snapshot(parameters, null), shown.design().application().name() + " messages.png");
+        keeper.keep(
+                new Drawing.Points(groups.snapshot(parameters, null)),
+                shown.design().application().name() + " messages");
     }
 
     @Override

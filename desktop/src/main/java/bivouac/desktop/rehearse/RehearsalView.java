@@ -1,5 +1,6 @@
 package bivouac.desktop.rehearse;
 
+import bivouac.desktop.frame.Drawing;
 import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
@@ -34,7 +35,7 @@ public final class RehearsalView implements ScreenView {
     private final Button back;
     private final Button forth;
 
-    public RehearsalView(Work work) {
+    public RehearsalView(Work work, Drawing.Keeper keeper) {
         this.work = work;
         trail = new TrailColumn(work);
         then = new ThenStrip(work);
@@ -65,7 +66,7 @@ public final class RehearsalView implements ScreenView {
         var middle = new VBox(desk, then, tasks);
         root.setCenter(new StackPane(middle, ways));
         root.setRight(next);
-        root.setBottom(new LifelinesPanel(lifelines, work::say));
+        root.setBottom(new LifelinesPanel(lifelines, keeper));
         root.getStyleClass().add("rehearsal");
     }
 
