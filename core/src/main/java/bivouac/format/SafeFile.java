@@ -161,9 +161,16 @@ public final class SafeFile {
     public static String why(IOException e) {
         return switch (e) {
             case java.nio.file.AccessDeniedException a -> "access to " + a.getFile() + " is denied";
-            case NoSuchFileException n -> "the folder " + Path.of(n.getFile()).getParent() + " is not there";
+            case NoSuchFileException n ->
+                missing(Path.of(n.getFile()).toAbsolutePath().getParent());
             case FileSystemException f when f.getReason() != null -> f.getReason();
             default -> e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
         };
+    }
+
+    private static String missing(Path folder) {
+        return Files.isDirectory(folder)
+                ? "nothing can be made in " + folder
+                : "the folder " + folder + " is not there";
     }
 }
