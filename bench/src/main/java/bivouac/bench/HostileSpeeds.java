@@ -1,7 +1,7 @@
 package bivouac.bench;
 
 import bivouac.expression.Expressions;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.EventNames;
 import bivouac.rehearsal.Moment;
 import bivouac.rehearsal.NamedEvent;

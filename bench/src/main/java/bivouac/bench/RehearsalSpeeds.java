@@ -4,7 +4,7 @@ import bivouac.design.Design;
 import bivouac.design.Walkthrough;
 import bivouac.format.DesignFile;
 import bivouac.machine.Event;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.Covered;
 import bivouac.rehearsal.Lifelines;
 import bivouac.rehearsal.NamedEvent;

@@ -5,7 +5,7 @@ import bivouac.design.Design;
 import bivouac.expression.Expressions;
 import bivouac.format.DesignFile;
 import bivouac.format.DesignFormat;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import java.nio.file.Files;
 import java.nio.file.Path;

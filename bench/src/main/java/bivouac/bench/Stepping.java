@@ -1,9 +1,9 @@
 package bivouac.bench;
 
 import bivouac.machine.Event;
-import bivouac.machine.Program;
-import bivouac.machine.State;
+import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
+import bivouac.state.State;
 import java.time.LocalDate;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -51,13 +51,13 @@ public class Stepping {
     /** A button pressed in the desk, nothing else open. */
     @Benchmark
     public State oneEventFewOpen() {
-        return fewOpen.machine().step(fewOpen.present().state(), countFew, null);
+        return fewOpen.machine().step(fewOpen.present().state(), countFew);
     }
 
     /** The same with all 50 child windows open. */
     @Benchmark
     public State oneEventAllOpen() {
-        return allOpen.machine().step(allOpen.present().state(), countAll, null);
+        return allOpen.machine().step(allOpen.present().state(), countAll);
     }
 
     /** Any moment of a trail of 10,000 events, and what is seen there. */

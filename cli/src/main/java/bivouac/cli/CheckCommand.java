@@ -6,7 +6,7 @@ import bivouac.check.Findings;
 import bivouac.design.Design;
 import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;

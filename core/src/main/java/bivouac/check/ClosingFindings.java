@@ -16,7 +16,7 @@ import bivouac.design.Steps;
 import bivouac.design.Target;
 import bivouac.design.WaysIn;
 import bivouac.design.Window;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;

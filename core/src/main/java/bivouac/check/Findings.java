@@ -4,8 +4,8 @@ import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
 import bivouac.design.Design;
-import bivouac.machine.Program;
-import bivouac.machine.Trouble;
+import bivouac.plan.Program;
+import bivouac.plan.Trouble;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -16,31 +16,41 @@ public final class Budget {
     /** As many characters are one unit. */
     static final int CHARACTERS = 16;
 
-    private final Budget whole;
     private long left;
+    /** What has to be left for those who come after a part of the work. */
+    private long floor;
 
     public Budget(int units) {
-        this(null, units);
+        left = units;
     }
 
-    private Budget(Budget whole, int units) {
-        this.whole = whole;
-        this.left = units;
+    /** So much, and nothing was spent yet. */
+    public void refill(int units) {
+        left = units;
+        floor = 0;
     }
 
-    /** At most so much of what is left here. */
-    public Budget part(int units) {
-        return new Budget(this, units);
+    /**
+     * From now on at most so much of what is left may be spent.
+     *
+     * @return what {@link #widen} needs to take the limit away again
+     */
+    public long narrow(int units) {
+        long before = floor;
+        floor = Math.max(floor, left - units);
+        return before;
+    }
+
+    /** Takes away the limit of {@link #narrow}. */
+    public void widen(long before) {
+        floor = before;
     }
 
     /** Takes units off; {@link TooMuchWork} once there are none left. */
     public void spend(long units) {
         left -= units;
-        if (left < 0) {
+        if (left < floor) {
             throw new TooMuchWork("it takes more work than one event may");
-        }
-        if (whole != null) {
-            whole.spend(units);
         }
     }
 

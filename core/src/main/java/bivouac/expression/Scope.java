@@ -15,8 +15,13 @@ public interface Scope<E extends Surroundings> {
      * What a dotted name stands for: its type, and how to read it.
      *
      * @param mayFault whether reading it can be fault X3
+     * @param origin what the scope itself knows of the name, for those who look through expressions
      */
-    record Binding<E>(Type type, Reader<E> reader, boolean mayFault) {}
+    record Binding<E>(Type type, Reader<E> reader, boolean mayFault, Object origin) {
+        public Binding(Type type, Reader<E> reader, boolean mayFault) {
+            this(type, reader, mayFault, "");
+        }
+    }
 
     /** Reads one value; throws {@link EvaluationFault} where there is none. */
     @FunctionalInterface

@@ -15,6 +15,27 @@ public sealed interface Term<E extends Surroundings> {
     /** Whether evaluating it can be a fault (X3), or take too much work (X6). */
     boolean mayFault();
 
+    /** The pieces that it is made of, from left to right. */
+    default List<Term<E>> pieces() {
+        return switch (this) {
+            case Constant<E> c -> List.of();
+            case Name<E> n -> List.of();
+            case Local<E> l -> List.of();
+            case IsOpen<E> o -> List.of();
+            case Column<E> c -> List.of(c.row());
+            case Call<E> c -> c.arguments();
+            case Decides<E> d -> List.of(d.left(), d.right());
+            case Choice<E> c -> List.of(c.condition(), c.yes(), c.no());
+            case Items<E> i -> i.items();
+            case Each<E> e -> {
+                var all = new java.util.ArrayList<Term<E>>();
+                all.add(e.range());
+                all.addAll(e.bodies());
+                yield all;
+            }
+        };
+    }
+
     record Constant<E extends Surroundings>(Value value, Type type) implements Term<E> {
         @Override
         public boolean mayFault() {

@@ -54,6 +54,25 @@ public final class TextTemplate<E extends Surroundings> {
         return new TextTemplate<>(pieces, problems, live, mayFault);
     }
 
+    /** The expressions in it, in order. */
+    public List<Compiled<E>> expressions() {
+        return pieces.stream()
+                .filter(Piece.Live.class::isInstance)
+                .map(p -> ((Piece.Live<E>) p).expression())
+                .toList();
+    }
+
+    /** The text of one that holds no expression. */
+    public String plain() {
+        var out = new StringBuilder();
+        for (Piece<E> piece : pieces) {
+            if (piece instanceof Piece.Plain<E>(String text)) {
+                out.append(text);
+            }
+        }
+        return out.toString();
+    }
+
     /** Whether it holds an expression. */
     public boolean isLive() {
         return live;

@@ -1,97 +1,159 @@
 package bivouac.machine;
 
-import java.util.ArrayDeque;
-import java.util.ArrayList;
+import bivouac.state.Frame;
+import bivouac.state.Inst;
+import bivouac.state.Keys;
+import java.util.Arrays;
 import java.util.Comparator;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 
-/** Who is asked next, and who closes next: it follows from who was asked and who is still there (C4, C5, D2). */
+/**
+ * Who is asked next, and who closes next: it follows from who was asked and who is still there (C4, C5, D2). The order
+ * is made anew only when a window has opened or gone since.
+ */
 final class AskingOrder {
 
     private final Run run;
+    private Inst[] sorted = {};
+    /** The windows that a request reaches, each before what it owns. */
+    private Inst[] reached = {};
+
+    private int count;
+    /** The first of those that may not have been asked yet. */
+    private int next;
+
+    private Frame.OfRequest of;
+    private int madeAt = -1;
 
     AskingOrder(Run run) {
         this.run = run;
     }
 
     /** C4, D2: the target, or each window without an owner, in the asking order, each followed by what it owns. */
-    Optional<Inst> nextToAsk(Frame.OfRequest request) {
-        var tree = new Tree(run.instances);
-        return tree.roots(request).stream()
-                .flatMap(root -> tree.firstToAsk(root, request).stream())
-                .findFirst();
+    Inst nextToAsk(Frame.OfRequest request) {
+        order(request);
+        while (next < count && isNotToBeAsked(reached[next], request)) {
+            next++;
+        }
+        return next < count ? reached[next] : null;
     }
 
-    /** C5: the first root of the request that is still there, or what it owns, deepest first. */
-    Optional<Inst> nextToClose(Frame.OfRequest request) {
-        var tree = new Tree(run.instances);
-        return tree.roots(request).stream().findFirst().map(tree::deepest);
+    private static boolean isNotToBeAsked(Inst inst, Frame.OfRequest request) {
+        return inst.gone || inst.plan.isBox() || inst.askedBy == request;
+    }
+
+    /** C5: the first root of the request that is still there, or what it owns, deepest first; null if none is. */
+    Inst nextToClose(Frame.OfRequest request) {
+        order(request);
+        int first = 0;
+        while (first < count && reached[first].gone) {
+            first++;
+        }
+        if (first == count) {
+            return null;
+        }
+        Inst at = reached[first];
+        for (Inst owned = firstOwned(at); owned != null; owned = firstOwned(at)) {
+            at = owned;
+        }
+        return at;
+    }
+
+    private static Inst firstOwned(Inst inst) {
+        while (inst.firstOwned != null && inst.firstOwned.gone) {
+            inst.firstOwned = inst.firstOwned.nextOwned;
+        }
+        return inst.firstOwned;
     }
 
     /** C3: it is a file dialog or picker, or owns one. */
     boolean holdsWhatCannotBeTakenAway(Inst inst) {
-        return inst.plan.cannotBeTakenAway()
-                || run.instances.stream().anyMatch(i -> i.owner == inst && i.plan.cannotBeTakenAway());
+        List<Inst> all = run.instances;
+        boolean holds = inst.plan.cannotBeTakenAway();
+        for (int i = 0; i < all.size() && !holds; i++) {
+            holds = all.get(i).owner == inst && all.get(i).plan.cannotBeTakenAway();
+        }
+        return holds;
+    }
+
+    private void order(Frame.OfRequest request) {
+        if (of == request && madeAt == run.changes()) {
+            return;
+        }
+        of = request;
+        madeAt = run.changes();
+        next = 0;
+        count = 0;
+        if (reached.length < run.instances.size()) {
+            reached = new Inst[run.instances.size() + 16];
+            sorted = new Inst[reached.length];
+        }
+        boolean there = request.target != null && !request.target.gone;
+        if (!request.departure && !there) {
+            return;
+        }
+        sort();
+        link();
+        if (there) {
+            reach(request.target);
+        }
+        for (int i = 0; request.departure && i < run.instances.size(); i++) {
+            if (sorted[i].owner == null && sorted[i] != request.target) {
+                reach(sorted[i]);
+            }
+        }
     }
 
     /** D2: the windows' order in the design from last to first; of one window by key, else the newest first. */
-    private static List<Inst> inAskingOrder(List<Inst> instances) {
-        // the newest first to begin with, and sorting keeps that where nothing else decides
-        var sorted = new ArrayList<>(instances.reversed());
-        sorted.sort(Comparator.comparingInt((Inst i) -> -i.plan.number).thenComparing(Keys::compare));
-        return sorted;
+    private void sort() {
+        int n = run.instances.size();
+        for (int i = 0; i < n; i++) {
+            sorted[i] = run.instances.get(n - 1 - i);
+        }
+        boolean inOrder = true;
+        for (int i = 1; i < n && inOrder; i++) {
+            inOrder = ORDER.compare(sorted[i - 1], sorted[i]) <= 0;
+        }
+        if (!inOrder) {
+            Arrays.sort(sorted, 0, n, ORDER);
+        }
     }
 
-    /** All open windows in the asking order, each with what it owns. */
-    private static final class Tree {
-        private final List<Inst> sorted;
-        private final Map<Inst, List<Inst>> owned = new IdentityHashMap<>();
+    private static final Comparator<Inst> ORDER = AskingOrder::compare;
 
-        Tree(List<Inst> instances) {
-            this.sorted = inAskingOrder(instances);
-            for (Inst inst : sorted) {
-                if (inst.owner != null) {
-                    owned.computeIfAbsent(inst.owner, o -> new ArrayList<>()).add(inst);
-                }
+    private static int compare(Inst a, Inst b) {
+        int byWindow = Integer.compare(b.plan.number, a.plan.number);
+        return byWindow != 0 ? byWindow : Keys.compare(a, b);
+    }
+
+    /** Tells each window what it owns, in the asking order. */
+    private void link() {
+        for (int i = 0; i < run.instances.size(); i++) {
+            sorted[i].firstOwned = null;
+        }
+        for (int i = run.instances.size() - 1; i >= 0; i--) {
+            Inst inst = sorted[i];
+            if (inst.owner != null) {
+                inst.nextOwned = inst.owner.firstOwned;
+                inst.owner.firstOwned = inst;
             }
         }
+    }
 
-        List<Inst> roots(Frame.OfRequest request) {
-            boolean there = request.target != null && !request.target.gone;
-            if (!request.departure) {
-                return there ? List.of(request.target) : List.of();
-            }
-            var roots = new ArrayList<Inst>();
-            if (there) {
-                roots.add(request.target);
-            }
-            sorted.stream().filter(i -> i.owner == null && i != request.target).forEach(roots::add);
-            return roots;
+    /** Takes up a window and all that it owns; without recursion, since windows may own each other in a long chain. */
+    private void reach(Inst root) {
+        Inst at = root;
+        while (at != null) {
+            reached[count++] = at;
+            at = at.firstOwned != null ? at.firstOwned : afterBranch(at, root);
         }
+    }
 
-        /** Each before what it owns; with a stack of its own, since windows may own each other in a long chain. */
-        Optional<Inst> firstToAsk(Inst root, Frame.OfRequest request) {
-            var open = new ArrayDeque<Inst>();
-            open.push(root);
-            while (!open.isEmpty()) {
-                Inst inst = open.pop();
-                if (!inst.plan.isBox() && inst.askedBy != request) {
-                    return Optional.of(inst);
-                }
-                owned.getOrDefault(inst, List.of()).reversed().forEach(open::push);
-            }
-            return Optional.empty();
+    private static Inst afterBranch(Inst from, Inst root) {
+        Inst at = from;
+        while (at != root && at.nextOwned == null) {
+            at = at.owner;
         }
-
-        Inst deepest(Inst inst) {
-            Inst at = inst;
-            while (owned.containsKey(at)) {
-                at = owned.get(at).getFirst();
-            }
-            return at;
-        }
+        return at == root ? null : at.nextOwned;
     }
 }

@@ -1,37 +1,40 @@
 package bivouac.machine;
 
-import java.util.HashSet;
+import bivouac.state.Frame;
+import bivouac.state.Inst;
+import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** Which windows get no user event, and why (B1 to B6). Follows from the state at every moment (B4). */
 final class Blocking {
 
     private final Run run;
+    private final Tasks tasks;
 
-    Blocking(Run run) {
+    Blocking(Run run, Tasks tasks) {
         this.run = run;
+        this.tasks = tasks;
     }
 
     /** What blocks a window; empty if nothing does. */
     Optional<Scene.Blocker> of(Inst inst) {
-        Optional<Frame.OfScript> working = Tasks.foreground(run);
-        if (working.isPresent()) {
+        if (tasks.isForeground()) {
             return Optional.of(new Scene.Blocker(
-                    Optional.empty(), "blocked while “" + new Tasks(run).name(working.get()) + "” goes on"));
+                    Optional.empty(),
+                    "blocked while “" + tasks.work(tasks.foreground()).words() + "” goes on"));
         }
-        Optional<Inst> waitedFor = byWaited(inst);
-        if (waitedFor.isPresent()) {
-            Sighting.Which which = waitedFor.get().which();
+        Inst waitedFor = byWaited(inst);
+        if (waitedFor != null) {
+            Sighting.Which which = Sighting.Which.of(waitedFor);
             return Optional.of(new Scene.Blocker(Optional.of(which), "blocked by " + which));
         }
         if (byRequest(inst)) {
-            Optional<Sighting.Which> asking = topmostWaited().map(Inst::which);
+            Optional<Sighting.Which> asking = topmostWaited().map(Sighting.Which::of);
             return Optional.of(new Scene.Blocker(
                     asking, asking.map(a -> "blocked by " + a).orElse("blocked while closing is decided")));
         }
-        return byScript(inst).map(s -> {
-            Optional<Sighting.Which> awaited = Optional.ofNullable(s.awaits).map(Inst::which);
+        return Optional.ofNullable(byScript(inst)).map(s -> {
+            Optional<Sighting.Which> awaited = Optional.ofNullable(s.awaits).map(Sighting.Which::of);
             return new Scene.Blocker(
                     awaited,
                     awaited.map(a -> "blocked: its script waits for " + a).orElse("blocked: its script waits"));
@@ -39,10 +42,7 @@ final class Blocking {
     }
 
     boolean isBlocked(Inst inst) {
-        return Tasks.foreground(run).isPresent()
-                || byWaited(inst).isPresent()
-                || byScript(inst).isPresent()
-                || byRequest(inst);
+        return tasks.isForeground() || byWaited(inst) != null || byScript(inst) != null || byRequest(inst);
     }
 
     private Optional<Inst> topmostWaited() {
@@ -55,22 +55,27 @@ final class Blocking {
     }
 
     /** B1: a window waited for blocks its owners, or all but what it owns and what is waited for after it. */
-    private Optional<Inst> byWaited(Inst inst) {
+    private Inst byWaited(Inst inst) {
         Inst found = null;
-        for (Inst w : run.instances) {
-            if (w != inst && blocks(w, inst) && (found == null || w.rank > found.rank)) {
+        List<Inst> all = run.instances;
+        for (int i = 0; i < all.size(); i++) {
+            Inst w = all.get(i);
+            if (w.waits != Inst.WAITS_NOT && w != inst && blocks(w, inst) && (found == null || isNearer(w, found))) {
                 found = w;
             }
         }
-        return Optional.ofNullable(found);
+        return found;
     }
 
-    private boolean blocks(Inst waited, Inst inst) {
-        return switch (waited.waits) {
-            case Inst.WAITS_FOR_OWNER -> waited.isOwnedBy(inst);
-            case Inst.WAITS_FOR_APPLICATION -> !inst.isOwnedBy(waited) && !isUnderLater(inst, waited);
-            default -> false;
-        };
+    /** Which of two that block a window a person would deal with first. */
+    private static boolean isNearer(Inst one, Inst other) {
+        return one.rank > other.rank || one.rank == other.rank && one.isOwnedBy(other);
+    }
+
+    private static boolean blocks(Inst waited, Inst inst) {
+        return waited.waits == Inst.WAITS_FOR_OWNER
+                ? waited.isOwnedBy(inst)
+                : !inst.isOwnedBy(waited) && !isUnderLater(inst, waited);
     }
 
     private static boolean isUnderLater(Inst inst, Inst waited) {
@@ -83,13 +88,13 @@ final class Blocking {
     }
 
     /** B5: a script of the window waits on the stack. */
-    private Optional<Frame.OfScript> byScript(Inst inst) {
-        for (Frame frame : run.stack) {
-            if (frame instanceof Frame.OfScript s && s.me == inst) {
-                return Optional.of(s);
+    private Frame.OfScript byScript(Inst inst) {
+        for (int i = 0; i < run.stack.size(); i++) {
+            if (run.stack.get(i) instanceof Frame.OfScript s && s.me == inst) {
+                return s;
             }
         }
-        return Optional.empty();
+        return null;
     }
 
     /** B6: it was asked, or is still to be asked, by what is undecided. */
@@ -108,15 +113,11 @@ final class Blocking {
 
     /** Whether the scripts of the request at {@code index} opened it waiting, or it is owned by such a window. */
     private boolean opened(int index, Inst inst) {
-        Set<Inst> waited = new HashSet<>();
-        for (Frame frame : run.stack.subList(index + 1, run.stack.size())) {
-            if (frame instanceof Frame.OfScript s && s.awaits != null) {
-                waited.add(s.awaits);
-            }
-        }
         for (Inst at = inst; at != null; at = at.owner) {
-            if (waited.contains(at)) {
-                return true;
+            for (int i = index + 1; i < run.stack.size(); i++) {
+                if (run.stack.get(i) instanceof Frame.OfScript s && s.awaits == at) {
+                    return true;
+                }
             }
         }
         return false;

@@ -1,8 +1,12 @@
 package bivouac.machine;
 
 import bivouac.design.Way;
-import bivouac.expression.Value;
-import java.util.Comparator;
+import bivouac.plan.Op;
+import bivouac.plan.Reading;
+import bivouac.plan.WindowPlan;
+import bivouac.state.Frame;
+import bivouac.state.Inst;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,57 +22,50 @@ final class Endings {
         this.run = run;
     }
 
-    Optional<Frame.OfScript> waiter(Inst inst) {
-        return run.stack.stream()
-                .filter(f -> f instanceof Frame.OfScript s && s.awaits == inst)
-                .map(Frame.OfScript.class::cast)
-                .findFirst();
+    /** The script that waits for a window; null if none does. */
+    private Frame.OfScript waiter(Inst inst) {
+        for (int i = 0; i < run.stack.size(); i++) {
+            if (run.stack.get(i) instanceof Frame.OfScript s && s.awaits == inst) {
+                return s;
+            }
+        }
+        return null;
     }
 
-    Optional<Frame.Dormant> keptBranches(Inst inst) {
-        return run.dormant.stream()
-                .filter(d -> d.awaits == inst && !d.openerGone)
-                .findFirst();
-    }
-
-    /** The locals that a window's result goes into; empty if it reaches nobody. */
-    int[] resultOf(Inst inst) {
-        return waiter(inst)
-                .map(w -> w.locals)
-                .or(() -> keptBranches(inst).map(d -> d.locals))
-                .orElse(new int[0]);
-    }
-
-    void put(Inst inst, int give, int value) {
-        waiter(inst).ifPresent(w -> w.locals[((Op.Open) w.script.ops().get(w.pc)).resultSlot() + give] = value);
-        keptBranches(inst)
-                .ifPresent(d -> d.locals[((Op.Open) d.script.ops().get(d.openOp)).resultSlot() + give] = value);
+    /** Whether somebody gets what a window gives (C6). */
+    private boolean reachesSomeone(Inst inst) {
+        boolean reaches = waiter(inst) != null;
+        for (int i = 0; i < run.dormant.size() && !reaches; i++) {
+            Frame.Dormant d = run.dormant.get(i);
+            reaches = d.awaits == inst && d.order == 0 && !d.isOpenerGone();
+        }
+        return reaches;
     }
 
     /** C6: the values of an ending, in the scope of the close step or way out, only where they reach someone. */
     void makeResult(Frame.OfRequest request, Inst inst, int ending, Optional<Frame.OfScript> asker) {
-        int[] target = resultOf(inst);
-        if (target.length == 0) {
+        // what is not given has no value, whatever an ending before it gave
+        inst.beginResult(0);
+        if (ending == 0 || !reachesSomeone(inst)) {
             return;
         }
-        // what is not given has no value, whatever an ending before it gave
-        for (int give = 0; ending > 0 && give < inst.plan.ending(ending).gives().size(); give++) {
-            put(inst, give, 0);
-        }
-        List<Op.Hand> gives;
-        Reading here;
+        inst.beginResult(inst.plan.ending(ending).gives().size());
         if (inst == request.target && request.way == Ways.CLOSE_STEP) {
-            gives = asker.map(a -> given(a.script.ops().get(a.pc))).orElse(List.of());
-            here = new Reading(run, asker.map(a -> a.me).orElse(null), asker.orElse(null));
+            asker.ifPresent(a -> give(inst, given(a.script.ops().get(a.pc)), run.here(a)));
         } else {
-            gives = Ways.leads(inst, Way.values()[Ways.wayFor(request, inst)])
-                    .map(WindowPlan.WayPlan.Leads::gives)
-                    .orElse(List.of());
-            here = new Reading(run, inst, null);
+            give(
+                    inst,
+                    Ways.leads(inst, Way.values()[Ways.wayFor(request, inst)])
+                            .map(WindowPlan.WayPlan.Leads::gives)
+                            .orElse(List.of()),
+                    run.here(inst));
         }
-        for (Op.Hand hand : gives) {
-            Value value = hand.value().evaluate(here).as(hand.type());
-            put(inst, hand.index(), run.program.number(value));
+    }
+
+    private void give(Inst inst, List<Op.Hand> gives, Reading here) {
+        for (int i = 0; i < gives.size(); i++) {
+            Op.Hand hand = gives.get(i);
+            inst.setResult(hand.index(), run.number(hand.value().evaluate(here).as(hand.type())));
         }
     }
 
@@ -81,27 +78,77 @@ final class Endings {
         };
     }
 
-    /** W2, W4: the script goes on in the branch of that ending, or after the step. */
-    static void deliver(Frame.OfScript waiting, Inst inst) {
-        Op.Open op = (Op.Open) waiting.script.ops().get(waiting.pc);
-        waiting.awaits = null;
-        waiting.pc = op.branches().getOrDefault(inst.ending, op.after());
+    /** A ready-made window ends with these values. */
+    void put(Inst inst, bivouac.expression.Value... gives) {
+        if (!reachesSomeone(inst)) {
+            return;
+        }
+        inst.beginResult(gives.length);
+        for (int i = 0; i < gives.length; i++) {
+            inst.setResult(i, run.number(gives[i]));
+        }
+    }
+
+    /** How a window closes, with what it gives to those whom it reaches. */
+    void see(Inst inst) {
+        if (!run.isWatched()) {
+            return;
+        }
+        if (inst.ending == 0) {
+            run.see(new Sighting.Closed(Sighting.Which.of(inst), "", List.of()));
+            return;
+        }
+        var ending = inst.plan.ending(inst.ending);
+        var gives = new ArrayList<Sighting.Named>();
+        for (int i = 0; i < inst.results(); i++) {
+            gives.add(new Sighting.Named(ending.gives().get(i).name().shown(), run.value(inst.result(i))));
+        }
+        run.see(new Sighting.Closed(Sighting.Which.of(inst), ending.name(), gives));
+    }
+
+    /** A window is gone, and its ending reaches who waits for it; branches that were to come of its own are dropped. */
+    void deliver(Inst inst) {
+        Frame.OfScript waiting = waiter(inst);
+        if (waiting != null) {
+            // W2, W4: the script goes on in the branch of that ending, or after the step
+            Op.Open op = (Op.Open) waiting.script.ops().get(waiting.pc);
+            results(inst, waiting, op);
+            waiting.awaits = null;
+            waiting.pc = op.branches().getOrDefault(inst.ending, op.after());
+        }
+        for (int i = run.dormant.size() - 1; i >= 0; i--) {
+            Frame.Dormant d = run.dormant.get(i);
+            if (d.awaits == inst && d.order == 0) {
+                arrived(d, inst);
+            } else if (d.me == inst) {
+                d.me = null;
+                d.openerGoneNow = true;
+            }
+        }
+    }
+
+    private static void results(Inst inst, Frame.OfOps to, Op.Open op) {
+        int count = inst.ending == 0 ? 0 : inst.plan.ending(inst.ending).gives().size();
+        for (int i = 0; i < count; i++) {
+            to.locals[op.resultSlot() + i] = inst.result(i);
+        }
     }
 
     /** W3: a branch written for that ending is to be run; if its opener had gone before, that is fault X2. */
-    void arrived(Frame.Dormant d, Inst inst) {
+    private void arrived(Frame.Dormant d, Inst inst) {
         Op.Open op = (Op.Open) d.script.ops().get(d.openOp);
         Integer branch = op.branches().get(inst.ending);
         if (branch == null || d.openerGoneNow) {
             run.dormant.remove(d);
-        } else if (d.openerGone) {
+        } else if (d.isOpenerGone()) {
             run.dormant.remove(d);
             String ending = inst.plan.ending(inst.ending).name();
             run.fault(
                     Fault.Rule.X2,
-                    "“" + ending + "” of " + inst.which() + " arrives for a window that is gone",
+                    "“" + ending + "” of " + Sighting.Which.of(inst) + " arrives for a window that is gone",
                     Optional.of(op.ref()));
         } else {
+            results(inst, d, op);
             d.goesOnAt = branch;
             d.order = run.nextClosing();
         }
@@ -109,20 +156,26 @@ final class Endings {
 
     /** C6: in the order of closing, so the first to close lies on top. */
     void runKeptBranches() {
-        var ready = run.dormant.stream()
-                .filter(d -> d.order > 0)
-                .sorted(Comparator.comparingInt((Frame.Dormant d) -> d.order).reversed())
-                .toList();
-        run.dormant.forEach(d -> d.openerGoneNow = false);
-        for (Frame.Dormant d : ready) {
-            run.dormant.remove(d);
-            if (!d.openerGone) {
-                var frame = new Frame.OfScript(d.script, d.me);
-                System.arraycopy(d.locals, 0, frame.locals, 0, d.locals.length);
-                System.arraycopy(d.kept, 0, frame.kept, 0, d.kept.length);
-                frame.pc = d.goesOnAt;
-                run.stack.add(frame);
+        for (int order = run.nextClosing() - 1; order > 0; order--) {
+            for (int i = run.dormant.size() - 1; i >= 0; i--) {
+                Frame.Dormant d = run.dormant.get(i);
+                if (d.order == order) {
+                    run.dormant.remove(i);
+                    goOn(d);
+                }
             }
+        }
+        for (int i = 0; i < run.dormant.size(); i++) {
+            run.dormant.get(i).openerGoneNow = false;
+        }
+    }
+
+    private void goOn(Frame.Dormant d) {
+        if (!d.isOpenerGone()) {
+            Frame.OfScript frame = run.run(d.script, d.me);
+            frame.takeOver(d);
+            frame.pc = d.goesOnAt;
+            run.stack.add(frame);
         }
     }
 }

@@ -1,5 +1,6 @@
 package bivouac.machine;
 
+import bivouac.plan.StepRef;
 import java.util.Optional;
 
 /**

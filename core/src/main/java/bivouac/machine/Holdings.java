@@ -2,19 +2,15 @@ package bivouac.machine;
 
 import bivouac.design.Holding;
 import bivouac.expression.Value;
+import bivouac.state.Frame;
+import bivouac.state.Held;
+import bivouac.state.Inst;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /** What is held, in the order of taking: how it is taken, and given back, the last taken first (H1, H2). */
 final class Holdings {
-
-    /**
-     * Something that is held.
-     *
-     * @param holding its number in the design
-     * @param owner the window whose it is; null for the application
-     */
-    record Held(int holding, Inst owner) {}
 
     private final Run run;
 
@@ -23,7 +19,7 @@ final class Holdings {
     }
 
     private Holding design(int number) {
-        return run.program.design().application().holdings().get(number);
+        return run.program.holdings().get(number);
     }
 
     String name(int number) {
@@ -70,9 +66,9 @@ final class Holdings {
 
     /** C5, and D5 for the application, whose windows have closed before: all of it, the last taken first. */
     void giveBackAllOf(Inst owner) {
-        for (Held held : List.copyOf(run.held).reversed()) {
-            if (held.owner() == owner) {
-                giveBack(held);
+        for (int i = run.held.size() - 1; i >= 0; i--) {
+            if (run.held.get(i).owner() == owner) {
+                giveBack(run.held.get(i));
             }
         }
     }
@@ -81,6 +77,7 @@ final class Holdings {
     void leaveTraces() {
         run.traces = traces(run.held.stream()
                 .filter(h -> design(h.holding()).leavesTrace())
+                .sorted(Comparator.comparingInt(Held::holding))
                 .map(h -> Value.of(name(h.holding())))
                 .toList());
         run.held.clear();
@@ -92,6 +89,6 @@ final class Holdings {
     }
 
     private int traces(List<Value> names) {
-        return run.program.number(new Value.Items(names));
+        return run.number(new Value.Items(names));
     }
 }

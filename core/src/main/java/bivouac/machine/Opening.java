@@ -6,24 +6,25 @@ import bivouac.design.Take;
 import bivouac.design.Type;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
+import bivouac.plan.Op;
+import bivouac.plan.WindowPlan;
+import bivouac.state.Frame;
+import bivouac.state.Inst;
 import java.util.Optional;
 
 /** Opens windows, or brings them back (O1 to O9). */
 final class Opening {
 
     private final Run run;
+    private final Targets targets;
 
-    Opening(Run run) {
+    Opening(Run run, Targets targets) {
         this.run = run;
+        this.targets = targets;
     }
 
     /** Carries out an <em>open</em> step of the script on top; throws where a value handed over has a fault. */
     void open(Op.Open op, Frame.OfScript by) {
-        if (op.how() instanceof Op.How.InPlace inPlace) {
-            by.awaitsRequest = true;
-            new Requests(run).requestInPlace(by, inPlace.ending());
-            return;
-        }
         Value[] values = handOver(op, by);
         WindowPlan plan = run.program.windows().get(op.window());
         Optional<Inst> there = alreadyOpen(plan, values);
@@ -53,7 +54,7 @@ final class Opening {
     boolean isFree(WindowPlan plan) {
         return run.instances.size() < Run.MOST_WINDOWS
                 && (!(plan.instances() instanceof Instances.Single)
-                        || run.instancesOf(plan).findFirst().isEmpty());
+                        || run.firstOf(plan).isEmpty());
     }
 
     /** Opens a window for nobody, with a sample for each take that has no default. */
@@ -64,7 +65,7 @@ final class Opening {
             if (take.byDefault().isEmpty()) {
                 values[i] = take.type() == Type.Plain.TEXT
                         ? Value.of(take.name().shown())
-                        : Value.startOf(take.type(), run.today());
+                        : Value.startOf(take.type(), run.date());
             }
         }
         Inst inst = create(plan, values, null, null);
@@ -72,7 +73,7 @@ final class Opening {
             letWait(inst, Inst.WAITS_FOR_APPLICATION);
         }
         announce(inst, plan.isReadyMade());
-        run.push(plan.moment(FacedWindow.Moment.OPENED), inst);
+        begin(inst, FacedWindow.Moment.OPENED);
     }
 
     /** O7: the system may fail to create the window; one that is there already is only brought back. */
@@ -90,9 +91,9 @@ final class Opening {
             bringBack(there.get(), values);
             return;
         }
-        Inst inst = create(plan, values, plan.face().map(FacedWindow::owned).orElse(false) ? old.owner : null, null);
+        Inst inst = create(plan, values, plan.canBeOwned() ? old.owner : null, null);
         announce(inst, false);
-        run.push(plan.moment(FacedWindow.Moment.OPENED), inst);
+        begin(inst, FacedWindow.Moment.OPENED);
     }
 
     private static void keep(Op.Open op, Frame.OfScript by, Inst inst) {
@@ -105,9 +106,9 @@ final class Opening {
     private Value[] handOver(Op.Open op, Frame.OfScript by) {
         WindowPlan plan = run.program.windows().get(op.window());
         var values = new Value[plan.window().takes().size()];
-        var here = new Reading(run, by.me, by);
-        for (Op.Hand hand : op.handOver()) {
-            values[hand.index()] = hand.value().evaluate(here).as(hand.type());
+        for (int i = 0; i < op.handOver().size(); i++) {
+            Op.Hand hand = op.handOver().get(i);
+            values[hand.index()] = hand.value().evaluate(run.here(by)).as(hand.type());
         }
         return values;
     }
@@ -115,13 +116,13 @@ final class Opening {
     private Optional<Inst> alreadyOpen(WindowPlan plan, Value[] values) {
         return switch (plan.instances()) {
             case Instances.Many m -> Optional.empty();
-            case Instances.Single s -> run.instancesOf(plan).findFirst();
+            case Instances.Single s -> run.firstOf(plan);
             case Instances.OneForEach(String key) -> {
                 int slot = plan.keySlot();
                 yield slot < 0
                         ? Optional.empty()
-                        : run.instancesOf(plan)
-                                .filter(i -> i.value(slot).equals(values[slot - plan.takeSlot(0)]))
+                        : run.instances.stream()
+                                .filter(i -> i.plan == plan && i.value(slot).equals(values[slot - plan.takeSlot(0)]))
                                 .findFirst();
             }
         };
@@ -136,20 +137,17 @@ final class Opening {
         }
         inst.hidden = false;
         run.raise(inst);
-        run.see(new Sighting.BroughtBack(inst.which()));
-        run.push(inst.plan.moment(FacedWindow.Moment.BROUGHT_BACK), inst);
+        run.see(new Sighting.BroughtBack(Sighting.Which.of(inst)));
+        begin(inst, FacedWindow.Moment.BROUGHT_BACK);
     }
 
     private Inst owner(Op.Open op, WindowPlan plan, Frame.OfScript by) {
-        boolean owned = plan.face().map(FacedWindow::owned).orElse(true)
-                && plan.face().map(f -> f.of() != FacedWindow.Kind.MAIN).orElse(true);
-        if (!owned) {
+        if (!plan.canBeOwned()) {
             return null;
         }
         return op.ownedBy().isEmpty()
                 ? by.me
-                : new Targets(run)
-                        .find(op.ownedBy().get(), op.ownerSlot(), by)
+                : targets.find(op.ownedBy().get(), op.ownerSlot(), by)
                         .orElseThrow(() -> new EvaluationFault("the window that is to own "
                                 + plan.window().name().shown() + " is not open"));
     }
@@ -159,10 +157,14 @@ final class Opening {
             throw new StepFault(Fault.Rule.X6, "more than " + Run.MOST_WINDOWS + " windows are open");
         }
         run.budget.spend(plan.slots() + (long) run.instances.size());
-        var inst = new Inst(plan);
+        Inst inst = run.open(plan);
         inst.owner = owner;
         inst.opener = opener;
-        inst.serial = 1 + run.instancesOf(plan).mapToInt(i -> i.serial).max().orElse(0);
+        inst.serial = 1;
+        for (int i = 0; i < run.instances.size(); i++) {
+            Inst other = run.instances.get(i);
+            inst.serial = other.plan == plan ? Math.max(inst.serial, other.serial + 1) : inst.serial;
+        }
         var handed = new boolean[values.length];
         for (int i = 0; i < values.length; i++) {
             handed[i] = values[i] != null;
@@ -171,36 +173,45 @@ final class Opening {
             }
         }
         run.instances.add(inst);
-        plan.start(run, inst, handed);
+        run.windowsChange();
+        plan.start(run.starting(inst), inst, handed);
         run.raise(inst);
         return inst;
     }
 
     private void announce(Inst inst, boolean waits) {
+        if (!run.isWatched()) {
+            return;
+        }
         if (inst.plan.isReadyMade()) {
             run.see(new Sighting.Asked(
-                    inst.which(),
+                    Sighting.Which.of(inst),
                     inst.value(WindowPlan.TITLE).shown(),
                     inst.plan.isBox() ? inst.value(WindowPlan.TEXT).shown() : ""));
         } else {
-            run.see(new Sighting.Opened(inst.which(), waits));
+            run.see(new Sighting.Opened(Sighting.Which.of(inst), waits));
         }
     }
 
     /** W3: the script goes on; the branches stay behind for when the window ends. */
     private void alongside(Op.Open op, Frame.OfScript by, Inst inst) {
         if (!op.branches().isEmpty()) {
-            run.dormant.add(new Frame.Dormant(by.script, by.me, by.pc, inst, by.locals.clone(), by.kept.clone()));
+            var left = new Frame.Dormant(by.script, by.pc);
+            left.takeOver(by);
+            left.awaits = inst;
+            run.dormant.add(left);
         }
         by.pc = op.after();
         announce(inst, false);
-        run.push(inst.plan.moment(FacedWindow.Moment.OPENED), inst);
+        begin(inst, FacedWindow.Moment.OPENED);
     }
 
     /** B1: it is waited for from now on, and so blocks; of two, the later blocks the earlier. */
     private void letWait(Inst inst, int waits) {
         inst.waits = waits;
-        inst.rank = 1 + run.instances.stream().mapToInt(i -> i.rank).max().orElse(0);
+        for (int i = 0; i < run.instances.size(); i++) {
+            inst.rank = Math.max(inst.rank, run.instances.get(i).rank + 1);
+        }
     }
 
     /** W2: the script stays on the stack until the window has ended. */
@@ -208,6 +219,13 @@ final class Opening {
         letWait(inst, waits);
         by.awaits = inst;
         announce(inst, true);
-        run.push(inst.plan.moment(FacedWindow.Moment.OPENED), inst);
+        begin(inst, FacedWindow.Moment.OPENED);
+    }
+
+    /** A ready-made window has no scripts of its own. */
+    private void begin(Inst inst, FacedWindow.Moment moment) {
+        if (!inst.plan.isReadyMade()) {
+            run.push(inst.plan.moment(moment), inst);
+        }
     }
 }

@@ -5,95 +5,136 @@ import bivouac.design.ReadyMade;
 import bivouac.design.Way;
 import bivouac.expression.Budget;
 import bivouac.expression.NoValue;
-import java.util.ArrayList;
-import java.util.HashMap;
+import bivouac.plan.PartPlan;
+import bivouac.plan.WindowPlan;
+import bivouac.state.Inst;
+import bivouac.state.Situation;
 import java.util.List;
-import java.util.Map;
 
-/** Which events a state lets happen (P2, B3, W5, D7). */
+/** Which events a situation lets happen (P2, B3, W5, D7). */
 final class Possible {
-
-    private static final int ENABLED = 0;
-    private static final int READ_ONLY = 1;
 
     private final Run run;
     private final Blocking blocking;
-    private final Map<Asked, Boolean> known = new HashMap<>();
+    private final Tasks tasks;
+    private final Opening opening;
+    private final ReadyMadeEvents readyMade;
+    private final RowEvents rows;
 
-    /** A condition of a part. */
-    private record Asked(Inst inst, int part, int what) {}
-
-    Possible(Run run) {
+    Possible(Run run, Blocking blocking, Tasks tasks, Opening opening, ReadyMadeEvents readyMade, RowEvents rows) {
         this.run = run;
-        run.budget = new Budget(4 * Budget.OF_AN_EVENT);
-        this.blocking = new Blocking(run);
+        this.blocking = blocking;
+        this.tasks = tasks;
+        this.opening = opening;
+        this.readyMade = readyMade;
+        this.rows = rows;
     }
 
     /** Every event that is possible; an edit in the list stands for any text. */
-    List<Event> events() {
-        var events = new ArrayList<Event>();
-        for (int i = 0; i < run.instances.size(); i++) {
-            candidates(run.instances.get(i), i, events);
+    void events(EventList events) {
+        run.budget.refill(4 * Budget.OF_AN_EVENT);
+        events.clear();
+        if (run.phase != Situation.RUNNING) {
+            events.add(NumberedEvent.of(NumberedEvent.Kind.START_AGAIN));
+            return;
         }
-        events.addAll(new Tasks(run).events());
-        events.add(new Event.SessionEnds());
-        events.add(new Event.Killed());
-        events.add(new Event.StartAgain());
-        events.removeIf(e -> !is(e));
-        return List.copyOf(events);
-    }
-
-    private void candidates(Inst inst, int i, List<Event> events) {
-        if (inst.plan.window() instanceof ReadyMade window) {
-            new ReadyMadeEvents(run).candidates(inst, window, i, events);
-        }
-        for (PartPlan part : inst.plan.parts()) {
-            switch (part.part) {
-                case Part.Button b -> events.add(new Event.Press(i, part.number));
-                case Part.MenuCommand m -> events.add(new Event.Press(i, part.number));
-                case Part.Link l -> events.add(new Event.Press(i, part.number));
-                case Part.TextField f -> events.add(new Event.Edit(i, part.number, ""));
-                case Part.ValueField f -> events.add(new Event.Edit(i, part.number, ""));
-                case Part.TickBox b -> events.add(new Event.Tick(i, part.number));
-                case Part.Choice c -> {
-                    for (int item = 0; item < c.items().size(); item++) {
-                        events.add(new Event.Select(i, part.number, item));
-                    }
-                }
-                case Part.ListOfRows l -> RowEvents.candidates(inst, i, part, events);
-                case Part.Caption c -> {
-                    // gets no event
-                }
-                case Part.Picture p -> {
-                    // gets no event
+        if (tasks.isForeground()) {
+            ends(Tasks.FOREGROUND, events);
+        } else {
+            for (int i = 0; i < run.instances.size(); i++) {
+                Inst inst = run.instances.get(i);
+                if (!inst.isHidden() && !blocking.isBlocked(inst)) {
+                    ofWindow(inst, i, events);
                 }
             }
+            for (int i = 0; i < run.background.size(); i++) {
+                ends(i, events);
+            }
+            if (run.departure() == null) {
+                events.add(NumberedEvent.of(NumberedEvent.Kind.SESSION_ENDS));
+            }
         }
-        events.add(new Event.CloseBox(i));
-        events.add(new Event.Escape(i));
+        events.add(NumberedEvent.of(NumberedEvent.Kind.KILLED));
     }
 
+    private void ends(int place, EventList events) {
+        List<String> endings = Tasks.endings(tasks.frame(place).orElseThrow());
+        for (int i = 0; i < endings.size(); i++) {
+            if (endings.indexOf(endings.get(i)) == i) {
+                events.add(NumberedEvent.Kind.TASK_ENDS, 0, place + 1, i);
+            }
+        }
+    }
+
+    private void ofWindow(Inst inst, int i, EventList events) {
+        if (inst.plan.window() instanceof ReadyMade window) {
+            readyMade.offer(inst, window, i, events);
+        }
+        List<PartPlan> parts = inst.plan.parts();
+        for (int p = 0; p < parts.size(); p++) {
+            ofPart(inst, i, parts.get(p), events);
+        }
+        if (leads(inst, Way.CLOSE_BOX)) {
+            events.add(NumberedEvent.Kind.CLOSE_BOX, i, 0, 0);
+        }
+        if (leads(inst, Way.ESCAPE)) {
+            events.add(NumberedEvent.Kind.ESCAPE, i, 0, 0);
+        }
+    }
+
+    private void ofPart(Inst inst, int i, PartPlan part, EventList events) {
+        switch (part.part) {
+            case Part.Button b -> press(inst, i, part, events);
+            case Part.MenuCommand m -> press(inst, i, part, events);
+            case Part.Link l -> press(inst, i, part, events);
+            case Part.TextField f -> change(inst, i, part, NumberedEvent.Kind.EDIT, 1, events);
+            case Part.ValueField f -> change(inst, i, part, NumberedEvent.Kind.EDIT, 1, events);
+            case Part.TickBox b -> change(inst, i, part, NumberedEvent.Kind.TICK, 1, events);
+            case Part.Choice c ->
+                change(inst, i, part, NumberedEvent.Kind.SELECT, c.items().size(), events);
+            case Part.ListOfRows l -> {
+                if (usable(inst, part)) {
+                    rows.offer(inst, i, part, events);
+                }
+            }
+            case Part.Caption c -> {
+                // gets no event
+            }
+            case Part.Picture p -> {
+                // gets no event
+            }
+        }
+    }
+
+    private void press(Inst inst, int i, PartPlan part, EventList events) {
+        if (usable(inst, part)) {
+            events.add(NumberedEvent.Kind.PRESS, i, part.number, 0);
+        }
+    }
+
+    private void change(Inst inst, int i, PartPlan part, NumberedEvent.Kind kind, int items, EventList events) {
+        if (changeable(inst, part)) {
+            for (int item = 0; item < items; item++) {
+                events.add(kind, i, part.number, item);
+            }
+        }
+    }
+
+    /** Whether one event is possible. */
     boolean is(Event event) {
+        run.budget.refill(4 * Budget.OF_AN_EVENT);
+        boolean running = run.phase == Situation.RUNNING;
         return switch (event) {
-            case Event.StartAgain s -> run.phase != Run.RUNNING;
-            case Event.Killed k -> run.phase == Run.RUNNING;
-            case Event.TaskEnds end -> run.phase == Run.RUNNING && new Tasks(run).isPossible(end);
+            case Event.StartAgain s -> !running;
+            case Event.Killed k -> running;
+            case Event.TaskEnds end -> running && tasks.isPossible(end);
             case Event.OpenWithSamples(String window) ->
-                run.phase == Run.RUNNING
-                        && Tasks.foreground(run).isEmpty()
-                        && run.program
-                                .window(window)
-                                .filter(new Opening(run)::isFree)
-                                .isPresent();
-            case Event.SessionEnds e ->
-                run.phase == Run.RUNNING
-                        && run.departure().isEmpty()
-                        && Tasks.foreground(run).isEmpty();
+                running
+                        && !tasks.isForeground()
+                        && run.program.window(window).filter(opening::isFree).isPresent();
+            case Event.SessionEnds e -> running && run.departure() == null && !tasks.isForeground();
             case Event.OnWindow w -> {
-                if (run.phase != Run.RUNNING
-                        || Tasks.foreground(run).isPresent()
-                        || w.instance() < 0
-                        || w.instance() >= run.instances.size()) {
+                if (!running || tasks.isForeground() || w.instance() < 0 || w.instance() >= run.instances.size()) {
                     yield false;
                 }
                 Inst inst = run.instances.get(w.instance());
@@ -105,53 +146,67 @@ final class Possible {
     private boolean fits(Inst inst, Event.OnWindow event) {
         return switch (event) {
             case Event.Press(int i, int part) ->
-                usable(inst, part, Part.Button.class)
-                        || usable(inst, part, Part.MenuCommand.class)
-                        || usable(inst, part, Part.Link.class);
+                usable(inst, part, Part.Button.class, Part.MenuCommand.class, Part.Link.class);
             case Event.Select(int i, int part, int item) ->
                 changeable(inst, part, Part.Choice.class)
                         && inst.plan.parts().get(part).hasItem(item);
-            case Event.OnRows rows ->
-                usable(inst, rows.part(), Part.ListOfRows.class) && new RowEvents(run).isPossible(inst, rows);
+            case Event.OnRows on -> usable(inst, on.part(), Part.ListOfRows.class) && rows.isPossible(inst, on);
             case Event.Edit(int i, int part, String text) ->
-                changeable(inst, part, Part.TextField.class) || changeable(inst, part, Part.ValueField.class);
+                changeable(inst, part, Part.TextField.class, Part.ValueField.class);
             case Event.Tick(int i, int part) -> changeable(inst, part, Part.TickBox.class);
             case Event.Answer answer -> ReadyMadeEvents.isPossible(inst, answer);
-            case Event.Choose choose -> new ReadyMadeEvents(run).isPossible(inst, choose);
+            case Event.Choose choose -> readyMade.isPossible(inst, choose);
             case Event.Pick pick -> ReadyMadeEvents.isPossible(inst, pick);
             case Event.CloseBox(int i) -> leads(inst, Way.CLOSE_BOX);
             case Event.Escape(int i) -> leads(inst, Way.ESCAPE);
         };
     }
 
-    private boolean usable(Inst inst, int part, Class<? extends Part> kind) {
-        if (part < 0 || part >= inst.plan.parts().size()) {
-            return false;
+    private static boolean isOf(Inst inst, int part, Class<?>... kinds) {
+        boolean is = false;
+        for (Class<?> kind : kinds) {
+            is |= part >= 0
+                    && part < inst.plan.parts().size()
+                    && kind.isInstance(inst.plan.parts().get(part).part);
         }
-        PartPlan plan = inst.plan.parts().get(part);
-        return kind.isInstance(plan.part)
-                && plan.isNamed()
-                && isTrue(inst, part, ENABLED, () -> plan.enabled(run, inst) && plan.visible(run, inst));
+        return is;
     }
 
-    /** A part that a person can change is usable and not read-only (P1). */
-    private boolean changeable(Inst inst, int part, Class<? extends Part> kind) {
-        return usable(inst, part, kind)
-                && !isTrue(
-                        inst, part, READ_ONLY, () -> inst.plan.parts().get(part).readOnly(run, inst));
+    private boolean usable(Inst inst, int part, Class<?>... kinds) {
+        return isOf(inst, part, kinds) && usable(inst, inst.plan.parts().get(part));
     }
 
-    /** Conditions as they stand are looked at once, however many events of a part there are. */
-    private boolean isTrue(Inst inst, int part, int what, java.util.function.Supplier<Boolean> condition) {
-        return known.computeIfAbsent(new Asked(inst, part, what), a -> isTrue(condition));
+    private boolean changeable(Inst inst, int part, Class<?>... kinds) {
+        return isOf(inst, part, kinds) && changeable(inst, inst.plan.parts().get(part));
     }
 
     /** A condition with a fault, or one that takes too much work, holds for no one. */
-    private boolean isTrue(java.util.function.Supplier<Boolean> condition) {
+    private boolean usable(Inst inst, PartPlan part) {
+        if (!part.isNamed()) {
+            return false;
+        }
+        long before = run.budget.narrow(Budget.OF_A_TEXT);
         try {
-            return run.within(Budget.OF_A_TEXT, condition);
+            return part.enabled(run.here(inst), inst) && part.visible(run.here(inst), inst);
         } catch (NoValue fault) {
             return false;
+        } finally {
+            run.budget.widen(before);
+        }
+    }
+
+    /** A part that a person can change is usable and not read-only (P1). */
+    private boolean changeable(Inst inst, PartPlan part) {
+        if (!usable(inst, part)) {
+            return false;
+        }
+        long before = run.budget.narrow(Budget.OF_A_TEXT);
+        try {
+            return !part.readOnly(run.here(inst), inst);
+        } catch (NoValue fault) {
+            return true;
+        } finally {
+            run.budget.widen(before);
         }
     }
 
@@ -161,8 +216,7 @@ final class Possible {
         }
         return switch (inst.plan.wayOut(way)) {
             case WindowPlan.WayPlan.Absent a -> false;
-            case WindowPlan.WayPlan.Pressing(int part) ->
-                usable(inst, part, Part.Button.class) || usable(inst, part, Part.MenuCommand.class);
+            case WindowPlan.WayPlan.Pressing(int part) -> usable(inst, part, Part.Button.class, Part.MenuCommand.class);
             case WindowPlan.WayPlan.Leads l -> true;
         };
     }

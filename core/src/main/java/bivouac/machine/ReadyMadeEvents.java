@@ -6,11 +6,12 @@ import bivouac.design.Picker;
 import bivouac.design.PretendFiles;
 import bivouac.design.ReadyMade;
 import bivouac.expression.Value;
+import bivouac.plan.WindowPlan;
+import bivouac.state.Inst;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
 
 /** What can happen to message boxes, file dialogs and pickers, and how they end (C7, C8). */
 final class ReadyMadeEvents {
@@ -19,30 +20,55 @@ final class ReadyMadeEvents {
     private static final int MOST_OFFERED = 16;
 
     private final Run run;
+    private final Requests requests;
+    private final Endings endings;
 
-    ReadyMadeEvents(Run run) {
+    ReadyMadeEvents(Run run, Requests requests, Endings endings) {
         this.run = run;
+        this.requests = requests;
+        this.endings = endings;
     }
 
     // What is offered
 
-    void candidates(Inst inst, ReadyMade window, int number, List<Event> events) {
+    void offer(Inst inst, ReadyMade window, int number, EventList events) {
         switch (window) {
-            case MessageBox box -> {
-                for (int a = 0; a < box.answers().size(); a++) {
-                    events.add(new Event.Answer(number, a));
+            case MessageBox box ->
+                offer(NumberedEvent.Kind.ANSWER, number, box.answers().size(), events);
+            case FileDialog dialog -> {
+                List<String> paths = paths(dialog, inst);
+                int last = Math.min(MOST_OFFERED, paths.size());
+                for (int i = 0; i < last; i++) {
+                    if (isPossible(inst, choice(inst, number, i))) {
+                        events.add(NumberedEvent.Kind.CHOOSE, number, 0, i);
+                    }
                 }
             }
-            case FileDialog dialog ->
-                paths(dialog, inst).stream()
-                        .limit(MOST_OFFERED)
-                        .forEach(p -> events.add(new Event.Choose(number, List.of(p), filterFor(dialog, p))));
-            case Picker picker -> values(picker, inst).forEach(v -> events.add(new Event.Pick(number, v)));
+            case Picker picker ->
+                offer(NumberedEvent.Kind.PICK, number, values(picker, inst).size(), events);
         }
     }
 
-    private Set<String> paths(FileDialog dialog, Inst inst) {
-        List<String> there = run.files();
+    private static void offer(NumberedEvent.Kind kind, int number, int count, EventList events) {
+        for (int i = 0; i < count; i++) {
+            events.add(kind, number, 0, i);
+        }
+    }
+
+    /** What choosing an offered path is. */
+    Event.Choose choice(Inst inst, int number, int item) {
+        var dialog = (FileDialog) inst.plan.window();
+        String path = paths(dialog, inst).get(item);
+        return new Event.Choose(number, List.of(path), filterFor(dialog, path));
+    }
+
+    /** What picking an offered value is. */
+    Event.Pick pick(Inst inst, int number, int item) {
+        return new Event.Pick(number, values((Picker) inst.plan.window(), inst).get(item));
+    }
+
+    private List<String> paths(FileDialog dialog, Inst inst) {
+        List<String> there = run.paths();
         var paths = new LinkedHashSet<String>();
         switch (dialog.asks()) {
             case FOLDER -> paths.addAll(PretendFiles.folders(there));
@@ -54,7 +80,7 @@ final class ReadyMadeEvents {
                 there.stream().filter(p -> fits(dialog, p)).forEach(paths::add);
             }
         }
-        return paths;
+        return List.copyOf(paths);
     }
 
     private static boolean fits(FileDialog dialog, String path) {
@@ -83,7 +109,7 @@ final class ReadyMadeEvents {
                 switch (picker.of()) {
                     case COLOUR -> List.of("#2f5d50", "#c8551f");
                     case FONT -> List.of("Inter 12", "JetBrains Mono 10");
-                    case DATE -> List.of(run.today().toString());
+                    case DATE -> List.of(run.date().toString());
                 };
         usual.stream().filter(v -> !values.contains(v)).forEach(values::add);
         return values;
@@ -99,7 +125,7 @@ final class ReadyMadeEvents {
         if (oneOnly && event.paths().size() > 1 || !isNamed(dialog, event.filter())) {
             return false;
         }
-        List<String> there = run.files();
+        List<String> there = run.paths();
         return switch (dialog.asks()) {
             case ONE, SEVERAL -> there.containsAll(event.paths());
             case FOLDER -> PretendFiles.folders(there).contains(event.paths().getFirst());
@@ -132,10 +158,9 @@ final class ReadyMadeEvents {
 
     // How it ends
 
-    void take(Inst inst, Event.Answer event) {
-        String ending =
-                ((MessageBox) inst.plan.window()).answers().get(event.answer()).ending();
-        new Requests(run).answer(inst, inst.plan.endingNumber(ending));
+    void answer(Inst inst, int answer) {
+        String ending = ((MessageBox) inst.plan.window()).answers().get(answer).ending();
+        requests.answer(inst, inst.plan.endingNumber(ending));
     }
 
     void take(Inst inst, Event.Choose event) {
@@ -164,10 +189,7 @@ final class ReadyMadeEvents {
     }
 
     private void end(Inst inst, String ending, Value... gives) {
-        var endings = new Endings(run);
-        for (int i = 0; i < gives.length; i++) {
-            endings.put(inst, i, run.program.number(gives[i]));
-        }
-        new Requests(run).answer(inst, inst.plan.endingNumber(ending));
+        endings.put(inst, gives);
+        requests.answer(inst, inst.plan.endingNumber(ending));
     }
 }

@@ -6,8 +6,12 @@ import bivouac.design.Way;
 import bivouac.expression.NoValue;
 import bivouac.expression.TooMuchWork;
 import bivouac.expression.Value;
-import java.util.ArrayList;
-import java.util.List;
+import bivouac.plan.Op;
+import bivouac.plan.ScriptPlan;
+import bivouac.plan.WindowPlan;
+import bivouac.state.Frame;
+import bivouac.state.Inst;
+import bivouac.state.Situation;
 import java.util.Optional;
 
 /**
@@ -20,11 +24,17 @@ final class Requests {
     private final Run run;
     private final AskingOrder asking;
     private final Endings endings;
+    private final Holdings holdings;
+    private final Tasks tasks;
+    private final Opening opening;
 
-    Requests(Run run) {
+    Requests(Run run, Endings endings, Holdings holdings, Tasks tasks, Opening opening) {
         this.run = run;
         this.asking = new AskingOrder(run);
-        this.endings = new Endings(run);
+        this.endings = endings;
+        this.holdings = holdings;
+        this.tasks = tasks;
+        this.opening = opening;
     }
 
     // How requests begin
@@ -47,15 +57,13 @@ final class Requests {
     private void begin(Inst target, int way, int ending, boolean unasked, boolean byScript) {
         boolean departs =
                 run.program.departureWindow().map(p -> p == target.plan).orElse(false);
-        var request = new Frame.OfRequest(departs);
+        Frame.OfRequest request = run.request(departs);
         request.target = target;
         request.way = way;
         request.ending = ending;
         request.unasked = unasked;
         request.byScript = byScript;
-        boolean taken = target.askedBy != null
-                || target.closing
-                || departs && run.departure().isPresent();
+        boolean taken = target.askedBy != null || target.closing || departs && run.departure() != null;
         run.stack.add(request);
         if (taken) {
             refuse(request, Optional.of(target));
@@ -63,9 +71,9 @@ final class Requests {
     }
 
     /** Asks for the departure (D1). */
-    void depart(int code, int saying, String way, boolean byScript) {
-        var request = new Frame.OfRequest(true);
-        request.way = way.equals(Way.SESSION_ENDING.words()) ? Way.SESSION_ENDING.ordinal() : Way.DEPARTURE.ordinal();
+    void depart(int code, int saying, Way way, boolean byScript) {
+        Frame.OfRequest request = run.request(true);
+        request.way = way.ordinal();
         request.code = code;
         request.saying = saying;
         request.byScript = byScript;
@@ -85,21 +93,23 @@ final class Requests {
 
     private void ask(Frame.OfRequest request) {
         try {
-            run.budget.spend(run.instances.size());
+            askNext(request);
         } catch (TooMuchWork work) {
             // windows that open while they are asked would be asked for ever
             run.fault(work, "asking who may close", Optional.empty());
             refuse(request, Optional.empty());
-            return;
         }
-        Optional<Inst> next = asking.nextToAsk(request);
-        if (next.isEmpty()) {
+    }
+
+    private void askNext(Frame.OfRequest request) {
+        run.budget.spend(1);
+        Inst inst = asking.nextToAsk(request);
+        if (inst == null) {
             decide(request);
             return;
         }
-        Inst inst = next.get();
         if (inst.askedBy != null || asking.holdsWhatCannotBeTakenAway(inst)) {
-            refuse(request, next);
+            refuse(request, Optional.of(inst));
             return;
         }
         inst.askedBy = request;
@@ -121,13 +131,13 @@ final class Requests {
 
     private void pushClosing(Inst inst, FacedWindow.Moment moment, int way, int to) {
         ScriptPlan script = inst.plan.moment(moment);
-        if (script == null || script.isEmpty()) {
+        if (script.isEmpty()) {
             return;
         }
-        var frame = new Frame.OfScript(script, inst);
-        frame.locals[ScriptPlan.WAY] = run.program.number(Value.of(Ways.words(way)));
+        Frame.OfScript frame = run.run(script, inst);
+        frame.locals[ScriptPlan.WAY] = run.number(Value.of(Ways.words(way)));
         String ending = to == 0 ? "" : inst.plan.ending(to).name();
-        frame.locals[ScriptPlan.ENDING] = run.program.number(Value.of(ending));
+        frame.locals[ScriptPlan.ENDING] = run.number(Value.of(ending));
         run.stack.add(frame);
     }
 
@@ -135,8 +145,9 @@ final class Requests {
 
     /** One refusal refuses all, and every window stays (C2, C4, D2). */
     void refuse(Frame.OfRequest request, Optional<Inst> by) {
+        forgetResults(request);
         release(request);
-        by.ifPresent(i -> run.see(new Sighting.Refused(i.which())));
+        by.ifPresent(i -> seeRefusal(i));
         if (request.departure) {
             run.see(new Sighting.DepartureCalledOff());
         }
@@ -144,9 +155,27 @@ final class Requests {
         asker.ifPresent(s -> s.pc = afterRefusal(s));
     }
 
+    private void seeRefusal(Inst by) {
+        if (run.isWatched()) {
+            run.see(new Sighting.Refused(Sighting.Which.of(by)));
+        }
+    }
+
     /** What a request has asked can be asked by others again (C3). */
     private void release(Frame.OfRequest request) {
-        run.instances.stream().filter(i -> i.askedBy == request).forEach(i -> i.askedBy = null);
+        for (int i = 0; i < run.instances.size(); i++) {
+            Inst inst = run.instances.get(i);
+            inst.askedBy = inst.askedBy == request ? null : inst.askedBy;
+        }
+    }
+
+    /** What was to be given is not. */
+    private void forgetResults(Frame.OfRequest request) {
+        for (int i = 0; i < run.instances.size(); i++) {
+            if (run.instances.get(i).askedBy == request) {
+                run.instances.get(i).beginResult(0);
+            }
+        }
     }
 
     private static int afterRefusal(Frame.OfScript script) {
@@ -189,7 +218,7 @@ final class Requests {
             }
             closes(request);
             if (inPlace.isPresent()) {
-                new Opening(run).openInPlaceOf(request.target, inPlace.get(), asker.get());
+                opening.openInPlaceOf(request.target, inPlace.get(), asker.get());
             }
         } catch (NoValue fault) {
             request.closing = false;
@@ -203,7 +232,8 @@ final class Requests {
     }
 
     private void makeResults(Frame.OfRequest request, Optional<Frame.OfScript> asker) {
-        for (Inst inst : run.instances) {
+        for (int i = 0; i < run.instances.size(); i++) {
+            Inst inst = run.instances.get(i);
             if (inst.askedBy == request) {
                 endings.makeResult(request, inst, endingIn(request, inst), asker);
             }
@@ -212,7 +242,7 @@ final class Requests {
 
     /** O8, O7: only once all have agreed is the system asked whether the new window can be there. */
     private boolean mustWaitForSystem(Op.Open inPlace, Frame.OfScript asker) {
-        boolean must = !asker.cleared && new Opening(run).mayFail(inPlace, asker);
+        boolean must = !asker.cleared && opening.mayFail(inPlace, asker);
         asker.cleared = false;
         return must;
     }
@@ -228,6 +258,7 @@ final class Requests {
 
     /** O8: the system could not create the new window, so this one stays, and nobody refused. */
     void couldNotReplace(Frame.OfRequest request) {
+        forgetResults(request);
         release(request);
         takeOff(request);
     }
@@ -241,26 +272,30 @@ final class Requests {
 
     /** D3: scripts and kept branches are let go, without fault. */
     private void letScriptsGo(Frame.OfRequest request) {
-        run.stack.removeIf(f -> f != request);
+        run.stack.clear();
+        run.stack.add(request);
         request.byScript = false;
         run.dormant.clear();
         run.background.clear();
-        run.instances.forEach(i -> i.askedBy = null);
+        for (int i = 0; i < run.instances.size(); i++) {
+            run.instances.get(i).askedBy = null;
+        }
     }
 
     // Closing
 
     private void close(Frame.OfRequest request) {
-        Optional<Inst> leaving = run.instances.stream().filter(i -> i.closing).findFirst();
-        if (leaving.isPresent()) {
-            remove(leaving.get());
-            return;
+        for (int i = 0; i < run.instances.size(); i++) {
+            if (run.instances.get(i).closing) {
+                remove(run.instances.get(i));
+                return;
+            }
         }
-        Optional<Inst> next = asking.nextToClose(request);
-        if (next.isPresent()) {
-            leave(request, next.get());
-        } else {
+        Inst next = asking.nextToClose(request);
+        if (next == null) {
             finish(request);
+        } else {
+            leave(request, next);
         }
     }
 
@@ -269,7 +304,7 @@ final class Requests {
         inst.closing = true;
         inst.hidden = true;
         inst.ending = inst.plan.isReadyMade() ? escapeEnding(inst) : endingIn(request, inst);
-        see(inst);
+        endings.see(inst);
         if (!inst.plan.isReadyMade()) {
             pushClosing(inst, FacedWindow.Moment.AFTER_CLOSING, Ways.wayFor(request, inst), inst.ending);
         }
@@ -282,67 +317,41 @@ final class Requests {
                 .orElse(0);
     }
 
-    private void see(Inst inst) {
-        if (!run.isWatched()) {
-            return;
-        }
-        if (inst.ending == 0) {
-            run.see(new Sighting.Closed(inst.which(), "", List.of()));
-            return;
-        }
-        var ending = inst.plan.ending(inst.ending);
-        int[] locals = endings.resultOf(inst);
-        int slot = endings.waiter(inst)
-                .map(w -> ((Op.Open) w.script.ops().get(w.pc)).resultSlot())
-                .or(() -> endings.keptBranches(inst)
-                        .map(d -> ((Op.Open) d.script.ops().get(d.openOp)).resultSlot()))
-                .orElse(0);
-        var gives = new ArrayList<Sighting.Named>();
-        for (int i = 0; locals.length > 0 && i < ending.gives().size(); i++) {
-            gives.add(new Sighting.Named(ending.gives().get(i).name().shown(), run.program.value(locals[slot + i])));
-        }
-        run.see(new Sighting.Closed(inst.which(), ending.name(), gives));
-    }
-
     /** It is gone: its scripts end where they are (W6), and its ending goes to who waits for it (C6). */
     void remove(Inst inst) {
-        new Holdings(run).giveBackAllOf(inst);
+        holdings.giveBackAllOf(inst);
         inst.gone = true;
         inst.closing = false;
         run.instances.remove(inst);
         run.stacking.remove(inst);
         run.hasClosed = true;
-        for (Frame frame : List.copyOf(run.stack)) {
-            if (frame instanceof Frame.OfScript s && s.me == inst) {
+        for (int i = run.stack.size() - 1; i >= 0; i--) {
+            if (run.stack.get(i) instanceof Frame.OfScript s && s.me == inst) {
                 run.drop(s);
             }
         }
-        endings.waiter(inst).ifPresent(w -> Endings.deliver(w, inst));
-        for (Frame.Dormant d : List.copyOf(run.dormant)) {
-            if (d.awaits == inst) {
-                endings.arrived(d, inst);
-            } else if (d.me == inst) {
-                d.me = null;
-                d.openerGone = true;
-                d.openerGoneNow = true;
-            }
-        }
-        new Tasks(run).windowGone(inst);
+        endings.deliver(inst);
+        tasks.windowGone(inst);
         forget(inst);
     }
 
     private void forget(Inst gone) {
-        run.instances.forEach(i -> {
-            i.owner = i.owner == gone ? null : i.owner;
-            i.opener = i.opener == gone ? null : i.opener;
-        });
-        run.background.forEach(s -> forget(s.kept, gone));
-        run.dormant.forEach(d -> forget(d.kept, gone));
-        run.stack.forEach(f -> {
-            if (f instanceof Frame.OfScript s) {
+        for (int i = 0; i < run.instances.size(); i++) {
+            Inst inst = run.instances.get(i);
+            inst.owner = inst.owner == gone ? null : inst.owner;
+            inst.opener = inst.opener == gone ? null : inst.opener;
+        }
+        for (int i = 0; i < run.background.size(); i++) {
+            forget(run.background.get(i).kept, gone);
+        }
+        for (int i = 0; i < run.dormant.size(); i++) {
+            forget(run.dormant.get(i).kept, gone);
+        }
+        for (int i = 0; i < run.stack.size(); i++) {
+            if (run.stack.get(i) instanceof Frame.OfScript s) {
                 forget(s.kept, gone);
             }
-        });
+        }
     }
 
     private static void forget(Inst[] kept, Inst gone) {
@@ -374,22 +383,21 @@ final class Requests {
 
     /** W6: an end that was put off until this request was decided. */
     private void endAfterwards(Frame.OfRequest request) {
-        Optional<Frame.OfRequest> outer = run.undecided();
-        if (outer.isPresent()) {
-            outer.get().thenEnds = true;
-            outer.get().give(request.code, request.saying);
+        Frame.OfRequest outer = run.undecided();
+        if (outer == null) {
+            depart(request.code, request.saying, Way.DEPARTURE, false);
         } else {
-            depart(request.code, request.saying, Way.DEPARTURE.words(), false);
+            outer.thenEnds = true;
+            outer.give(request.code, request.saying);
         }
     }
 
     /** D5, D6: what the application holds is given back, kept values are saved, and the process ends with its code. */
     private void end(Frame.OfRequest request) {
         run.stack.clear();
-        var holdings = new Holdings(run);
         holdings.giveBackAllOf(null);
         holdings.leaveNoTraces();
-        var variables = run.program.design().application().variables();
+        var variables = run.program.variables();
         boolean any = false;
         for (int i = 0; i < variables.size(); i++) {
             if (variables.get(i).kept()) {
@@ -400,16 +408,16 @@ final class Requests {
         if (any) {
             run.see(new Sighting.KeptSaved());
         }
-        long code = run.program.value(request.code) instanceof Value.Whole(long n) ? n : run.faulted ? 1 : 0;
-        run.phase = Run.ENDED;
-        run.exitCode = run.program.number(new Value.Whole(code));
-        run.see(new Sighting.Ended(code, run.program.value(request.saying).shown()));
+        long code = run.value(request.code) instanceof Value.Whole(long n) ? n : run.faulted ? 1 : 0;
+        run.phase = Situation.ENDED;
+        run.exitCode = run.number(new Value.Whole(code));
+        run.see(new Sighting.Ended(code, run.value(request.saying).shown()));
     }
 
     /** C7, C8: a message box, file dialog or picker ends at once and unasked. */
     void answer(Inst box, int ending) {
         box.ending = ending;
-        see(box);
+        endings.see(box);
         remove(box);
     }
 }

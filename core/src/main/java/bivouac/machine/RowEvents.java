@@ -1,6 +1,11 @@
 package bivouac.machine;
 
 import bivouac.design.Part;
+import bivouac.expression.Budget;
+import bivouac.expression.NoValue;
+import bivouac.plan.PartPlan;
+import bivouac.plan.Rows;
+import bivouac.state.Inst;
 import java.util.List;
 
 /** What a person does with the rows of a list (P2). */
@@ -10,18 +15,44 @@ final class RowEvents {
     private static final int MOST_LISTED = 20;
 
     private final Run run;
+    private final RowRemovals removals;
 
-    RowEvents(Run run) {
+    RowEvents(Run run, RowRemovals removals) {
         this.run = run;
+        this.removals = removals;
     }
 
-    /** The events that a list offers, before it is asked whether they are possible. */
-    static void candidates(Inst inst, int instance, PartPlan part, List<Event> events) {
-        rows(part).numbers(inst).stream()
-                .limit(MOST_LISTED)
-                .forEach(row -> events.add(Event.SelectRows.one(instance, part.number, row)));
-        events.add(new Event.ActivateRow(instance, part.number));
-        events.add(new Event.RemoveRows(instance, part.number));
+    /** The events that a list offers that a person can use. */
+    void offer(Inst inst, int instance, PartPlan part, EventList events) {
+        int last = Math.min(MOST_LISTED, rows(part).all(inst).size());
+        for (int row = 1; row <= last; row++) {
+            events.add(NumberedEvent.Kind.SELECT_ROW, instance, part.number, row);
+        }
+        if (canActivate(inst, part)) {
+            events.add(NumberedEvent.Kind.ACTIVATE_ROW, instance, part.number, 0);
+        }
+        if (canRemove(inst, part)) {
+            events.add(NumberedEvent.Kind.REMOVE_ROWS, instance, part.number, 0);
+        }
+    }
+
+    private static boolean canActivate(Inst inst, PartPlan part) {
+        return rows(part).theOne(inst) > 0;
+    }
+
+    private boolean canRemove(Inst inst, PartPlan part) {
+        if (!((Part.ListOfRows) part.part).byHand()
+                || rows(part).selection(inst).isEmpty()) {
+            return false;
+        }
+        long before = run.budget.narrow(Budget.OF_A_TEXT);
+        try {
+            return !part.readOnly(run.here(inst), inst);
+        } catch (NoValue fault) {
+            return true;
+        } finally {
+            run.budget.widen(before);
+        }
     }
 
     boolean isPossible(Inst inst, Event.OnRows event) {
@@ -30,9 +61,8 @@ final class RowEvents {
         return switch (event) {
             case Event.SelectRows(int i, int part, var rows) ->
                 rows(plan).numbers(inst).containsAll(rows) && (list.several() || rows.size() == 1);
-            case Event.ActivateRow a -> rows(plan).theOne(inst) > 0;
-            case Event.RemoveRows r ->
-                list.byHand() && !rows(plan).selection(inst).isEmpty() && !plan.readOnly(run, inst);
+            case Event.ActivateRow a -> canActivate(inst, plan);
+            case Event.RemoveRows r -> canRemove(inst, plan);
         };
     }
 
@@ -52,7 +82,7 @@ final class RowEvents {
     void remove(Inst inst, int part) {
         PartPlan plan = inst.plan.parts().get(part);
         run.raise(inst);
-        new RowRemovals(run).begin(inst, plan, rows(plan).selection(inst), false);
+        removals.begin(inst, plan, rows(plan).selection(inst), false);
     }
 
     private static Rows rows(PartPlan plan) {

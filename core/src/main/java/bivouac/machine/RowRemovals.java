@@ -1,13 +1,15 @@
 package bivouac.machine;
 
 import bivouac.design.Part;
-import java.util.ArrayList;
+import bivouac.plan.PartPlan;
+import bivouac.plan.ScriptPlan;
+import bivouac.state.Frame;
+import bivouac.state.Inst;
 import java.util.List;
-import java.util.function.Consumer;
 
 /**
  * Removes rows of lists: <em>before removing</em> is run for each, unless it is unasked, and the row goes when that
- * script has ended without <em>keep the row</em> (P2, need 11). A script means its row itself, not its number (V4), so
+ * script has ended without <em>keep the row</em> (P2). A script means its row itself, not its number (V4), so
  * the numbers that scripts hold follow what is removed.
  */
 final class RowRemovals {
@@ -44,34 +46,6 @@ final class RowRemovals {
 
     private void remove(Inst inst, PartPlan list, int number) {
         list.rowsOf().orElseThrow().remove(inst, number);
-        follow(run, inst, list.part, locals -> {
-            int row = locals[ScriptPlan.ROW];
-            locals[ScriptPlan.ROW] = row == number ? 0 : row > number ? row - 1 : row;
-        });
-    }
-
-    /** Rows beyond {@code last} are gone. */
-    static void forget(Run run, Inst inst, Part list, int last) {
-        follow(run, inst, list, locals -> {
-            if (locals[ScriptPlan.ROW] > last) {
-                locals[ScriptPlan.ROW] = 0;
-            }
-        });
-    }
-
-    /** Every script of the list that runs or waits. */
-    private static void follow(Run run, Inst inst, Part list, Consumer<int[]> change) {
-        var frames = new ArrayList<Frame.OfScript>(run.background);
-        run.stack.forEach(f -> {
-            if (f instanceof Frame.OfScript s) {
-                frames.add(s);
-            }
-        });
-        frames.stream()
-                .filter(f -> f.me == inst && f.script.isOfList(inst.plan, list))
-                .forEach(f -> change.accept(f.locals));
-        run.dormant.stream()
-                .filter(d -> d.me == inst && d.script.isOfList(inst.plan, list))
-                .forEach(d -> change.accept(d.locals));
+        run.removeRow(inst, list.part, number);
     }
 }

@@ -10,7 +10,7 @@ import java.util.Optional;
  *
  * @param ended the exit code, if the application has ended
  * @param tasks those that can end now
- * @param held what is held, in the order of taking
+ * @param held what is held: the application's, then that of each window, in the order of taking
  * @param files the paths of the pretend files that are there
  */
 public record Scene(
@@ -79,22 +79,46 @@ public record Scene(
         }
     }
 
+    /** What is waited for like a task (W5, O7). */
+    public sealed interface Work {
+
+        /** How the system's work is called; the window's, or the holding's, name follows. */
+        String OPENING = "opening ";
+
+        String TAKING = "taking ";
+
+        record OfTask(String task) implements Work {}
+
+        /** The system creates a window. */
+        record Opening(String window) implements Work {}
+
+        /** The system takes a holding. */
+        record Taking(String holding) implements Work {}
+
+        /** As it is called on screens and in trails. */
+        default String words() {
+            return switch (this) {
+                case OfTask(String task) -> task;
+                case Opening(String window) -> OPENING + window;
+                case Taking(String holding) -> TAKING + holding;
+            };
+        }
+    }
+
     /**
-     * A task that runs.
+     * Work that goes on.
      *
      * @param place as {@link Event.TaskEnds} counts
      * @param of the window whose script runs it; empty for the application
      */
-    public record Working(int place, String task, Optional<Sighting.Which> of, List<String> endings) {
-
-        /** How the task is called with which the system creates a window; the window's name follows (O7). */
-        public static final String OPENING = "opening ";
-
-        /** How the task is called with which a holding is taken; the holding's name follows (O7). */
-        public static final String TAKING = "taking ";
-
+    public record Working(int place, Work work, Optional<Sighting.Which> of, List<String> endings) {
         public Working {
             endings = List.copyOf(endings);
+        }
+
+        /** How it is called. */
+        public String task() {
+            return work.words();
         }
     }
 

@@ -6,6 +6,12 @@ import bivouac.design.Way;
 import bivouac.expression.Budget;
 import bivouac.expression.NoValue;
 import bivouac.expression.Value;
+import bivouac.plan.PartPlan;
+import bivouac.plan.TraitsPlan;
+import bivouac.plan.WindowPlan;
+import bivouac.state.Frame;
+import bivouac.state.Inst;
+import bivouac.state.Situation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,35 +22,35 @@ final class SceneMaker {
 
     private final Run run;
     private final Blocking blocking;
+    private final Tasks tasks;
 
-    SceneMaker(Run run) {
+    SceneMaker(Run run, Blocking blocking, Tasks tasks) {
         this.run = run;
-        this.blocking = new Blocking(run);
+        this.blocking = blocking;
+        this.tasks = tasks;
         // what was within an event's budget at rest is within this one, with the conditions that cannot fault as well
-        run.budget = new Budget(4 * Budget.OF_AN_EVENT);
+        run.budget.refill(4 * Budget.OF_AN_EVENT);
     }
 
     Scene make() {
         var windows = run.stacking.stream().map(this::window).toList();
-        Optional<Long> code = run.phase == Run.ENDED && run.program.value(run.exitCode) instanceof Value.Whole(long n)
+        Optional<Long> code = run.phase == Situation.ENDED && run.value(run.exitCode) instanceof Value.Whole(long n)
                 ? Optional.of(n)
                 : Optional.empty();
-        return new Scene(windows, code, run.phase == Run.KILLED, held(), run.files(), working());
+        return new Scene(windows, code, run.phase == Situation.KILLED, held(), run.paths(), working());
     }
 
     private List<Scene.Held> held() {
-        var holdings = new Holdings(run);
         return run.held.stream()
                 .map(h -> new Scene.Held(
-                        holdings.name(h.holding()),
-                        Optional.ofNullable(h.owner()).map(Inst::which)))
+                        run.program.holdings().get(h.holding()).name().shown(),
+                        Optional.ofNullable(h.owner()).map(Sighting.Which::of)))
                 .toList();
     }
 
     private List<Scene.Working> working() {
-        Optional<Frame.OfScript> waiting = Tasks.foreground(run);
-        if (waiting.isPresent()) {
-            return List.of(working(waiting.get(), Tasks.FOREGROUND));
+        if (tasks.isForeground()) {
+            return List.of(working(tasks.foreground(), Tasks.FOREGROUND));
         }
         var all = new ArrayList<Scene.Working>();
         for (int i = 0; i < run.background.size(); i++) {
@@ -56,19 +62,19 @@ final class SceneMaker {
     private Scene.Working working(Frame.OfScript script, int place) {
         return new Scene.Working(
                 place,
-                new Tasks(run).name(script),
-                Optional.ofNullable(script.me).map(Inst::which),
+                tasks.work(script),
+                Optional.ofNullable(script.me).map(Sighting.Which::of),
                 Tasks.endings(script));
     }
 
     private Scene.OpenWindow window(Inst inst) {
         return new Scene.OpenWindow(
                 inst.position,
-                inst.which(),
+                Sighting.Which.of(inst),
                 inst.plan.window(),
-                or(() -> inst.plan.title(run, inst), ""),
+                or(() -> inst.plan.title(run.here(inst), inst), ""),
                 inst.plan.isReadyMade() ? inst.value(WindowPlan.TEXT).shown() : "",
-                Optional.ofNullable(inst.owner).map(Inst::which),
+                Optional.ofNullable(inst.owner).map(Sighting.Which::of),
                 inst.isHidden(),
                 blocking.of(inst),
                 leads(inst, Way.CLOSE_BOX),
@@ -102,13 +108,13 @@ final class SceneMaker {
             seen.add(new Scene.SeenPart(
                     part.number,
                     part.part,
-                    or(() -> part.text(run, inst), ""),
+                    or(() -> part.text(run.here(inst), inst), ""),
                     part.ticked(inst),
-                    or(() -> part.enabled(run, inst), false),
-                    or(() -> part.visible(run, inst), false),
-                    or(() -> part.readOnly(run, inst), false),
-                    or(() -> part.traits.look(TraitsPlan.Look.FONT, run, inst), ""),
-                    or(() -> part.traits.look(TraitsPlan.Look.COLOUR, run, inst), ""),
+                    or(() -> part.enabled(run.here(inst), inst), false),
+                    or(() -> part.visible(run.here(inst), inst), false),
+                    or(() -> part.readOnly(run.here(inst), inst), false),
+                    or(() -> part.traits.look(TraitsPlan.Look.FONT, run.here(inst), inst), ""),
+                    or(() -> part.traits.look(TraitsPlan.Look.COLOUR, run.here(inst), inst), ""),
                     rows(part, inst),
                     part.rowsOf().map(r -> r.selection(inst)).orElse(List.of())));
         }

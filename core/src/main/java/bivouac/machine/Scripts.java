@@ -1,13 +1,16 @@
 package bivouac.machine;
 
-import bivouac.design.WaysOut;
+import bivouac.design.Way;
 import bivouac.expression.Compiled;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.TooMuchWork;
 import bivouac.expression.Value;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
+import bivouac.plan.Op;
+import bivouac.plan.Reading;
+import bivouac.plan.StepRef;
+import bivouac.plan.WindowPlan;
+import bivouac.state.Frame;
+import bivouac.state.Inst;
 import java.util.Optional;
 
 /** Runs the operations of scripts (W1, W2), and ends a script where it faults. */
@@ -15,10 +18,29 @@ final class Scripts {
 
     private final Run run;
     private final Requests requests;
+    private final ScriptEnds ends;
+    private final Tasks tasks;
+    private final Holdings holdings;
+    private final Opening opening;
+    private final Targets targets;
+    private final RowSteps rows;
 
-    Scripts(Run run, Requests requests) {
+    Scripts(
+            Run run,
+            Requests requests,
+            ScriptEnds ends,
+            Tasks tasks,
+            Holdings holdings,
+            Opening opening,
+            RowSteps rows) {
         this.run = run;
         this.requests = requests;
+        this.ends = ends;
+        this.tasks = tasks;
+        this.holdings = holdings;
+        this.opening = opening;
+        this.targets = new Targets(run);
+        this.rows = rows;
     }
 
     /** One operation of the script on top. */
@@ -29,49 +51,49 @@ final class Scripts {
             return;
         }
         if (!run.mayGoOn(frame.script.begun(frame.pc))) {
-            tooMuch(frame, limit());
+            ends.tooMuch(frame, limit());
             return;
         }
         try {
             perform(op, frame);
         } catch (EvaluationFault fault) {
-            fault(frame, Fault.Rule.X3, fault.getMessage(), op);
+            ends.fault(frame, Fault.Rule.X3, fault.getMessage(), op);
         } catch (TooMuchWork work) {
-            tooMuch(frame, work.getMessage());
+            ends.tooMuch(frame, work.getMessage());
         } catch (StepFault fault) {
-            fault(frame, fault.rule(), fault.getMessage(), op);
+            ends.fault(frame, fault.rule(), fault.getMessage(), op);
         }
     }
 
     private void finish(Frame.OfScript frame) {
         run.drop(frame);
         if (frame.script.isBeforeRemoving()) {
-            new RowRemovals(run).agreed(frame);
+            rows.agreed(frame);
         }
     }
 
     private void perform(Op op, Frame.OfScript frame) {
-        var here = new Reading(run, frame.me, frame);
+        Reading here = run.here(frame);
         switch (op) {
             case Op.Open open -> open(open, frame);
             case Op.Close close -> close(close, frame);
-            case Op.RunTask task -> new Tasks(run).begin(task, frame);
+            case Op.RunTask task -> tasks.begin(task, frame);
             case Op.TakeHolding take -> take(take, frame);
             case Op.GiveBack back -> {
-                new Holdings(run).giveBack(back.holding(), frame);
+                holdings.giveBack(back.holding(), frame);
                 frame.pc++;
             }
             case Op.StopTask stop -> {
-                new Tasks(run).stop(stop.task());
+                tasks.stop(stop.task());
                 frame.pc++;
             }
             case Op.Reach reach -> reach(reach, frame);
-            case Op.AddRow add -> addRow(add, frame, here);
-            case Op.ChangeRow change -> changeRow(change, frame, here);
-            case Op.RemoveRow remove -> removeRow(remove, frame, here);
+            case Op.AddRow add -> rows.add(add, frame, here);
+            case Op.ChangeRow change -> rows.change(change, frame, here);
+            case Op.RemoveRow remove -> rows.remove(remove, frame, here);
             case Op.KeepRow keep -> run.drop(frame);
             case Op.Let let -> {
-                frame.locals[let.slot()] = run.program.number(let.value().evaluate(here));
+                frame.locals[let.slot()] = run.number(let.value().evaluate(here));
                 frame.pc++;
             }
             case Op.Again again -> frame.pc = again.to();
@@ -88,14 +110,18 @@ final class Scripts {
                 Value value = set.value().evaluate(here).as(set.access().type());
                 run.budget.spend(value.weight() / 8);
                 set.access().writer().orElseThrow().write(here, value);
-                run.see(new Sighting.Set(set.path(), value));
+                if (run.isWatched()) {
+                    run.see(new Sighting.Set(set.path(), value));
+                }
                 frame.pc++;
             }
             case Op.JumpUnless jump ->
                 frame.pc = jump.condition().evaluate(here).equals(Value.YES) ? frame.pc + 1 : jump.to();
             case Op.Jump(int to) -> frame.pc = to;
             case Op.Into into -> {
-                run.see(new Sighting.WentInto(into.ref(), into.inner()));
+                if (run.isWatched()) {
+                    run.see(new Sighting.WentInto(into.ref(), into.inner()));
+                }
                 frame.pc++;
             }
             case Op.End end -> end(end, frame, here);
@@ -112,10 +138,13 @@ final class Scripts {
         if (frame.script.isAfterClosing()) {
             throw new StepFault(Fault.Rule.X10, "a script after closing opens nothing");
         }
-        var opening = new Opening(run);
-        // in place, the system is asked only once the opener has agreed to go (O8)
-        boolean inPlace = op.how() instanceof Op.How.InPlace;
-        if (!inPlace && !frame.cleared && opening.mayFail(op, frame)) {
+        if (op.how() instanceof Op.How.InPlace inPlace) {
+            // the system is asked only once the opener has agreed to go (O8)
+            frame.awaitsRequest = true;
+            requests.requestInPlace(frame, inPlace.ending());
+            return;
+        }
+        if (!frame.cleared && opening.mayFail(op, frame)) {
             frame.awaitsTask = true;
             return;
         }
@@ -125,7 +154,6 @@ final class Scripts {
 
     /** H1, O7: where it may fail, only once the system has told that it did not. */
     private void take(Op.TakeHolding op, Frame.OfScript frame) {
-        var holdings = new Holdings(run);
         holdings.checkFree(op.holding(), frame);
         if (!frame.cleared && holdings.mayFail(op.holding())) {
             frame.awaitsTask = true;
@@ -140,14 +168,13 @@ final class Scripts {
         if (frame.script.isAfterClosing()) {
             throw new StepFault(Fault.Rule.X10, "a script after closing closes nothing");
         }
-        Optional<Inst> target = new Targets(run).find(op.target(), op.keptSlot(), frame);
+        Optional<Inst> target = targets.find(op.target(), op.keptSlot(), frame);
         if (target.isEmpty()) {
             frame.pc = op.after();
             return;
         }
         WindowPlan plan = target.get().plan;
-        String wanted = op.ending()
-                .orElseGet(() -> plan.face().map(WaysOut::usualEnding).orElse(WaysOut.CLOSED));
+        String wanted = op.ending().orElseGet(plan::usualEnding);
         int ending = plan.endingNumber(wanted);
         if (ending == 0) {
             throw new EvaluationFault(plan.window().name().shown() + " has no ending “" + wanted + "”");
@@ -164,8 +191,7 @@ final class Scripts {
         if (frame.script.isAfterClosing()) {
             throw new StepFault(Fault.Rule.X10, "a script after closing shows and hides nothing");
         }
-        Inst inst = new Targets(run)
-                .find(op.target(), op.keptSlot(), frame)
+        Inst inst = targets.find(op.target(), op.keptSlot(), frame)
                 .orElseThrow(
                         () -> new EvaluationFault("the window to " + op.how().words() + " is not open"));
         switch (op.how()) {
@@ -174,52 +200,15 @@ final class Scripts {
             case BRING_TO_FRONT -> {
                 inst.hidden = false;
                 run.raise(inst);
-                run.see(new Sighting.BroughtBack(inst.which()));
+                run.see(new Sighting.BroughtBack(Sighting.Which.of(inst)));
             }
         }
         frame.pc++;
     }
 
-    private void addRow(Op.AddRow op, Frame.OfScript frame, Reading here) {
-        Map<String, Value> row = new LinkedHashMap<>();
-        op.columns().forEach(c -> row.put(c.name(), Value.startOf(c.type(), run.today())));
-        row.putAll(values(op.values(), here));
-        Inst inst = op.list().instance(here);
-        Rows rows = op.list().list(inst).rowsOf().orElseThrow();
-        run.budget.spend(rows.all(inst).size() / 8);
-        rows.add(inst, row);
-        frame.pc++;
-    }
-
-    private void changeRow(Op.ChangeRow op, Frame.OfScript frame, Reading here) {
-        Map<String, Value> columns = values(op.values(), here);
-        Inst inst = op.list().instance(here);
-        Rows rows = op.list().list(inst).rowsOf().orElseThrow();
-        run.budget.spend(rows.all(inst).size() / 8);
-        rows.change(inst, rows.selectedOne(inst), columns);
-        frame.pc++;
-    }
-
-    private static Map<String, Value> values(List<Op.Hand> hands, Reading here) {
-        Map<String, Value> values = new LinkedHashMap<>();
-        hands.forEach(h -> values.put(h.name(), h.value().evaluate(here).as(h.type())));
-        return values;
-    }
-
-    private void removeRow(Op.RemoveRow op, Frame.OfScript frame, Reading here) {
-        Inst inst = op.list().instance(here);
-        PartPlan list = op.list().list(inst);
-        List<Integer> selection = list.rowsOf().orElseThrow().selection(inst);
-        if (selection.isEmpty()) {
-            throw new EvaluationFault("no row is selected that could be removed");
-        }
-        frame.pc++;
-        new RowRemovals(run).begin(inst, list, selection, op.unasked());
-    }
-
     /** Kept variables are saved, or taken as they were saved last. */
     private void kept(bivouac.design.Step.KeptValues.How how) {
-        var variables = run.program.design().application().variables();
+        var variables = run.program.variables();
         for (int i = 0; i < variables.size(); i++) {
             if (variables.get(i).kept()) {
                 switch (how) {
@@ -237,7 +226,7 @@ final class Scripts {
         boolean waitedFor =
                 run.instances.stream().anyMatch(i -> i.waits != Inst.WAITS_NOT && (i == inst || i.isOwnedBy(inst)));
         if (waitedFor) {
-            throw new StepFault(Fault.Rule.X9, inst.which() + " is waited for, or owns a window that is");
+            throw new StepFault(Fault.Rule.X9, Sighting.Which.of(inst) + " is waited for, or owns a window that is");
         }
         inst.hidden = true;
     }
@@ -247,32 +236,29 @@ final class Scripts {
         if (frame.script.isAfterClosing()) {
             throw new StepFault(Fault.Rule.X10, "a script after closing refuses nothing");
         }
-        stop(frame);
+        ends.stop(frame);
     }
 
     private void end(Op.End op, Frame.OfScript frame, Reading here) {
         if (frame.script.isAfterClosing()) {
             throw new StepFault(Fault.Rule.X10, "a script after closing ends nothing");
         }
-        int code = op.code().isPresent() ? run.program.number(code(op.code().get(), here)) : 0;
-        int saying = op.saying().isPresent()
-                ? run.program.number(Value.of(op.saying().get().text(here)))
-                : 0;
-        var departing = run.departure();
-        if (departing.isPresent()) {
-            departing.get().give(code, saying);
+        int code = op.code().isPresent() ? run.number(code(op.code().get(), here)) : 0;
+        int saying =
+                op.saying().isPresent() ? run.number(Value.of(op.saying().get().text(here))) : 0;
+        Frame.OfRequest departing = run.departure();
+        Frame.OfRequest undecided = run.undecided();
+        if (departing != null) {
+            departing.give(code, saying);
             frame.pc = op.after();
-            return;
-        }
-        var undecided = run.undecided();
-        if (undecided.isPresent()) {
-            undecided.get().thenEnds = true;
-            undecided.get().give(code, saying);
+        } else if (undecided != null) {
+            undecided.thenEnds = true;
+            undecided.give(code, saying);
             frame.pc = op.after();
-            return;
+        } else {
+            frame.awaitsRequest = true;
+            requests.depart(code, saying, Way.DEPARTURE, true);
         }
-        frame.awaitsRequest = true;
-        requests.depart(code, saying, Ways.words(bivouac.design.Way.DEPARTURE.ordinal()), true);
     }
 
     private static Value code(Compiled<Reading> code, Reading here) {
@@ -283,72 +269,9 @@ final class Scripts {
         return value;
     }
 
-    /** The script ends at the fault; in <em>before closing</em> that refuses (C2). */
-    void fault(Frame.OfScript frame, Fault.Rule rule, String message, Op op) {
-        frame.awaitsRequest = false;
-        run.fault(rule, message, ref(op));
-        stop(frame);
-    }
-
-    /** Ends a script; where a request asks it whether its window may close, that is refused. */
-    private void stop(Frame.OfScript frame) {
-        Optional<Frame.OfRequest> asking = asking(frame);
-        run.drop(frame);
-        asking.ifPresent(request -> requests.refuse(request, Optional.of(frame.me)));
-    }
-
-    /** The request that asks by this script. A branch of <em>before closing</em> that runs later asks for none. */
-    private Optional<Frame.OfRequest> asking(Frame.OfScript frame) {
-        int at = run.stack.indexOf(frame);
-        return frame.script.isBeforeClosing()
-                        && at > 0
-                        && run.stack.get(at - 1) instanceof Frame.OfRequest request
-                        && frame.me.askedBy == request
-                ? Optional.of(request)
-                : Optional.empty();
-    }
-
     private String limit() {
         return run.stack.size() > Run.DEEPEST_STACK
                 ? "more than " + Run.DEEPEST_STACK + " scripts and requests stand on each other"
                 : "the scripts of this event ran more than " + Run.MOST_STEPS + " steps";
-    }
-
-    /** X6: every script that has not begun to wait ends. */
-    private void tooMuch(Frame.OfScript frame, String what) {
-        frame.awaitsRequest = false;
-        run.fault(Fault.Rule.X6, what, ref(frame.script.ops().get(frame.pc)));
-        while (run.top() instanceof Frame.OfScript top && !top.waits()) {
-            stop(top);
-        }
-    }
-
-    private static Optional<StepRef> ref(Op op) {
-        return switch (op) {
-            case Op.Open o -> Optional.of(o.ref());
-            case Op.Close c -> Optional.of(c.ref());
-            case Op.StayOpen s -> Optional.of(s.ref());
-            case Op.Reach r -> Optional.of(r.ref());
-            case Op.RunTask r -> Optional.of(r.ref());
-            case Op.TakeHolding t -> Optional.of(t.ref());
-            case Op.GiveBack g -> Optional.of(g.ref());
-            case Op.StopTask s -> Optional.of(s.ref());
-            case Op.NotThereYet n -> Optional.of(n.ref());
-            case Op.AddRow a -> Optional.of(a.ref());
-            case Op.ChangeRow c -> Optional.of(c.ref());
-            case Op.RemoveRow r -> Optional.of(r.ref());
-            case Op.KeepRow k -> Optional.of(k.ref());
-            case Op.Let l -> Optional.of(l.ref());
-            case Op.Again a -> Optional.of(a.ref());
-            case Op.KeptValues k -> Optional.of(k.ref());
-            case Op.Set s -> Optional.of(s.ref());
-            case Op.JumpUnless j -> Optional.of(j.ref());
-            case Op.End e -> Optional.of(e.ref());
-            case Op.Note n -> Optional.of(n.ref());
-            case Op.Broken b -> Optional.of(b.ref());
-            case Op.Jump j -> Optional.empty();
-            case Op.Into i -> Optional.empty();
-            case Op.Finish f -> Optional.empty();
-        };
     }
 }

@@ -1,6 +1,8 @@
 package bivouac.machine;
 
 import bivouac.expression.Value;
+import bivouac.plan.StepRef;
+import bivouac.state.Inst;
 import java.util.List;
 
 /** What was seen while an event was dealt with (E3): acts, which are compared, and explanations, which are not. */
@@ -14,6 +16,10 @@ public sealed interface Sighting {
 
     /** A window as people name it: its shown name, and which one if there were several. */
     record Which(String window, int serial) {
+        static Which of(Inst inst) {
+            return new Which(inst.plan.window().name().shown(), inst.serial);
+        }
+
         @Override
         public String toString() {
             return serial <= 1 ? window : window + " (" + serial + ")";

@@ -1,6 +1,8 @@
 package bivouac.machine;
 
 import bivouac.design.Target;
+import bivouac.state.Frame;
+import bivouac.state.Inst;
 import java.util.Optional;
 
 /** Which open window a step means (R2). */

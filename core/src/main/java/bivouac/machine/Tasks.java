@@ -1,21 +1,22 @@
 package bivouac.machine;
 
 import bivouac.design.Ending;
-import bivouac.expression.Compiled;
-import bivouac.expression.NoValue;
 import bivouac.expression.Value;
+import bivouac.plan.Op;
+import bivouac.state.Frame;
+import bivouac.state.Inst;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Tasks that run: how they begin, how they end, and what becomes of them when their window goes (W5). */
+/** Tasks that run: how they begin, and what becomes of them when their window goes (W5). */
 final class Tasks {
 
     /** The place of the foreground task among those that run. */
     static final int FOREGROUND = -1;
 
-    /** The ending of an opening or a taking that the system carried out (O7). */
-    static final String DONE = "done";
+    /** How an opening or a taking can end: the system carried it out, or it could not (O7). */
+    private static final List<String> TRIED = List.of("done", Ending.COULD_NOT.name());
 
     private final Run run;
 
@@ -23,32 +24,37 @@ final class Tasks {
         this.run = run;
     }
 
-    /** The script that waits for a foreground task, if one does: then nothing else can happen. */
-    static Optional<Frame.OfScript> foreground(Run run) {
+    /** Whether a foreground task, or the system, is waited for: then nothing else can happen. */
+    boolean isForeground() {
+        if (run.isIdle()) {
+            return false;
+        }
         return switch (run.top()) {
-            case Frame.OfScript script when script.awaitsTask -> Optional.of(script);
-            case Frame.OfRequest request when request.awaitsOpening -> Optional.of(asker(run));
-            case null, default -> Optional.empty();
+            case Frame.OfScript script -> script.awaitsTask;
+            case Frame.OfRequest request -> request.awaitsOpening;
         };
     }
 
-    /** Whose opening in place the request on top waits for; it lies right below. */
-    private static Frame.OfScript asker(Run run) {
-        return (Frame.OfScript) run.stack.get(run.stack.size() - 2);
+    /** The script that waits for it; of an opening in place it lies right below its request. */
+    Frame.OfScript foreground() {
+        int top = run.stack.size() - 1;
+        return (Frame.OfScript) run.stack.get(run.top() instanceof Frame.OfRequest ? top - 1 : top);
     }
 
     static Op.RunTask task(Frame.OfScript script) {
         return (Op.RunTask) script.script.ops().get(script.pc);
     }
 
-    /** What is waited for, as people read it. */
-    String name(Frame.OfScript script) {
+    /** What is waited for. */
+    Scene.Work work(Frame.OfScript script) {
         return switch (script.script.ops().get(script.pc)) {
-            case Op.RunTask r -> r.name();
+            case Op.RunTask r -> new Scene.Work.OfTask(r.name());
             case Op.Open o ->
-                Scene.Working.OPENING
-                        + run.program.windows().get(o.window()).window().name();
-            case Op.TakeHolding t -> Scene.Working.TAKING + new Holdings(run).name(t.holding());
+                new Scene.Work.Opening(
+                        run.program.windows().get(o.window()).window().name().toString());
+            case Op.TakeHolding t ->
+                new Scene.Work.Taking(
+                        run.program.holdings().get(t.holding()).name().shown());
             default -> throw new IllegalStateException("nothing else is waited for like a task");
         };
     }
@@ -57,7 +63,7 @@ final class Tasks {
     static List<String> endings(Frame.OfScript script) {
         return script.script.ops().get(script.pc) instanceof Op.RunTask r
                 ? r.outcomes().stream().map(Op.Outcome::ending).toList()
-                : List.of(DONE, Ending.COULD_NOT.name());
+                : TRIED;
     }
 
     /** Begins the task of a step of the script on top. */
@@ -67,15 +73,14 @@ final class Tasks {
             throw new StepFault(Fault.Rule.X8, "“" + op.name() + "” of this step still runs");
         }
         var takes = new ArrayList<Sighting.Named>();
-        var here = new Reading(run, frame.me, frame);
         var values = new ArrayList<Value>();
         for (Op.Hand hand : op.handOver()) {
-            Value value = hand.value().evaluate(here).as(hand.type());
+            Value value = hand.value().evaluate(run.here(frame)).as(hand.type());
             values.add(value);
             takes.add(new Sighting.Named(hand.name(), value));
         }
         for (int i = 0; i < values.size(); i++) {
-            frame.locals[op.takesSlot() + op.handOver().get(i).index()] = run.program.number(values.get(i));
+            frame.locals[op.takesSlot() + op.handOver().get(i).index()] = run.number(values.get(i));
         }
         run.see(new Sighting.TaskStarted(op.name(), takes));
         frame.awaitsTask = true;
@@ -89,29 +94,6 @@ final class Tasks {
         return run.background.stream().anyMatch(b -> b.me == frame.me && task(b) == op);
     }
 
-    /** Everything that can end now: the foreground task alone, else each in the background. */
-    List<Event> events() {
-        var events = new ArrayList<Event>();
-        Optional<Frame.OfScript> waiting = foreground(run);
-        if (waiting.isPresent()) {
-            ends(waiting.get(), FOREGROUND, events);
-        } else {
-            for (int i = 0; i < run.background.size(); i++) {
-                ends(run.background.get(i), i, events);
-            }
-        }
-        return events;
-    }
-
-    private static void ends(Frame.OfScript frame, int place, List<Event> events) {
-        List<String> endings = endings(frame);
-        for (int i = 0; i < endings.size(); i++) {
-            if (endings.indexOf(endings.get(i)) == i) {
-                events.add(new Event.TaskEnds(place, i));
-            }
-        }
-    }
-
     boolean isPossible(Event.TaskEnds event) {
         Optional<Frame.OfScript> frame = frame(event.place());
         List<String> endings = frame.map(Tasks::endings).orElse(List.of());
@@ -122,94 +104,12 @@ final class Tasks {
     }
 
     Optional<Frame.OfScript> frame(int place) {
-        Optional<Frame.OfScript> waiting = foreground(run);
         if (place == FOREGROUND) {
-            return waiting;
+            return isForeground() ? Optional.of(foreground()) : Optional.empty();
         }
-        return waiting.isEmpty() && place >= 0 && place < run.background.size()
+        return !isForeground() && place >= 0 && place < run.background.size()
                 ? Optional.of(run.background.get(place))
                 : Optional.empty();
-    }
-
-    /** A task ends: its values are made, and its script goes on in the branch of that ending, or after the step. */
-    void end(Event.TaskEnds event) {
-        Frame.OfScript frame = frame(event.place()).orElseThrow();
-        if (frame.script.ops().get(frame.pc) instanceof Op.MayFail op) {
-            tried(op, frame, event.outcome() == 0);
-            return;
-        }
-        Op.RunTask op = task(frame);
-        Op.Outcome outcome = op.outcomes().get(event.outcome());
-        var here = new Reading(run, null, frame);
-        var gives = new ArrayList<Sighting.Named>();
-        java.util.Arrays.fill(frame.locals, op.resultSlot(), op.resultSlot() + op.results(), 0);
-        for (Op.Hand hand : outcome.gives()) {
-            Value value = sample(hand, here, op);
-            frame.locals[op.resultSlot() + hand.index()] = run.program.number(value);
-            gives.add(new Sighting.Named(hand.name(), value));
-        }
-        outcome.writes().ifPresent(path -> write(path, here, op));
-        run.see(new Sighting.TaskEnded(op.name(), outcome.ending(), gives));
-        if (run.background.remove(frame)) {
-            run.stack.add(frame);
-        }
-        frame.awaitsTask = false;
-        frame.pc = op.branches().getOrDefault(event.outcome(), op.after());
-    }
-
-    /** O7: it is done now; or it could not be, and the branch for that runs, else it is fault X1. */
-    private void tried(Op.MayFail op, Frame.OfScript frame, boolean done) {
-        frame.awaitsTask = false;
-        frame.cleared = done;
-        if (run.top() instanceof Frame.OfRequest request) {
-            request.awaitsOpening = false;
-            if (!done) {
-                new Requests(run).couldNotReplace(request);
-            }
-        }
-        if (done) {
-            return;
-        }
-        String reason =
-                switch (op) {
-                    case Op.Open o -> "the system could not create it";
-                    case Op.TakeHolding t -> "the system could not take it";
-                };
-        run.see(new Sighting.TaskEnded(
-                name(frame), Ending.COULD_NOT.name(), List.of(new Sighting.Named("reason", Value.of(reason)))));
-        if (op.couldNot() >= 0) {
-            frame.locals[op.resultSlot()] = run.program.number(Value.of(reason));
-            frame.pc = op.couldNot();
-        } else {
-            new Scripts(run, new Requests(run)).fault(frame, Fault.Rule.X1, name(frame) + " failed: " + reason, op);
-        }
-    }
-
-    private Value sample(Op.Hand hand, Reading here, Op.RunTask op) {
-        try {
-            return hand.value().evaluate(here).as(hand.type());
-        } catch (NoValue fault) {
-            run.fault(fault, op.name() + ", " + hand.name(), Optional.of(op.ref()));
-            return Value.startOf(hand.type(), run.today());
-        }
-    }
-
-    /** C8: a file that was written is there from then on. */
-    private void write(Compiled<Reading> where, Reading here, Op.RunTask op) {
-        String path;
-        try {
-            path = where.evaluate(here).shown();
-        } catch (NoValue fault) {
-            run.fault(fault, op.name() + ", writing", Optional.of(op.ref()));
-            return;
-        }
-        List<String> there = run.files();
-        if (!path.isBlank() && !there.contains(path)) {
-            var more = new ArrayList<>(there);
-            more.add(path);
-            run.files = run.program.number(
-                    new Value.Items(more.stream().sorted().map(Value::of).toList()));
-        }
     }
 
     /** The runs of a task are let go by a step; their ends are no events any more. */
@@ -219,7 +119,9 @@ final class Tasks {
 
     /** W5: when its window goes, its background tasks are let go. */
     void windowGone(Inst inst) {
-        letGo(run.background.stream().filter(b -> b.me == inst).toList());
+        if (!run.background.isEmpty()) {
+            letGo(run.background.stream().filter(b -> b.me == inst).toList());
+        }
     }
 
     private void letGo(List<Frame.OfScript> frames) {

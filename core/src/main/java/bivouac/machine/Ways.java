@@ -1,6 +1,9 @@
 package bivouac.machine;
 
 import bivouac.design.Way;
+import bivouac.plan.WindowPlan;
+import bivouac.state.Frame;
+import bivouac.state.Inst;
 import java.util.Optional;
 
 /** The values of {@code way} as small numbers: those of {@link Way} in order, then a <em>close</em> step. */

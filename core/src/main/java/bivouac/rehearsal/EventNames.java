@@ -8,7 +8,7 @@ import bivouac.machine.Machine;
 import bivouac.machine.Scene;
 import bivouac.machine.Scene.OpenWindow;
 import bivouac.machine.Sighting.Which;
-import bivouac.machine.State;
+import bivouac.state.State;
 import java.util.List;
 import java.util.Optional;
 

@@ -3,7 +3,7 @@ package bivouac.rehearsal;
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
 import bivouac.machine.Sighting;
-import bivouac.machine.State;
+import bivouac.state.State;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

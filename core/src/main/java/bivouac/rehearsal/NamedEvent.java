@@ -138,12 +138,12 @@ public sealed interface NamedEvent {
     record TaskEnded(String task, int which, Optional<Which> of, String ending) implements NamedEvent {
         /** The window that the system could not create by it, if it was such an opening (O7). */
         public Optional<String> couldNotOpen() {
-            return couldNot(Scene.Working.OPENING);
+            return couldNot(Scene.Work.OPENING);
         }
 
         /** The holding that the system could not take by it, if it was such a taking (O7). */
         public Optional<String> couldNotTake() {
-            return couldNot(Scene.Working.TAKING);
+            return couldNot(Scene.Work.TAKING);
         }
 
         private Optional<String> couldNot(String doing) {

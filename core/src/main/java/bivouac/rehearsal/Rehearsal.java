@@ -2,9 +2,9 @@ package bivouac.rehearsal;
 
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
-import bivouac.machine.Program;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
+import bivouac.plan.Program;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -298,11 +298,11 @@ public final class Rehearsal {
     }
 
     private Optional<Event> usualEnding(Scene.Working task) {
-        if (task.task().startsWith(Scene.Working.TAKING)) {
+        if (task.work() instanceof Scene.Work.Taking) {
             return Optional.of(new Event.TaskEnds(task.place(), 0));
         }
         return machine.program().design().application().tasks().stream()
-                .filter(d -> d.name().shown().equals(task.task()))
+                .filter(d -> task.work().equals(new Scene.Work.OfTask(d.name().shown())))
                 .flatMap(d -> d.usually().stream())
                 .filter(task.endings()::contains)
                 .map(u ->

@@ -4,7 +4,7 @@ import bivouac.machine.Event;
 import bivouac.machine.Machine;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
-import bivouac.machine.State;
+import bivouac.state.State;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;

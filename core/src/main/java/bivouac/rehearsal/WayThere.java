@@ -2,7 +2,7 @@ package bivouac.rehearsal;
 
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
-import bivouac.machine.State;
+import bivouac.state.State;
 import java.util.List;
 import java.util.Optional;
 

@@ -7,7 +7,7 @@ import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Take;
 import bivouac.design.Window;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;

@@ -5,7 +5,7 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
 import bivouac.expression.Compiled;
 import bivouac.expression.Problem;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.util.Optional;
 
 /** Checks the expression at the end of a line while it is typed. */

@@ -16,7 +16,7 @@ import bivouac.design.Type;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.machine.Play;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

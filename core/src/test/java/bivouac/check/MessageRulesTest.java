@@ -65,7 +65,7 @@ class MessageRulesTest {
         var repaired = kept.differ().getFirst().repair().orElseThrow().edit().apply(harsh);
         assertThat(repaired.byDefault()).contains("keep");
         Design design = Play.design().with(harsh).design();
-        assertThat(Findings.of(bivouac.machine.Program.of(design)))
+        assertThat(Findings.of(bivouac.plan.Program.of(design)))
                 .anyMatch(f -> f.kind() == Finding.Kind.MESSAGE && f.what().contains("Enter means “Delete”"));
     }
 

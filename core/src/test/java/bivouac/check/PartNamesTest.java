@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bivouac.design.Design;
 import bivouac.design.NamingHabit;
 import bivouac.design.Part;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.sentence.PartTyping;
 import java.util.List;
 import org.junit.jupiter.api.Test;

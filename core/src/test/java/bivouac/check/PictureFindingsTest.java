@@ -8,7 +8,7 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.WindowFrame;
 import bivouac.format.DesignFile;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.file.Files;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.check.Findings;
 import bivouac.machine.Play;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

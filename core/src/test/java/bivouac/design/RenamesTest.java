@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bivouac.check.Findings;
 import bivouac.format.DesignFile;
 import bivouac.format.DesignFormat;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.testkit.RandomDesigns;
 import java.nio.file.Path;
 import java.util.List;

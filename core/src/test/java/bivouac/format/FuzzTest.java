@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bivouac.check.Findings;
 import bivouac.design.Design;
 import bivouac.design.Walkthrough;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.TrailFile;
 import bivouac.rehearsal.Walk;

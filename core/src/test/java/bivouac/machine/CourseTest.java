@@ -7,6 +7,7 @@ import bivouac.design.Expression;
 import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.Type;
+import bivouac.plan.Program;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

@@ -204,9 +204,8 @@ class FileDialogTest {
                     .filter(Event.Choose.class::isInstance)
                     .toList();
             assertThat(choices).as(asks.words()).isNotEmpty();
-            choices.forEach(
-                    c -> assertThat(machine.scene(machine.step(state, c, null)).windows())
-                            .hasSize(1));
+            choices.forEach(c ->
+                    assertThat(machine.scene(machine.step(state, c)).windows()).hasSize(1));
         }
     }
 

@@ -9,6 +9,7 @@ import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.Type;
+import bivouac.plan.Program;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -9,6 +9,7 @@ import bivouac.design.Script;
 import bivouac.design.Setting;
 import bivouac.design.Type;
 import bivouac.design.Variable;
+import bivouac.state.State;
 import java.util.List;
 import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
@@ -209,24 +210,23 @@ class PartsTest {
         var machine = play.rehearsal().machine();
         State state = play.rehearsal().present().state();
         for (Event event : machine.events(state)) {
-            assertThat(machine.step(state, event, null)).isEqualTo(machine.step(state, event, s -> {}));
+            assertThat(machine.step(state, event)).isEqualTo(machine.step(state, event, s -> {}));
         }
         State raised = machine.raise(state, 0);
         assertThat(raised).isEqualTo(state).hasSameHashCodeAs(state);
-        assertThat(raised.stacking()).containsExactly(1, 0);
+        assertThat(machine.scene(raised).windows())
+                .extracting(w -> w.which().window())
+                .containsExactly("Plan", "Desk");
     }
 
     @Test
-    void e1_every_slot_is_below_its_declared_range_and_packs() {
+    void e1_a_state_is_packed_to_what_its_program_can_reach() {
         var desk = before(main("Desk", button("go", waits("Form")), Part.TickBox.of("t", "T")), waits("Sure"));
         var play = withMain(desk, dialog("Form"), box("Sure", "Yes")).play().does("press \"go\" of \"Desk\"");
-        Program program = play.rehearsal().machine().program();
         State state = play.rehearsal().present().state();
-        int[] ranges = StateLayout.ranges(program, state);
-        assertThat(ranges).hasSize(state.size());
-        for (int i = 0; i < ranges.length; i++) {
-            assertThat(state.slots()[i]).isBetween(0, ranges[i] - 1);
-        }
-        assertThat(StateLayout.packed(program, state).length * 2).isLessThan(state.size());
+        assertThat(state.size())
+                .as("bytes of two windows, one of them waited for")
+                .isEqualTo(Long.BYTES);
+        assertThat(play.rehearsal().machine().again(state)).isEqualTo(state);
     }
 }

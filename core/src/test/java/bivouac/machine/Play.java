@@ -20,6 +20,7 @@ import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Window;
+import bivouac.plan.Program;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailFile;
@@ -143,7 +144,7 @@ public final class Play {
         return this;
     }
 
-    /** What is held, in the order of taking. */
+    /** What is held: the application's first, then of each window, in the order of taking. */
     public Play holds(String... held) {
         assertThat(rehearsal.scene().held()).extracting(Scene.Held::toString).containsExactly(held);
         return this;

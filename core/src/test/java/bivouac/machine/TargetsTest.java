@@ -11,6 +11,7 @@ import bivouac.design.Manner;
 import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.Target;
+import bivouac.plan.Program;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

@@ -11,6 +11,7 @@ import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.Type;
+import bivouac.plan.Program;
 import bivouac.testkit.HostileDesigns;
 import java.util.ArrayList;
 import java.util.List;

@@ -13,7 +13,7 @@ import bivouac.design.Steps;
 import bivouac.format.DesignFile;
 import bivouac.format.DesignFormat;
 import bivouac.machine.Play;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;

@@ -15,7 +15,7 @@ import bivouac.design.Step;
 import bivouac.design.Task;
 import bivouac.machine.Event;
 import bivouac.machine.Play;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

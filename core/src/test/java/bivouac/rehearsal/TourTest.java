@@ -13,7 +13,7 @@ import bivouac.design.Type;
 import bivouac.design.Walkthrough;
 import bivouac.format.DesignFile;
 import bivouac.machine.Play;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

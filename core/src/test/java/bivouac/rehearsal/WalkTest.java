@@ -12,7 +12,7 @@ import bivouac.design.Type;
 import bivouac.design.Walkthrough;
 import bivouac.machine.Machine;
 import bivouac.machine.Play;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

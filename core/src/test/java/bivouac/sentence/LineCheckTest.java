@@ -8,7 +8,7 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
 import bivouac.expression.Problem;
 import bivouac.machine.Play;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 

@@ -12,7 +12,7 @@ import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.format.DesignFile;
 import bivouac.machine.Play;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -11,7 +11,7 @@ import bivouac.format.MadeFile;
 import bivouac.format.SafeFile;
 import bivouac.format.Unreadable;
 import bivouac.format.Utf8;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailFile;

@@ -6,7 +6,7 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Walkthroughs;
 import bivouac.desktop.work.Work;
 import bivouac.machine.Event;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
 import bivouac.rehearsal.WorthTrying;

@@ -4,7 +4,7 @@ import bivouac.desktop.widget.LineField;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.LooseEnd;
 import bivouac.sentence.Completion;
 import bivouac.sentence.LineCheck;

@@ -4,7 +4,7 @@ import bivouac.check.Beside;
 import bivouac.check.Finding;
 import bivouac.check.Findings;
 import bivouac.design.Design;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
 import java.util.List;

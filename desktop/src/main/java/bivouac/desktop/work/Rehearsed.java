@@ -1,6 +1,6 @@
 package bivouac.desktop.work;
 
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.Covered;
 import bivouac.rehearsal.Expectation;
 import bivouac.rehearsal.Moment;

@@ -2,7 +2,7 @@ package bivouac.desktop.work;
 
 import bivouac.check.Finding;
 import bivouac.design.Design;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import java.nio.file.Path;
 import java.util.List;

@@ -14,7 +14,7 @@ import bivouac.format.FileVersion;
 import bivouac.format.Savable;
 import bivouac.format.Unreadable;
 import bivouac.machine.Event;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.Expectation;
 import bivouac.rehearsal.Moment;
 import bivouac.rehearsal.NamedEvent;

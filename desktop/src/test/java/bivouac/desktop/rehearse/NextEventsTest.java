@@ -3,7 +3,7 @@ package bivouac.desktop.rehearse;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.format.DesignFile;
-import bivouac.machine.Program;
+import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import java.nio.file.Path;
 import java.time.LocalDate;

@@ -1,0 +1,174 @@
+package bivouac.machine;
+
+import bivouac.design.ReadyMade;
+import bivouac.design.Way;
+import bivouac.plan.PartPlan;
+import bivouac.plan.WindowPlan;
+import bivouac.state.Inst;
+import bivouac.state.Situation;
+import java.util.Arrays;
+import java.util.Optional;
+
+/** What an event does at first: which script it starts, which request it begins; the rest follows from that. */
+final class Happening {
+
+    private final Run run;
+    private final Requests requests;
+    private final Holdings holdings;
+    private final Opening opening;
+    private final ReadyMadeEvents readyMade;
+    private final RowEvents rows;
+    private final TaskEnds taskEnds;
+
+    Happening(
+            Run run,
+            Requests requests,
+            Holdings holdings,
+            Opening opening,
+            ReadyMadeEvents readyMade,
+            RowEvents rows,
+            TaskEnds taskEnds) {
+        this.run = run;
+        this.requests = requests;
+        this.holdings = holdings;
+        this.opening = opening;
+        this.readyMade = readyMade;
+        this.rows = rows;
+        this.taskEnds = taskEnds;
+    }
+
+    /** An event that is possible; not the start. */
+    void take(Event event) {
+        switch (event) {
+            case Event.Press(int i, int part) -> follow(inst(i), part);
+            case Event.Select(int i, int part, int item) -> select(inst(i), part, item);
+            case Event.Edit(int i, int part, String text) -> edit(inst(i), part, text);
+            case Event.SelectRows(int i, int part, var numbers) -> rows.select(inst(i), part, numbers);
+            case Event.ActivateRow(int i, int part) -> rows.activate(inst(i), part);
+            case Event.RemoveRows(int i, int part) -> rows.remove(inst(i), part);
+            case Event.Tick(int i, int part) -> tick(inst(i), part);
+            case Event.Answer(int i, int answer) -> readyMade.answer(inst(i), answer);
+            case Event.Choose choose -> readyMade.take(inst(choose.instance()), choose);
+            case Event.Pick pick -> readyMade.take(inst(pick.instance()), pick);
+            case Event.CloseBox(int i) -> leave(inst(i), Way.CLOSE_BOX);
+            case Event.Escape(int i) -> leave(inst(i), Way.ESCAPE);
+            case Event.TaskEnds(int place, int outcome) -> taskEnds.end(place, outcome);
+            case Event.OpenWithSamples(String window) ->
+                opening.withSamples(run.program.window(window).orElseThrow());
+            case Event.SessionEnds e -> requests.depart(0, 0, Way.SESSION_ENDING, false);
+            case Event.Killed k -> kill();
+            case Event.StartAgain s -> throw new IllegalStateException("begins a run of its own");
+        }
+    }
+
+    /** The same, of an event that was listed here. */
+    void take(long event) {
+        Inst inst = run.instances.isEmpty() ? null : inst(NumberedEvent.instance(event));
+        int part = NumberedEvent.part(event);
+        int item = NumberedEvent.item(event);
+        switch (NumberedEvent.kind(event)) {
+            case PRESS -> follow(inst, part);
+            case EDIT -> edit(inst, part, "");
+            case TICK -> tick(inst, part);
+            case SELECT -> select(inst, part, item);
+            case ANSWER -> readyMade.answer(inst, item);
+            case CLOSE_BOX -> leave(inst, Way.CLOSE_BOX);
+            case ESCAPE -> leave(inst, Way.ESCAPE);
+            case TASK_ENDS -> taskEnds.end(part - 1, item);
+            case SESSION_ENDS -> requests.depart(0, 0, Way.SESSION_ENDING, false);
+            case KILLED -> kill();
+            case SELECT_ROW, ACTIVATE_ROW, REMOVE_ROWS, CHOOSE, PICK, START_AGAIN -> take(event(event));
+        }
+    }
+
+    /** What a number means in the situation in which it was listed. */
+    Event event(long event) {
+        int i = NumberedEvent.instance(event);
+        int part = NumberedEvent.part(event);
+        int item = NumberedEvent.item(event);
+        return switch (NumberedEvent.kind(event)) {
+            case PRESS -> new Event.Press(i, part);
+            case EDIT -> new Event.Edit(i, part, "");
+            case TICK -> new Event.Tick(i, part);
+            case SELECT -> new Event.Select(i, part, item);
+            case SELECT_ROW -> Event.SelectRows.one(i, part, item);
+            case ACTIVATE_ROW -> new Event.ActivateRow(i, part);
+            case REMOVE_ROWS -> new Event.RemoveRows(i, part);
+            case ANSWER -> new Event.Answer(i, item);
+            case CHOOSE -> readyMade.choice(inst(i), i, item);
+            case PICK -> readyMade.pick(inst(i), i, item);
+            case CLOSE_BOX -> new Event.CloseBox(i);
+            case ESCAPE -> new Event.Escape(i);
+            case TASK_ENDS -> new Event.TaskEnds(part - 1, item);
+            case SESSION_ENDS -> new Event.SessionEnds();
+            case KILLED -> new Event.Killed();
+            case START_AGAIN -> new Event.StartAgain();
+        };
+    }
+
+    private Inst inst(int position) {
+        return run.instances.get(position);
+    }
+
+    /** A command with a tick turns it over, a link is followed; then the part's script runs. */
+    private void follow(Inst inst, int part) {
+        PartPlan plan = inst.plan.parts().get(part);
+        if (plan.isTicking()) {
+            plan.tick(inst);
+        }
+        if (plan.address().isPresent()) {
+            String address = run.textOr(plan.address().get(), run.here(inst));
+            if (!address.isBlank()) {
+                run.see(new Sighting.LinkFollowed(address));
+            }
+        }
+        press(inst, part);
+    }
+
+    private void select(Inst inst, int part, int item) {
+        inst.plan.parts().get(part).select(inst, item);
+        press(inst, part);
+    }
+
+    private void edit(Inst inst, int part, String text) {
+        inst.plan.parts().get(part).type(inst, text);
+        press(inst, part);
+    }
+
+    private void tick(Inst inst, int part) {
+        inst.plan.parts().get(part).tick(inst);
+        press(inst, part);
+    }
+
+    private void press(Inst inst, int part) {
+        run.raise(inst);
+        run.push(inst.plan.parts().get(part).script(), inst);
+    }
+
+    private void leave(Inst inst, Way way) {
+        run.raise(inst);
+        if (inst.plan.window() instanceof ReadyMade window) {
+            Optional<String> ending = window.escapeEnding();
+            requests.answer(inst, inst.plan.endingNumber(ending.orElseThrow()));
+            return;
+        }
+        switch (inst.plan.wayOut(way)) {
+            case WindowPlan.WayPlan.Absent a -> throw new IllegalStateException("an absent way out is no event");
+            case WindowPlan.WayPlan.Pressing(int part) -> press(inst, part);
+            case WindowPlan.WayPlan.Leads leads -> requests.requestByUser(inst, way, leads);
+        }
+    }
+
+    /** D7: nothing runs; only kept values outlive it. */
+    private void kill() {
+        holdings.leaveTraces();
+        run.instances.clear();
+        run.stacking.clear();
+        run.stack.clear();
+        run.dormant.clear();
+        run.background.clear();
+        run.faulted = false;
+        Arrays.fill(run.variables, 0);
+        run.phase = Situation.KILLED;
+    }
+}

@@ -1,0 +1,58 @@
+package bivouac.machine;
+
+/**
+ * An event as one number, for those who look at millions: what kind it is, of which window and part, and which of the
+ * things that can be done there. {@link Happening} knows what it means in a situation.
+ */
+final class NumberedEvent {
+
+    /** What happens; in the order of their numbers. */
+    enum Kind {
+        PRESS,
+        EDIT,
+        TICK,
+        SELECT,
+        SELECT_ROW,
+        ACTIVATE_ROW,
+        REMOVE_ROWS,
+        ANSWER,
+        CHOOSE,
+        PICK,
+        CLOSE_BOX,
+        ESCAPE,
+        TASK_ENDS,
+        SESSION_ENDS,
+        KILLED,
+        START_AGAIN
+    }
+
+    private static final Kind[] KINDS = Kind.values();
+    private static final int BITS = 16;
+    private static final int MASK = (1 << BITS) - 1;
+
+    private NumberedEvent() {}
+
+    static long of(Kind kind, int instance, int part, int item) {
+        return kind.ordinal() | (long) instance << BITS | (long) part << 2 * BITS | (long) item << 3 * BITS;
+    }
+
+    static long of(Kind kind) {
+        return kind.ordinal();
+    }
+
+    static Kind kind(long event) {
+        return KINDS[(int) event & MASK];
+    }
+
+    static int instance(long event) {
+        return (int) (event >>> BITS) & MASK;
+    }
+
+    static int part(long event) {
+        return (int) (event >>> 2 * BITS) & MASK;
+    }
+
+    static int item(long event) {
+        return (int) (event >>> 3 * BITS) & MASK;
+    }
+}

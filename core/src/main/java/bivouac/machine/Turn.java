@@ -1,0 +1,92 @@
+package bivouac.machine;
+
+import bivouac.plan.Program;
+import bivouac.state.Layout;
+
+/** One situation laid open, with all families of rules at work on it. Serves one thread, event after event. */
+final class Turn {
+
+    final Run run;
+    final Possible possible;
+    final Happening happening;
+    final Settling settling;
+    private final Holdings holdings;
+    private final Blocking blocking;
+    private final Tasks tasks;
+    private final EventList events = new EventList();
+
+    Turn(Layout layout, Program program) {
+        this.run = new Run(program, layout.values());
+        this.tasks = new Tasks(run);
+        this.holdings = new Holdings(run);
+        this.blocking = new Blocking(run, tasks);
+        var endings = new Endings(run);
+        var opening = new Opening(run, new Targets(run));
+        var requests = new Requests(run, endings, holdings, tasks, opening);
+        var ends = new ScriptEnds(run, requests);
+        var removals = new RowRemovals(run);
+        var rows = new RowEvents(run, removals);
+        var readyMade = new ReadyMadeEvents(run, requests, endings);
+        var scripts = new Scripts(run, requests, ends, tasks, holdings, opening, new RowSteps(run, removals));
+        this.possible = new Possible(run, blocking, tasks, opening, readyMade, rows);
+        this.happening = new Happening(
+                run, requests, holdings, opening, readyMade, rows, new TaskEnds(run, tasks, requests, ends));
+        this.settling = new Settling(run, requests, scripts, tasks);
+    }
+
+    /** Starts for the first time. */
+    void start(int today, int files) {
+        run.clear();
+        run.today = today;
+        run.files = files;
+        holdings.leaveNoTraces();
+        settling.begin(new int[run.kept.length]);
+        settling.settle(false);
+    }
+
+    /** D7: starts again, with what outlived the run before. */
+    void startAgain() {
+        int today = run.today;
+        int files = run.files;
+        int traces = run.traces;
+        int[] kept = run.kept.clone();
+        run.clear();
+        run.today = today;
+        run.files = files;
+        run.traces = traces;
+        settling.begin(kept);
+        settling.settle(false);
+    }
+
+    /** An event that is possible, and all that it causes. */
+    void take(Event event) {
+        if (event instanceof Event.StartAgain) {
+            startAgain();
+            return;
+        }
+        boolean unseen = settling.isUnseen();
+        happening.take(event);
+        settling.settle(unseen);
+    }
+
+    /** The same, of one that was listed here. */
+    void take(long event) {
+        if (NumberedEvent.kind(event) == NumberedEvent.Kind.START_AGAIN) {
+            startAgain();
+            return;
+        }
+        boolean unseen = settling.isUnseen();
+        happening.take(event);
+        settling.settle(unseen);
+    }
+
+    /** Every event that is possible now; used again by the next call. */
+    EventList events() {
+        possible.events(events);
+        return events;
+    }
+
+    Scene scene() {
+        return new SceneMaker(run, blocking, tasks).make();
+    }
+}

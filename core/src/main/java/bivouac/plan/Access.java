@@ -1,0 +1,60 @@
+package bivouac.plan;
+
+import bivouac.design.Type;
+import bivouac.expression.Scope;
+import bivouac.expression.Value;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A name as it can be read and, unless it follows something, set.
+ *
+ * @param mayFault whether reading it can be fault X3
+ * @param cells what is looked at when it is read, and changed when it is set
+ * @param plain whether it means just what is in its cell, and not something that follows from it
+ */
+public record Access(
+        Type type,
+        Scope.Reader<Reading> reader,
+        Optional<Writer> writer,
+        boolean mayFault,
+        List<Cell> cells,
+        boolean plain) {
+
+    public Access {
+        cells = List.copyOf(cells);
+    }
+
+    /** Sets the value that the name stands for. */
+    @FunctionalInterface
+    public interface Writer {
+        void write(Reading in, Value value);
+    }
+
+    /** A name that means what is in its cell. */
+    static Access plain(Type type, Cell cell, Scope.Reader<Reading> reader, Writer writer) {
+        return new Access(type, reader, Optional.of(writer), false, List.of(cell), true);
+    }
+
+    /** What is in a cell, for reading only. */
+    static Access plain(Type type, Cell cell, Scope.Reader<Reading> reader) {
+        return new Access(type, reader, Optional.empty(), true, List.of(cell), true);
+    }
+
+    /** Something that follows from what is in some cells. */
+    static Access following(Type type, List<Cell> cells, Scope.Reader<Reading> reader) {
+        return new Access(type, reader, Optional.empty(), false, cells, false);
+    }
+
+    Access settable(Writer how) {
+        return new Access(type, reader, Optional.of(how), mayFault, cells, plain);
+    }
+
+    Access readOnly() {
+        return new Access(type, reader, Optional.empty(), mayFault, cells, plain);
+    }
+
+    Access thatMayFault() {
+        return new Access(type, reader, writer, true, cells, plain);
+    }
+}

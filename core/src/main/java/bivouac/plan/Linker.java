@@ -1,0 +1,145 @@
+package bivouac.plan;
+
+import bivouac.design.Ending;
+import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
+import bivouac.design.Given;
+import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Type;
+import bivouac.design.Way;
+import bivouac.expression.Compiled;
+import bivouac.expression.Expressions;
+import bivouac.expression.Problem;
+import bivouac.expression.TextTemplate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** Compiles the expressions, texts and scripts of one window, or of the application, and keeps what is wrong in them. */
+final class Linker {
+
+    private final Program program;
+    private final Optional<WindowPlan> me;
+    private final Scopes.At scope;
+    private final List<Trouble> troubles = new ArrayList<>();
+
+    Linker(Program program, Optional<WindowPlan> me) {
+        this.program = program;
+        this.me = me;
+        this.scope = program.scopes().at(me, Map.of());
+    }
+
+    /** A place for a trouble: where it is and what it is, in words. */
+    record Spot(Trouble.Where where, String what) {}
+
+    Spot at(String what) {
+        return new Spot(
+                me.<Trouble.Where>map(p ->
+                                new Trouble.Where.OnWindow(p.window().name().shown(), ""))
+                        .orElse(new Trouble.Where.InApplication()),
+                what);
+    }
+
+    Spot at(Part part, String what) {
+        String window = me.orElseThrow().window().name().shown();
+        return new Spot(new Trouble.Where.OnWindow(window, part.name().expression()), what);
+    }
+
+    Compiled<Reading> expression(Spot spot, Expression source, Type wanted) {
+        return typed(spot, source, wanted, scope);
+    }
+
+    /** Compiles an expression whose value may be of any type. */
+    Compiled<Reading> untyped(Spot spot, Expression source, Scopes.At in) {
+        Compiled<Reading> compiled = Expressions.compile(source, in);
+        report(spot, source.source(), compiled.problems());
+        program.keep(compiled);
+        return compiled;
+    }
+
+    /** Compiles; a value of another type than wanted is reported, and a fault where it is evaluated. */
+    Compiled<Reading> typed(Spot spot, Expression source, Type wanted, Scopes.At in) {
+        Compiled<Reading> compiled = untyped(spot, source, in);
+        if (compiled.type().isEmpty() || Expressions.fits(compiled.type().get(), wanted)) {
+            return compiled;
+        }
+        String message = spot.what() + " is a " + wanted + "; “" + source + "” is a "
+                + compiled.type().get();
+        var problem = new Problem(message, 0, source.source().length());
+        report(spot, source.source(), List.of(problem));
+        return compiled.butWrong(problem);
+    }
+
+    TextTemplate<Reading> text(Spot spot, String source) {
+        return text(spot, source, scope);
+    }
+
+    TextTemplate<Reading> text(Spot spot, String source, Scopes.At in) {
+        TextTemplate<Reading> template = TextTemplate.compile(source, in);
+        report(spot, source, template.problems());
+        template.expressions().forEach(program::keep);
+        return template;
+    }
+
+    void report(Spot spot, String source, List<Problem> problems) {
+        problems.forEach(p -> troubles.add(new Trouble(spot.where(), spot.what(), source, p)));
+    }
+
+    /** The values of a way out (C6). */
+    List<Op.Hand> gives(Way way, Ending ending, List<Given> values) {
+        return gives(ending, values, give -> at(way.words() + ", " + give.name()), scope);
+    }
+
+    /** The values that are said for what an ending gives, in its order; what is not said has none. */
+    List<Op.Hand> gives(Ending ending, List<Given> values, Function<Ending.Give, Spot> spot, Scopes.At in) {
+        var hands = new ArrayList<Op.Hand>();
+        for (int i = 0; i < ending.gives().size(); i++) {
+            Ending.Give give = ending.gives().get(i);
+            int index = i;
+            values.stream()
+                    .filter(v -> v.name().equals(give.name().expression()))
+                    .findFirst()
+                    .ifPresent(v -> hands.add(new Op.Hand(
+                            index,
+                            give.name().shown(),
+                            give.type(),
+                            typed(spot.apply(give), v.value(), give.type(), in))));
+        }
+        return List.copyOf(hands);
+    }
+
+    ScriptPlan script(FacedWindow.Moment moment) {
+        String window = me.orElseThrow().window().name().shown();
+        return plan(
+                new ScriptPlace.AtMoment(window, moment),
+                me.orElseThrow().face().orElseThrow().moment(moment));
+    }
+
+    ScriptPlan script(Part part) {
+        String window = me.orElseThrow().window().name().shown();
+        return plan(
+                new ScriptPlace.AtPart(window, part.name().expression()),
+                part.trigger().map(Part.Trigger::script).orElse(Script.EMPTY));
+    }
+
+    ScriptPlan script(Part.ListOfRows list, Part.RowMoment moment) {
+        String window = me.orElseThrow().window().name().shown();
+        return plan(new ScriptPlace.AtRow(window, list.name().expression(), moment), list.at(moment));
+    }
+
+    ScriptPlan start() {
+        return plan(new ScriptPlace.Start(), program.design().application().start());
+    }
+
+    private ScriptPlan plan(ScriptPlace place, Script script) {
+        return new ScriptPlanner(program, this, me, place).plan(script);
+    }
+
+    List<Trouble> troubles() {
+        return List.copyOf(troubles);
+    }
+}

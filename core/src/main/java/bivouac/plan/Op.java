@@ -1,0 +1,198 @@
+package bivouac.plan;
+
+import bivouac.design.Target;
+import bivouac.expression.Compiled;
+import bivouac.expression.TextTemplate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** One operation of a planned script. */
+public sealed interface Op {
+
+    /** A value to be handed over or given: into which slot, of which take or give, from which expression. */
+    record Hand(int index, String name, bivouac.design.Type type, Compiled<Reading> value) {}
+
+    /**
+     * Opens a window.
+     *
+     * @param window its number in the program
+     * @param ownerSlot where the instance that is to own it is kept, if {@code ownedBy} says so, or -1
+     * @param resultSlot where the values of its ending go, in the order of that ending's gives
+     * @param keptSlot where the instance is kept (O9), or -1
+     * @param branches where each ending goes on, by the ending's number from 1
+     * @param couldNot where it goes on if the window could not be created (O7), or -1
+     * @param after where the script goes on where there is no branch
+     */
+    record Open(
+            StepRef ref,
+            int window,
+            How how,
+            Optional<Target> ownedBy,
+            int ownerSlot,
+            List<Hand> handOver,
+            int resultSlot,
+            int keptSlot,
+            Map<Integer, Integer> branches,
+            int couldNot,
+            int after)
+            implements MayFail {}
+
+    /** Something that the system may fail to do (O7): the script waits for the event that tells. */
+    sealed interface MayFail extends Op {
+        StepRef ref();
+
+        /** Where the reason is kept in its branch. */
+        int resultSlot();
+
+        /** Where the script goes on if it failed, or -1. */
+        int couldNot();
+    }
+
+    /** @param holding its number in the design */
+    record TakeHolding(StepRef ref, int holding, int resultSlot, int couldNot, int after) implements MayFail {}
+
+    /** @param holding its number in the design */
+    record GiveBack(StepRef ref, int holding) implements Op {}
+
+    /** The manner of an opening (O8, B1, W2, W3). */
+    sealed interface How {
+        record WaitsForOwner() implements How {}
+
+        record WaitsForApplication() implements How {}
+
+        record Alongside() implements How {}
+
+        /** @param gives what the closing window gives */
+        record InPlace(int ending, List<Hand> gives) implements How {}
+    }
+
+    /**
+     * Asks a window to close.
+     *
+     * @param window the number of the window that the target is; -1 where that is known only when it is run
+     * @param keptSlot where the instance is kept, if the target says so
+     */
+    record Close(
+            StepRef ref,
+            Target target,
+            int window,
+            int keptSlot,
+            Optional<String> ending,
+            List<Hand> gives,
+            int after,
+            int refused)
+            implements Op {}
+
+    record StayOpen(StepRef ref) implements Op {}
+
+    record Set(StepRef ref, String path, Access access, Compiled<Reading> value) implements Op {}
+
+    record JumpUnless(StepRef ref, Compiled<Reading> condition, int to) implements Op {}
+
+    record Jump(int to) implements Op {}
+
+    /** An <em>if</em> goes into one of its scripts. */
+    record Into(StepRef ref, int inner) implements Op {}
+
+    record End(
+            StepRef ref,
+            Optional<Compiled<Reading>> code,
+            Optional<TextTemplate<Reading>> saying,
+            int after,
+            int refused)
+            implements Op {}
+
+    /**
+     * Runs a task.
+     *
+     * @param takesSlot where what it takes is kept, for what it gives
+     * @param results how many values its endings give at the most
+     * @param branches where each ending goes on, by its number from 0
+     */
+    record RunTask(
+            StepRef ref,
+            String name,
+            boolean background,
+            boolean mayBeStopped,
+            List<Hand> handOver,
+            int takesSlot,
+            int resultSlot,
+            int results,
+            List<Outcome> outcomes,
+            Map<Integer, Integer> branches,
+            int after)
+            implements Op {}
+
+    /** How a task can end: what it gives in a rehearsal, and the file that is there then. */
+    record Outcome(String ending, List<Hand> gives, Optional<Compiled<Reading>> writes) {}
+
+    record StopTask(StepRef ref, String task) implements Op {}
+
+    /** @param keptSlot where the instance is kept, if the target says so */
+    record Reach(StepRef ref, bivouac.design.Step.Reach.How how, Target target, int keptSlot) implements Op {}
+
+    /**
+     * Adds a row.
+     *
+     * @param columns of the list, in order
+     * @param values by the column's number
+     */
+    record AddRow(StepRef ref, ListIn list, List<bivouac.design.Type.Column> columns, List<Hand> values)
+            implements Op {}
+
+    /** Changes the selected row. */
+    record ChangeRow(StepRef ref, ListIn list, List<Hand> values) implements Op {}
+
+    record RemoveRow(StepRef ref, ListIn list, boolean unasked) implements Op {}
+
+    record KeepRow(StepRef ref) implements Op {}
+
+    record Let(StepRef ref, String name, int slot, Compiled<Reading> value) implements Op {}
+
+    /** Back to where the repeat begins. */
+    record Again(StepRef ref, int to) implements Op {}
+
+    record KeptValues(StepRef ref, bivouac.design.Step.KeptValues.How how) implements Op {}
+
+    /** @param what the trigger that leads nowhere yet, in words */
+    record NotThereYet(StepRef ref, String what) implements Op {}
+
+    record Note(StepRef ref, TextTemplate<Reading> text) implements Op {}
+
+    /** A step that cannot be run because something in it is wrong, as a finding says too. */
+    record Broken(StepRef ref, String why) implements Op {}
+
+    /** The end of the script. */
+    record Finish() implements Op {}
+
+    /** The step of the design that it comes from; empty where it is none. */
+    default Optional<StepRef> step() {
+        return switch (this) {
+            case Open o -> Optional.of(o.ref());
+            case Close c -> Optional.of(c.ref());
+            case StayOpen s -> Optional.of(s.ref());
+            case Reach r -> Optional.of(r.ref());
+            case RunTask r -> Optional.of(r.ref());
+            case TakeHolding t -> Optional.of(t.ref());
+            case GiveBack g -> Optional.of(g.ref());
+            case StopTask s -> Optional.of(s.ref());
+            case NotThereYet n -> Optional.of(n.ref());
+            case AddRow a -> Optional.of(a.ref());
+            case ChangeRow c -> Optional.of(c.ref());
+            case RemoveRow r -> Optional.of(r.ref());
+            case KeepRow k -> Optional.of(k.ref());
+            case Let l -> Optional.of(l.ref());
+            case Again a -> Optional.of(a.ref());
+            case KeptValues k -> Optional.of(k.ref());
+            case Set s -> Optional.of(s.ref());
+            case JumpUnless j -> Optional.of(j.ref());
+            case End e -> Optional.of(e.ref());
+            case Note n -> Optional.of(n.ref());
+            case Broken b -> Optional.of(b.ref());
+            case Jump j -> Optional.empty();
+            case Into i -> Optional.empty();
+            case Finish f -> Optional.empty();
+        };
+    }
+}

@@ -1,0 +1,124 @@
+package bivouac.plan;
+
+import bivouac.design.Ending;
+import bivouac.design.Given;
+import bivouac.design.Manner;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.expression.Problem;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Plans the steps that open windows: manner, hand-over, and a branch for each ending (O1 to O9, W2, W3). */
+final class OpenPlanner {
+
+    /** Where the branch for <em>could not</em> is kept beside the endings, which count from 1. */
+    private static final int COULD_NOT = 0;
+
+    private final ScriptPlanner script;
+    private final Program program;
+    private final Linker linker;
+    private final Optional<WindowPlan> me;
+
+    OpenPlanner(ScriptPlanner script, Program program, Linker linker, Optional<WindowPlan> me) {
+        this.script = script;
+        this.program = program;
+        this.linker = linker;
+        this.me = me;
+    }
+
+    ScriptPlanner.Names plan(Step.Open open, StepRef ref, StepPath path, ScriptPlanner.Names names) {
+        Optional<WindowPlan> found = program.window(open.window());
+        var planner = new BranchPlanner(script, open, path, names);
+        if (found.isEmpty()) {
+            planner.missing(ref, "window", open.window());
+            return names;
+        }
+        Optional<String> wrongOwner = open.ownedBy().flatMap(t -> script.wrongTarget(t, names));
+        if (wrongOwner.isPresent()) {
+            planner.broken(ref, "owned by", wrongOwner.get(), linker);
+            return names;
+        }
+        WindowPlan window = found.get();
+        int resultSlot = script.allocate(Math.max(
+                1,
+                window.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0)));
+        int keptSlot = open.as().isPresent() ? script.allocate(1) : -1;
+        int at = script.add(new Op.Broken(ref, ""));
+        open.ownedBy().ifPresent(t -> script.target(t, names));
+        var hands = handOver(open, window, ref, names);
+        Op.How how = how(open.manner(), window, ref, names);
+        var branches = new LinkedHashMap<Integer, Integer>();
+        int after = planner.plan(branch -> end(how, window, branch), branch -> {
+            int ending = window.endingNumber(branch.ending());
+            if (isCouldNot(window, branch)) {
+                branches.put(COULD_NOT, script.here());
+                return planner.giving(Ending.COULD_NOT, Optional.empty(), resultSlot);
+            }
+            if (ending == 0) {
+                return names;
+            }
+            branches.putIfAbsent(ending, script.here());
+            return planner.giving(window.ending(ending), open.as(), resultSlot);
+        });
+        int couldNot = branches.getOrDefault(COULD_NOT, -1);
+        branches.remove(COULD_NOT);
+        script.set(
+                at,
+                new Op.Open(
+                        ref,
+                        window.number,
+                        how,
+                        open.ownedBy(),
+                        open.ownedBy().map(t -> script.keptSlot(t, names)).orElse(-1),
+                        hands,
+                        resultSlot,
+                        keptSlot,
+                        Map.copyOf(branches),
+                        couldNot,
+                        after));
+        return open.as().isPresent() ? names.keeping(open.as().get(), new ScriptPlanner.Kept(keptSlot, window)) : names;
+    }
+
+    /** W3: the branches of an opening alongside run by themselves, but that it could not open is known at once (O7). */
+    private static Op end(Op.How how, WindowPlan window, Step.Branch branch) {
+        return how instanceof Op.How.Alongside && !isCouldNot(window, branch) ? new Op.Finish() : new Op.Jump(-1);
+    }
+
+    /** Whether a branch is for that the window could not open, and not for an ending of that name. */
+    private static boolean isCouldNot(WindowPlan window, Step.Branch branch) {
+        return window.mayFail()
+                && branch.ending().equals(Ending.COULD_NOT.name())
+                && window.endingNumber(branch.ending()) == 0;
+    }
+
+    private List<Op.Hand> handOver(Step.Open open, WindowPlan window, StepRef ref, ScriptPlanner.Names names) {
+        var places = window.window().takes().stream()
+                .map(t -> new ScriptPlanner.Place(t.name(), t.type()))
+                .toList();
+        return script.hands(places, open.handOver(), open.window() + " takes no", ref, names);
+    }
+
+    private Op.How how(Manner manner, WindowPlan window, StepRef ref, ScriptPlanner.Names names) {
+        return switch (manner) {
+            case Manner.WaitsForOwner w -> new Op.How.WaitsForOwner();
+            case Manner.WaitsForApplication w -> new Op.How.WaitsForApplication();
+            case Manner.Alongside a -> window.isReadyMade() ? new Op.How.WaitsForApplication() : new Op.How.Alongside();
+            case Manner.InPlace(String name, List<Given> gives) -> {
+                if (me.isEmpty()) {
+                    linker.report(
+                            ScriptPlanner.spot(ref, "in place"),
+                            "",
+                            List.of(new Problem("a script of the application has no window to make room", 0, 1)));
+                    yield new Op.How.Alongside();
+                }
+                String wanted = name.isEmpty() ? me.get().usualEnding() : name;
+                int ending = me.get().endingNumber(wanted);
+                yield new Op.How.InPlace(
+                        ending, ending == 0 ? List.of() : script.gives(me.get().ending(ending), gives, ref, names));
+            }
+        };
+    }
+}

@@ -1,0 +1,372 @@
+package bivouac.plan;
+
+import bivouac.design.Braces;
+import bivouac.design.Part;
+import bivouac.design.Type;
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.Scope;
+import bivouac.expression.TextTemplate;
+import bivouac.expression.Texts;
+import bivouac.expression.Value;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/** A part, compiled: its slots, what {@code me.PART} and its members are (P1), its live text and its conditions (P3). */
+public final class PartPlan {
+
+    /** Slots of a part: what it holds, its selected rows, and its traits. */
+    public static final int SLOTS = 2 + TraitsPlan.SLOTS;
+
+    /** The selected row of a list, as {@link Rows} has it. */
+    private static final int SELECTED = 1;
+    /** The first slot of the traits. */
+    private static final int TRAITS = 2;
+
+    public final int number;
+    public final Part part;
+    public final TraitsPlan traits;
+    private final int slot;
+    private final Cell cell;
+    private final boolean live;
+    /** An earlier part of the window has its name, so that a trail would mean that one: it gets no events. */
+    private boolean named = true;
+
+    private TextTemplate<Reading> text;
+    private Optional<TextTemplate<Reading>> address = Optional.empty();
+    private ScriptPlan script;
+    private final Optional<Rows> rows;
+    private final Map<Part.RowMoment, ScriptPlan> moments = new EnumMap<>(Part.RowMoment.class);
+
+    /**
+     * @param window the number of its window
+     * @param slot the first of its slots
+     */
+    PartPlan(int window, int number, Part part, int slot) {
+        this.number = number;
+        this.cell = new Cell.OfWindow(window, slot);
+        this.part = part;
+        this.slot = slot;
+        this.traits = new TraitsPlan(window, part, slot + TRAITS);
+        this.rows = part instanceof Part.ListOfRows list
+                ? Optional.of(new Rows(list, window, slot, slot + SELECTED))
+                : Optional.empty();
+        this.live = Braces.isLive(content(part)) && !isField(part);
+    }
+
+    private static boolean isField(Part part) {
+        return part instanceof Part.TextField
+                || part instanceof Part.ValueField
+                || part instanceof Part.Choice
+                || part instanceof Part.ListOfRows;
+    }
+
+    /** The text that the part starts with or shows. */
+    public static String content(Part part) {
+        return switch (part) {
+            case Part.Caption c -> c.text();
+            case Part.Picture p -> p.file();
+            case Part.Link l -> l.text();
+            case Part.TextField f -> f.starts();
+            case Part.ValueField f -> f.starts();
+            case Part.Choice c -> c.starts();
+            case Part.ListOfRows l -> "";
+            case Part.TickBox b -> b.text();
+            case Part.Button b -> b.text();
+            case Part.MenuCommand m -> m.text();
+        };
+    }
+
+    void link(Linker linker) {
+        text = linker.text(linker.at(part, "text"), content(part));
+        if (part instanceof Part.Link link) {
+            address = Optional.of(linker.text(linker.at(part, "address"), link.address()));
+        }
+        traits.link(linker);
+        script = linker.script(part);
+        if (part instanceof Part.ListOfRows list) {
+            for (var moment : Part.RowMoment.values()) {
+                moments.put(moment, linker.script(list, moment));
+            }
+        }
+    }
+
+    /** A part before has the same name. */
+    void shadowed() {
+        named = false;
+    }
+
+    /** Whether its name means it, and no part before it. */
+    public boolean isNamed() {
+        return named;
+    }
+
+    public ScriptPlan script() {
+        return script;
+    }
+
+    /** Gives a new instance's part the values that it starts with. */
+    void start(Starting from, Instance inst) {
+        traits.start(inst);
+        if (part instanceof Part.TickBox box) {
+            inst.set(slot, Value.of(box.ticked()));
+        } else if (rows.isPresent()) {
+            rows.orElseThrow().start(inst, from.today());
+        } else if (part instanceof Part.Choice choice) {
+            inst.set(slot, Value.of(choice.items().contains(choice.starts()) ? choice.starts() : ""));
+        } else if (isTicking()) {
+            inst.set(slot, Value.NO);
+        } else if (!live) {
+            inst.set(slot, Value.of(from.text(text)));
+        }
+    }
+
+    /** What is typed in it or stands on it. */
+    public String text(Reading in, Instance inst) {
+        boolean fixedText = (part instanceof Part.TickBox || isTicking()) && !live;
+        if (live || fixedText) {
+            return text.text(in.of(inst));
+        }
+        return inst.value(slot).shown();
+    }
+
+    public boolean ticked(Instance inst) {
+        return (part instanceof Part.TickBox || isTicking()) && inst.value(slot).equals(Value.YES);
+    }
+
+    /** A command with a tick: its slot holds the tick, and its text is fixed or live. */
+    public boolean isTicking() {
+        return part instanceof Part.MenuCommand m && m.ticking();
+    }
+
+    /** Where a link leads, to be read as the window stands. */
+    public Optional<TextTemplate<Reading>> address() {
+        return address;
+    }
+
+    public void tick(Instance inst) {
+        inst.set(slot, Value.of(!ticked(inst)));
+    }
+
+    public boolean hasItem(int item) {
+        return part instanceof Part.Choice c && item >= 0 && item < c.items().size();
+    }
+
+    /** Chooses an item of a choice. */
+    public void select(Instance inst, int item) {
+        inst.set(slot, Value.of(((Part.Choice) part).items().get(item)));
+    }
+
+    /** Puts a text that a person typed into it, no longer than the part's longest (P4). */
+    public void type(Instance inst, String typed) {
+        inst.set(slot, Value.of(longest().isPresent() ? cut(typed, longest().getAsInt()) : typed));
+    }
+
+    public OptionalInt longest() {
+        return part instanceof Part.TextField f ? f.longest() : OptionalInt.empty();
+    }
+
+    private static String cut(String text, int longest) {
+        return text.codePointCount(0, text.length()) <= longest
+                ? text
+                : text.substring(0, text.offsetByCodePoints(0, longest));
+    }
+
+    public boolean enabled(Reading in, Instance inst) {
+        return traits.is(TraitsPlan.Flag.ENABLED, in, inst);
+    }
+
+    public boolean visible(Reading in, Instance inst) {
+        return traits.is(TraitsPlan.Flag.VISIBLE, in, inst);
+    }
+
+    public boolean readOnly(Reading in, Instance inst) {
+        return traits.is(TraitsPlan.Flag.READ_ONLY, in, inst);
+    }
+
+    /** Evaluates what may fault, so that a fault is met at rest (E2). */
+    public void check(Reading in, Instance inst) {
+        if (live && text.mayFault()) {
+            text(in, inst);
+        }
+        traits.check(in, inst);
+    }
+
+    public boolean mayFault() {
+        return live && text.mayFault() || traits.mayFault();
+    }
+
+    /** Finds the instance that a name is read from; throws {@link EvaluationFault} where it is not open. */
+    @FunctionalInterface
+    public interface Whose {
+        Instance in(Reading reading);
+    }
+
+    /** The members of the part as names (P1), each with how to reach it in the window found by {@code whose}. */
+    public Map<String, Access> accesses(Whose whose) {
+        var all = new LinkedHashMap<String, Access>();
+        Access content = textAccess(whose);
+        switch (part) {
+            case Part.Caption c -> shown(all, content);
+            case Part.Button b -> shown(all, content);
+            case Part.Link l -> shown(all, content);
+            case Part.MenuCommand m -> {
+                if (m.ticking()) {
+                    all.put("", content.readOnly().thatMayFault());
+                    all.put(".text", content.readOnly().thatMayFault());
+                    all.put(".ticked", tick(whose));
+                } else {
+                    shown(all, content);
+                }
+            }
+            case Part.Picture p ->
+                all.put(
+                        "",
+                        new Access(
+                                Type.Plain.FILE,
+                                content.reader(),
+                                content.writer(),
+                                content.mayFault(),
+                                content.cells(),
+                                content.plain()));
+            case Part.TextField f -> all.put("", content);
+            case Part.TickBox b -> {
+                all.put("", tick(whose));
+                all.put(".text", content.readOnly().thatMayFault());
+            }
+            case Part.ListOfRows l -> rows.orElseThrow().accesses(whose, all);
+            case Part.Choice c -> {
+                Access.Writer write = (in, v) -> choose(whose.in(in), v.shown());
+                all.put(
+                        "",
+                        Access.plain(Type.TEXT, cell, in -> chosen(whose.in(in)), write)
+                                .thatMayFault());
+                all.put(
+                        ".anyChosen",
+                        Access.following(
+                                Type.YESNO,
+                                List.of(cell),
+                                in -> Value.of(!whose.in(in).value(slot).shown().isEmpty())));
+            }
+            case Part.ValueField f -> {
+                Access.Writer write = (in, v) -> whose.in(in).set(slot, Value.of(v.shown()));
+                all.put(
+                        "",
+                        Access.following(f.holds().type(), List.of(cell), in -> held(f, whose.in(in)))
+                                .settable(write)
+                                .thatMayFault());
+                all.put(".typed", content);
+                all.put(
+                        ".given",
+                        Access.following(
+                                Type.YESNO,
+                                List.of(cell),
+                                in -> Value.of(Texts.as(f.holds().type(), text(whose.in(in)))
+                                        .isPresent())));
+            }
+        }
+        traits.accesses(whose, all);
+        return all;
+    }
+
+    /** What a list holds; empty for any other part. */
+    public Optional<Rows> rowsOf() {
+        return rows;
+    }
+
+    /** A script of a list beside the one for a selection. */
+    public ScriptPlan moment(Part.RowMoment moment) {
+        return moments.get(moment);
+    }
+
+    private static void shown(Map<String, Access> all, Access content) {
+        all.put("", content);
+        all.put(".text", content);
+    }
+
+    private Access tick(Whose whose) {
+        Access.Writer write = (in, v) -> whose.in(in).set(slot, v);
+        return Access.following(Type.YESNO, List.of(cell), in -> Value.of(ticked(whose.in(in))))
+                .settable(write);
+    }
+
+    /** P4: a choice holds only its items; another text is a fault of the script that sets it. */
+    private void choose(Instance inst, String item) {
+        if (!item.isEmpty() && !((Part.Choice) part).items().contains(item)) {
+            throw new EvaluationFault(
+                    "“" + item + "” is no item of " + part.name().shown());
+        }
+        inst.set(slot, Value.of(item));
+    }
+
+    private Value chosen(Instance inst) {
+        if (text(inst).isEmpty()) {
+            throw new EvaluationFault("nothing is chosen in " + part.name().shown());
+        }
+        return inst.value(slot);
+    }
+
+    private String text(Instance inst) {
+        return inst.value(slot).shown();
+    }
+
+    private Access textAccess(Whose whose) {
+        Scope.Reader<Reading> read = in -> Value.of(text(in, whose.in(in)));
+        Access.Writer write = (in, v) -> type(whose.in(in), v.shown());
+        return live
+                ? Access.following(Type.TEXT, List.of(), read).thatMayFault()
+                : Access.plain(Type.TEXT, cell, read, write);
+    }
+
+    private Value held(Part.ValueField field, Instance inst) {
+        return Texts.as(field.holds().type(), text(inst))
+                .orElseThrow(() -> new EvaluationFault(
+                        part.name().shown() + " holds “" + text(inst) + "”, which is no " + noun(field.holds())));
+    }
+
+    private static String noun(Part.Holds holds) {
+        return switch (holds) {
+            case NUMBER -> "number";
+            case WHOLE -> "whole number";
+            case DATE -> "date";
+        };
+    }
+
+    /** What its slots can hold, as far as the part itself says. */
+    void ranges(Ranges ranges) {
+        switch (part) {
+            case Part.TickBox b -> ranges.few(cell, Value.NO, Value.YES);
+            case Part.Choice c -> {
+                ranges.few(cell, Value.EMPTY);
+                c.items().forEach(i -> ranges.few(cell, Value.of(i)));
+            }
+            case Part.TextField f -> ranges.any(cell);
+            case Part.ValueField f -> ranges.any(cell);
+            case Part.ListOfRows l -> {
+                ranges.any(cell);
+                ranges.any(rows.orElseThrow().selectedCell());
+            }
+            case Part.MenuCommand m when m.ticking() -> ranges.few(cell, Value.NO, Value.YES);
+            case Part.Caption c -> ranges.text(cell, text);
+            case Part.Picture p -> ranges.text(cell, text);
+            case Part.Link l -> ranges.text(cell, text);
+            case Part.Button b -> ranges.text(cell, text);
+            case Part.MenuCommand m -> ranges.text(cell, text);
+        }
+        traits.ranges(ranges);
+    }
+
+    /** Whether what it offers a person depends on what is in its slots (P2). */
+    void matters(Matters matters) {
+        rows.ifPresent(r -> {
+            matters.add(cell);
+            matters.add(r.selectedCell());
+        });
+        if (part.trigger().isPresent()) {
+            traits.matters(matters);
+        }
+    }
+}

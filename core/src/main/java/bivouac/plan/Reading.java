@@ -1,0 +1,48 @@
+package bivouac.plan;
+
+import bivouac.design.Part;
+import bivouac.expression.Surroundings;
+import bivouac.expression.Value;
+import java.time.LocalDate;
+
+/**
+ * From where an expression reads its values, and where a step sets them: the application as it stands, seen from a
+ * window or from one of its scripts.
+ */
+public interface Reading extends Surroundings {
+
+    /** The window in whose scope it stands; {@link bivouac.expression.EvaluationFault} where that is the application's. */
+    Instance me();
+
+    /** The number in a slot of the script that evaluates it. */
+    int local(int slot);
+
+    /** The value of a number (see {@link #local}). */
+    Value value(int number);
+
+    /** {@code app.today} (V4). */
+    LocalDate today();
+
+    /** {@code app.traces} (D7). */
+    Value traces();
+
+    /** A variable of the application, by its number. */
+    Value variable(int variable);
+
+    void setVariable(int variable, Value value);
+
+    /** The one open window of a plan; fault X3 if there is none, or more than one (R1). */
+    Instance theOnly(WindowPlan plan);
+
+    /** Whether a window of a plan is open (R3). */
+    boolean isOpen(WindowPlan plan);
+
+    /**
+     * The same application seen from a text or condition of a window; {@link bivouac.expression.EvaluationFault} where
+     * windows that read each other in a ring would never come to an end.
+     */
+    Reading of(Instance other);
+
+    /** The rows of a list beyond {@code last} are gone: scripts about them lose their row (V4). */
+    void rowsEnd(Instance inst, Part list, int last);
+}

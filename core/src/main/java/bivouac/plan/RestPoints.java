@@ -1,0 +1,157 @@
+package bivouac.plan;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.TreeSet;
+
+/** Finds the rest points of one script, and which of its slots are still needed at each. */
+final class RestPoints {
+
+    private final ScriptPlan script;
+    private final List<WindowPlan> windows;
+    /** The slots needed before each operation. */
+    private final List<BitSet> needed = new ArrayList<>();
+
+    private final BitSet instances = new BitSet();
+
+    private RestPoints(ScriptPlan script, List<WindowPlan> windows) {
+        this.script = script;
+        this.windows = windows;
+        script.ops().forEach(op -> {
+            needed.add(new BitSet());
+            if (op instanceof Op.Open open && open.keptSlot() >= 0) {
+                instances.set(open.keptSlot());
+            }
+        });
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (int at = script.ops().size() - 1; at >= 0; at--) {
+                BitSet now = before(at);
+                more |= !now.equals(needed.get(at));
+                needed.set(at, now);
+            }
+        }
+    }
+
+    static List<RestPoint> of(ScriptPlan script, List<WindowPlan> windows) {
+        return script.isEmpty() ? List.of() : new RestPoints(script, windows).all();
+    }
+
+    private BitSet before(int at) {
+        Op op = script.ops().get(at);
+        BitSet live = after(op, at);
+        switch (op) {
+            case Op.Let let -> live.clear(let.slot());
+            case Op.Open open when open.keptSlot() >= 0 -> live.clear(open.keptSlot());
+            case Op.RunTask task -> {
+                BitSet results = live;
+                task.handOver().forEach(h -> results.clear(task.takesSlot() + h.index()));
+            }
+            case Op.Finish f when script.isBeforeRemoving() -> live.set(ScriptPlan.ROW);
+            default -> {
+                // it makes nothing
+            }
+        }
+        live.or(reads(op));
+        return live;
+    }
+
+    /** What is needed once an operation is done, wherever it leads. */
+    private BitSet after(Op op, int at) {
+        var live = new BitSet();
+        for (OpReads.Edge edge : OpReads.edges(op, at, windows)) {
+            var there = (BitSet) needed.get(edge.to()).clone();
+            there.clear(edge.results(), edge.results() + edge.count());
+            live.or(there);
+        }
+        if (op instanceof Op.RunTask task) {
+            OpReads.ofOutcomes(task).forEach(e -> Matters.cellsOf(e, c -> set(live, c)));
+        }
+        return live;
+    }
+
+    private BitSet reads(Op op) {
+        var read = new BitSet();
+        OpReads.of(op).forEach(e -> Matters.cellsOf(e, c -> set(read, c)));
+        OpReads.sets(op).ifPresent(a -> a.cells().forEach(c -> set(read, c)));
+        int kept = OpReads.keptSlot(op);
+        if (kept >= 0) {
+            read.set(kept);
+        }
+        return read;
+    }
+
+    private static void set(BitSet slots, Cell cell) {
+        if (cell instanceof Cell.OfScript(int slot)) {
+            slots.set(slot);
+        }
+    }
+
+    private List<RestPoint> all() {
+        var points = new ArrayList<RestPoint>();
+        var below = new TreeSet<Integer>();
+        below.add(0);
+        for (int at = 0; at < script.ops().size(); at++) {
+            Op op = script.ops().get(at);
+            waiting(op, at, points);
+            if (op instanceof Op.RemoveRow) {
+                below.add(at + 1);
+            } else if (op instanceof Op.Open
+                    || op instanceof Op.Close
+                    || op instanceof Op.End
+                    || op instanceof Op.RunTask
+                    || op instanceof Op.TakeHolding) {
+                OpReads.edges(op, at, windows).forEach(e -> below.add(e.to()));
+            }
+        }
+        below.forEach(at -> points.add(point(at, RestPoint.Kind.BELOW, needed.get(at))));
+        return points;
+    }
+
+    private void waiting(Op op, int at, List<RestPoint> points) {
+        switch (op) {
+            case Op.Open open -> opening(open, at, points);
+            case Op.Close c -> points.add(point(at, RestPoint.Kind.REQUEST, needed.get(at)));
+            case Op.End e -> points.add(point(at, RestPoint.Kind.REQUEST, after(op, at)));
+            case Op.RunTask t -> points.add(point(at, RestPoint.Kind.TASK, after(op, at)));
+            case Op.TakeHolding t -> points.add(point(at, RestPoint.Kind.TASK, needed.get(at)));
+            default -> {
+                // it waits for nothing
+            }
+        }
+    }
+
+    private void opening(Op.Open open, int at, List<RestPoint> points) {
+        if (open.how() instanceof Op.How.InPlace) {
+            points.add(point(at, RestPoint.Kind.REQUEST, needed.get(at)));
+            return;
+        }
+        if (windows.get(open.window()).mayFail()) {
+            points.add(point(at, RestPoint.Kind.TASK, needed.get(at)));
+        }
+        if (!(open.how() instanceof Op.How.Alongside)) {
+            points.add(point(at, RestPoint.Kind.WINDOW, after(open, at)));
+        } else if (!open.branches().isEmpty()) {
+            var live = new BitSet();
+            OpReads.edges(open, at, windows).stream()
+                    .filter(e -> open.branches().containsValue(e.to()))
+                    .forEach(e -> {
+                        var there = (BitSet) needed.get(e.to()).clone();
+                        there.clear(e.results(), e.results() + e.count());
+                        live.or(there);
+                    });
+            points.add(point(at, RestPoint.Kind.BRANCHES, live));
+        }
+    }
+
+    private RestPoint point(int at, RestPoint.Kind kind, BitSet live) {
+        return new RestPoint(
+                script.number(),
+                at,
+                kind,
+                live.stream().filter(s -> !instances.get(s)).boxed().toList(),
+                live.stream().filter(instances::get).boxed().toList());
+    }
+}

@@ -1,0 +1,325 @@
+package bivouac.plan;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.Take;
+import bivouac.design.Type;
+import bivouac.design.Variable;
+import bivouac.expression.EvaluationFault;
+import bivouac.expression.Scope;
+import bivouac.expression.Value;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** The scopes of a program: which names can be read and set where (V2, R1). */
+final class Scopes {
+
+    private final Program program;
+    private final Map<String, WindowPlan> byExpressionName = new HashMap<>();
+    private final Map<String, Integer> variables = new HashMap<>();
+    /** The names that all scopes of a window know, or of the application; made when first asked for. */
+    private final Map<Optional<WindowPlan>, List<String>> baseNames = new ConcurrentHashMap<>();
+
+    Scopes(Program program) {
+        this.program = program;
+        for (WindowPlan plan : program.windows()) {
+            byExpressionName.putIfAbsent(plan.window().name().expression(), plan);
+        }
+        List<Variable> all = program.design().application().variables();
+        for (int i = 0; i < all.size(); i++) {
+            variables.putIfAbsent(all.get(i).name().expression(), i);
+        }
+    }
+
+    /** A name that a script made: {@code result.x}, {@code NAME.x}, {@code way}. */
+    static Access local(Type type, int slot) {
+        return Access.plain(type, new Cell.OfScript(slot), in -> in.value(in.local(slot)));
+    }
+
+    /** The scope of a script or text of {@code me}, with what the script has made so far. */
+    At at(Optional<WindowPlan> me, Map<String, Access> locals) {
+        return new At(me, locals);
+    }
+
+    final class At implements Scope<Reading> {
+        private final Optional<WindowPlan> me;
+        private final Map<String, Access> locals;
+
+        At(Optional<WindowPlan> me, Map<String, Access> locals) {
+            this.me = me;
+            this.locals = Map.copyOf(locals);
+        }
+
+        @Override
+        public Optional<Binding<Reading>> find(String dotted) {
+            return access(dotted).map(a -> new Binding<>(a.type(), a.reader(), a.mayFault(), a));
+        }
+
+        /** What a dotted name stands for, to be read or set. */
+        Optional<Access> access(String dotted) {
+            Access local = locals.get(dotted);
+            if (local != null) {
+                return Optional.of(local);
+            }
+            int dot = dotted.indexOf('.');
+            if (dot < 0) {
+                return Optional.empty();
+            }
+            String first = dotted.substring(0, dot);
+            String rest = dotted.substring(dot + 1);
+            return switch (first) {
+                case "app" -> ofApplication(rest);
+                case "me" -> me.flatMap(p -> member(p, rest, Reading::me));
+                case "takes" -> me.flatMap(p -> take(p, rest));
+                case "owner" -> ofAll(owners(), rest, this::owner);
+                case "opener" -> ofOpener(rest);
+                default -> {
+                    WindowPlan plan = byExpressionName.get(first);
+                    yield plan == null || !isOneOnly(plan)
+                            ? Optional.empty()
+                            : elsewhere(member(plan, rest, in -> in.theOnly(plan)));
+                }
+            };
+        }
+
+        /** The list that a dotted name stands for, found when it is needed; known to be one by its rows. */
+        Optional<ListIn> list(String dotted) {
+            int dot = dotted.indexOf('.');
+            if (dot < 0 || access(dotted + ".rows").isEmpty()) {
+                return Optional.empty();
+            }
+            String part = dotted.substring(dot + 1);
+            PartPlan.Whose whose =
+                    switch (dotted.substring(0, dot)) {
+                        case "me" -> Reading::me;
+                        case "owner" -> this::owner;
+                        case "opener" -> this::opener;
+                        default -> {
+                            WindowPlan plan = byExpressionName.get(dotted.substring(0, dot));
+                            yield in -> in.theOnly(plan);
+                        }
+                    };
+            return Optional.of(new ListIn(whose, part));
+        }
+
+        private Optional<Access> ofOpener(String rest) {
+            me.ifPresent(WindowPlan::useOpener);
+            return ofAll(openersOfMe(), rest, this::opener);
+        }
+
+        private Instance owner(Reading in) {
+            return needed(in.me().owner(), "owner");
+        }
+
+        private Instance opener(Reading in) {
+            return needed(in.me().opener(), "opener");
+        }
+
+        private Instance needed(Optional<Instance> inst, String word) {
+            return inst.orElseThrow(() -> new EvaluationFault("this window has no " + word + " now"));
+        }
+
+        private List<WindowPlan> openersOfMe() {
+            return me.map(program.owners()::openers).orElse(List.of());
+        }
+
+        private List<WindowPlan> owners() {
+            return me.map(program.owners()::owners).orElse(List.of());
+        }
+
+        /** A member that every window it can be has, with the same type (R1). */
+        private Optional<Access> ofAll(List<WindowPlan> all, String rest, PartPlan.Whose whose) {
+            if (all.isEmpty()) {
+                return Optional.empty();
+            }
+            var byWindow = new HashMap<WindowPlan, Access>();
+            Type type = null;
+            boolean settable = true;
+            boolean plain = true;
+            var cells = new LinkedHashSet<Cell>();
+            for (WindowPlan plan : all) {
+                Optional<Access> one = member(plan, rest, whose);
+                if (one.isEmpty() || type != null && !type.equals(one.get().type())) {
+                    return Optional.empty();
+                }
+                type = one.get().type();
+                settable &= one.get().writer().isPresent();
+                plain &= one.get().plain();
+                cells.addAll(one.get().cells());
+                byWindow.put(plan, one.get());
+            }
+            Scope.Reader<Reading> read =
+                    in -> of(byWindow, whose.in(in)).reader().read(in);
+            Access.Writer write =
+                    (in, v) -> of(byWindow, whose.in(in)).writer().orElseThrow().write(in, v);
+            return Optional.of(new Access(
+                    type, read, settable ? Optional.of(write) : Optional.empty(), true, List.copyOf(cells), plain));
+        }
+
+        private Access of(Map<WindowPlan, Access> byWindow, Instance inst) {
+            Access access = byWindow.get(inst.plan());
+            if (access == null) {
+                throw new EvaluationFault(inst.plan().window().name().shown() + " has nothing of that name");
+            }
+            return access;
+        }
+
+        @Override
+        public Optional<Reader<Reading>> isOpen(String window) {
+            WindowPlan plan = byExpressionName.get(window);
+            return plan == null ? Optional.empty() : Optional.of(in -> Value.of(in.isOpen(plan)));
+        }
+
+        @Override
+        public Optional<String> whyUnknown(String dotted) {
+            String first = dotted.contains(".") ? dotted.substring(0, dotted.indexOf('.')) : dotted;
+            return switch (first) {
+                case "result" ->
+                    locals.keySet().stream().noneMatch(l -> l.startsWith("result."))
+                            ? Optional.of("only in a branch is there a result, and only that of its own ending")
+                            : Optional.empty();
+                case "me", "takes" ->
+                    me.isEmpty()
+                            ? Optional.of("a script of the application has no window of its own")
+                            : Optional.empty();
+                case "owner" -> owners().isEmpty() ? Optional.of("there is no owner here") : Optional.empty();
+                case "opener" -> openersOfMe().isEmpty() ? Optional.of("no window opens this one") : Optional.empty();
+                default ->
+                    Optional.ofNullable(byExpressionName.get(first))
+                            .filter(p -> p.face().isPresent() && !isOneOnly(p))
+                            .map(p -> "several " + p.window().name().shown()
+                                    + " can be open, and the name alone does not say which");
+            };
+        }
+
+        @Override
+        public Collection<String> names() {
+            var names = new ArrayList<String>(locals.keySet());
+            names.addAll(baseNames.computeIfAbsent(me, this::allNames));
+            return names;
+        }
+
+        private List<String> allNames(Optional<WindowPlan> of) {
+            var names = new ArrayList<String>();
+            program.design()
+                    .application()
+                    .variables()
+                    .forEach(v -> names.add("app." + v.name().expression()));
+            names.add("app.today");
+            names.add("app.traces");
+            of.ifPresent(p -> {
+                p.window().takes().forEach(t -> names.add("takes." + t.name().expression()));
+                members(p).forEach(m -> names.add("me." + m));
+            });
+            if (!owners().isEmpty()) {
+                members(owners().getFirst()).forEach(m -> names.add("owner." + m));
+            }
+            if (!openersOfMe().isEmpty()) {
+                members(openersOfMe().getFirst()).forEach(m -> names.add("opener." + m));
+            }
+            byExpressionName.forEach((name, plan) -> {
+                if (isOneOnly(plan) && plan.face().isPresent()) {
+                    members(plan).forEach(m -> names.add(name + "." + m));
+                }
+            });
+            return List.copyOf(names);
+        }
+    }
+
+    /** Another window need not be open, so reading it may fault (R3). */
+    private static Optional<Access> elsewhere(Optional<Access> access) {
+        return access.map(Access::thatMayFault);
+    }
+
+    private static boolean isOneOnly(WindowPlan plan) {
+        return plan.face().map(FacedWindow::isOneOnly).orElse(false);
+    }
+
+    private Optional<Access> ofApplication(String name) {
+        if (name.equals("today")) {
+            return Optional.of(Access.plain(Type.DATE, Cell.OfRun.TODAY, in -> new Value.Date(in.today())));
+        }
+        if (name.equals("traces")) {
+            return Optional.of(Access.plain(new Type.ListOf(Type.TEXT), Cell.OfRun.TRACES, Reading::traces));
+        }
+        return Optional.ofNullable(variables.get(name)).map(slot -> {
+            Access.Writer write = (in, v) -> in.setVariable(slot, v);
+            return Access.plain(
+                    program.design().application().variables().get(slot).type(),
+                    new Cell.OfApplication(slot),
+                    in -> in.variable(slot),
+                    write);
+        });
+    }
+
+    private static Optional<Access> take(WindowPlan plan, String name) {
+        List<Take> takes = plan.window().takes();
+        for (int i = 0; i < takes.size(); i++) {
+            if (takes.get(i).name().expression().equals(name)) {
+                int slot = plan.takeSlot(i);
+                return Optional.of(Access.plain(takes.get(i).type(), new Cell.OfWindow(plan.number, slot), in -> in.me()
+                        .value(slot)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Access> member(WindowPlan plan, String name, PartPlan.Whose whose) {
+        if (name.equals("title") && plan.face().isPresent()) {
+            Access.Writer write = (in, v) -> whose.in(in).set(WindowPlan.TITLE, v);
+            Scope.Reader<Reading> read = in -> Value.of(plan.title(in, whose.in(in)));
+            return Optional.of(
+                    plan.titleLive()
+                            ? Access.following(Type.TEXT, List.of(), read).thatMayFault()
+                            : Access.plain(Type.TEXT, new Cell.OfWindow(plan.number, WindowPlan.TITLE), read, write));
+        }
+        for (int i = 0; i < plan.variables().size(); i++) {
+            Variable v = plan.variables().get(i);
+            if (v.name().expression().equals(name)) {
+                int slot = plan.variableSlot(i);
+                Access.Writer write = (in, value) -> whose.in(in).set(slot, value);
+                return Optional.of(Access.plain(
+                        v.type(),
+                        new Cell.OfWindow(plan.number, slot),
+                        in -> whose.in(in).value(slot),
+                        write));
+            }
+        }
+        int dot = name.indexOf('.');
+        String part = dot < 0 ? name : name.substring(0, dot);
+        String member = dot < 0 ? "" : name.substring(dot);
+        return plan.part(part).map(p -> p.accesses(whose).get(member));
+    }
+
+    private static Collection<String> members(WindowPlan plan) {
+        var names = new ArrayList<String>();
+        plan.variables().forEach(v -> names.add(v.name().expression()));
+        PartPlan.Whose nobody = in -> null;
+        for (PartPlan part : plan.parts()) {
+            part.accesses(nobody)
+                    .keySet()
+                    .forEach(m -> names.add(part.part.name().expression() + m));
+        }
+        if (plan.face().isPresent()) {
+            names.add("title");
+        }
+        return names;
+    }
+
+    /** The values of an ending as names: {@code result.x}, or {@code NAME.x}. */
+    static Map<String, Access> results(String prefix, List<bivouac.design.Ending.Give> gives, int firstSlot) {
+        var locals = new LinkedHashMap<String, Access>();
+        for (int i = 0; i < gives.size(); i++) {
+            locals.put(
+                    prefix + "." + gives.get(i).name().expression(),
+                    local(gives.get(i).type(), firstSlot + i));
+        }
+        return locals;
+    }
+}

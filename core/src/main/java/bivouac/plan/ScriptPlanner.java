@@ -1,0 +1,352 @@
+package bivouac.plan;
+
+import bivouac.design.Ending;
+import bivouac.design.FacedWindow;
+import bivouac.design.Given;
+import bivouac.design.Name;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Steps;
+import bivouac.design.Target;
+import bivouac.design.Type;
+import bivouac.expression.Compiled;
+import bivouac.expression.Expressions;
+import bivouac.expression.Problem;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Flattens one script into operations, with names bound to slots. */
+final class ScriptPlanner {
+
+    private final Program program;
+    private final Linker linker;
+    private final Optional<WindowPlan> me;
+    private final ScriptPlace place;
+    private final List<Op> ops = new ArrayList<>();
+    private final CoursePlanner course;
+
+    /** How many steps begin at each operation, where any do (X6). */
+    private final Map<Integer, Integer> begun = new HashMap<>();
+
+    private int locals = ScriptPlan.FIRST_FREE;
+    /** Of the step that is being planned, as people see it: steps are planned in the order in which they are read. */
+    private int number;
+
+    ScriptPlanner(Program program, Linker linker, Optional<WindowPlan> me, ScriptPlace place) {
+        this.program = program;
+        this.linker = linker;
+        this.me = me;
+        this.place = place;
+        this.course = new CoursePlanner(this, linker);
+    }
+
+    /** Names made so far, and instances kept, at one place of the script. */
+    record Names(Map<String, Access> values, Map<String, Kept> instances) {
+        Names with(Map<String, Access> more) {
+            var all = new HashMap<>(values);
+            all.putAll(more);
+            return new Names(all, instances);
+        }
+
+        /** Without the members of {@code prefix}. */
+        Names without(String prefix) {
+            var all = new HashMap<>(values);
+            all.keySet().removeIf(name -> name.startsWith(prefix + "."));
+            return new Names(all, instances);
+        }
+
+        Names keeping(String name, Kept kept) {
+            var all = new HashMap<>(instances);
+            all.put(name, kept);
+            return new Names(values, all);
+        }
+    }
+
+    record Kept(int slot, WindowPlan window) {}
+
+    ScriptPlan plan(Script script) {
+        var values = new HashMap<String, Access>();
+        if (place.isAt(FacedWindow.Moment.BEFORE_CLOSING) || place.isAt(FacedWindow.Moment.AFTER_CLOSING)) {
+            values.put("way", Scopes.local(Type.TEXT, ScriptPlan.WAY));
+            values.put("ending", Scopes.local(Type.TEXT, ScriptPlan.ENDING));
+        }
+        me.ifPresent(m -> values.putAll(Rows.ofScript(m, place)));
+        steps(script, Optional.empty(), 0, new Names(values, Map.of()));
+        ops.add(new Op.Finish());
+        return program.keep(place, me, ops, begun, locals);
+    }
+
+    Names steps(Script script, Optional<StepPath> outer, int inner, Names names) {
+        Names now = names;
+        for (int i = 0; i < script.steps().size(); i++) {
+            int number = i;
+            StepPath path = outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number));
+            program.note(place, path, scope(now));
+            now = step(script.steps().get(i), path, now);
+        }
+        int end = script.steps().size();
+        program.note(place, outer.map(o -> o.into(inner, end)).orElseGet(() -> StepPath.of(end)), scope(now));
+        return now;
+    }
+
+    Scopes.At scope(Names names) {
+        return program.scopes().at(me, names.values());
+    }
+
+    // For those that plan a kind of step
+
+    /** Adds an operation; answers its place. */
+    int add(Op op) {
+        ops.add(op);
+        return ops.size() - 1;
+    }
+
+    void set(int at, Op op) {
+        ops.set(at, op);
+    }
+
+    /** Where the next operation will stand. */
+    int here() {
+        return ops.size();
+    }
+
+    /** Reserves local slots; answers the first. */
+    int allocate(int slots) {
+        int first = locals;
+        locals += slots;
+        return first;
+    }
+
+    private Names step(Step step, StepPath path, Names names) {
+        var ref = new StepRef(place, path, ++number);
+        if (!(step instanceof Step.Off)) {
+            begun.merge(ops.size(), 1, Integer::sum);
+        }
+        switch (step) {
+            case Step.Off off -> number += Steps.inside(off); // kept, and does nothing
+            case Step.Open open -> {
+                return new OpenPlanner(this, program, linker, me).plan(open, ref, path, names);
+            }
+            case Step.RunTask task -> {
+                return new TaskPlanner(this, program, linker).plan(task, ref, path, names);
+            }
+            case Step.TakeHolding take -> new HoldingPlanner(this, program).take(take, ref, path, names);
+            case Step.GiveBack(String holding) -> new HoldingPlanner(this, program).giveBack(holding, ref);
+            case Step.StopTask(String task) -> ops.add(new Op.StopTask(ref, task));
+            case Step.Close close -> close(close, ref, path, names);
+            case Step.StayOpen stay -> ops.add(new Op.StayOpen(ref));
+            case Step.SetValue(String what, var value) -> set(what, value, ref, names);
+            case Step.If choice -> course.plan(choice, ref, path, names);
+            case Step.EndApplication end -> end(end, ref, path, names);
+            case Step.AddRow add -> new RowPlanner(this, linker).plan(add, ref, names);
+            case Step.ChangeRow change -> new RowPlanner(this, linker).plan(change, ref, names);
+            case Step.RemoveRow remove -> new RowPlanner(this, linker).plan(remove, ref, names);
+            case Step.KeepRow keep -> ops.add(new Op.KeepRow(ref));
+            case Step.Let(String name, var value) -> {
+                return course.let(name, value, ref, names);
+            }
+            case Step.Repeat(Script inside) -> course.repeat(inside, path, names);
+            case Step.Again again -> course.again(ref);
+            case Step.KeptValues kept -> ops.add(new Op.KeptValues(ref, kept.how()));
+            case Step.NotThereYet n -> ops.add(new Op.NotThereYet(ref, what()));
+            case Step.Reach reach -> reach(reach, ref, names);
+            case Step.Note(String text) ->
+                ops.add(new Op.Note(ref, linker.text(spot(ref, "note"), text, scope(names))));
+        }
+        return names;
+    }
+
+    static Linker.Spot spot(StepRef ref, String what) {
+        return new Linker.Spot(new Trouble.Where.InStep(ref), what);
+    }
+
+    /** Compiles a branch that no ending leads to, so that what is wrong in it is found, and drops its operations. */
+    void skip(Script script, StepPath path, int inner, Names names) {
+        int from = ops.size();
+        steps(script, Optional.of(path), inner, names);
+        ops.subList(from, ops.size()).clear();
+        begun.keySet().removeIf(at -> at >= from);
+    }
+
+    void patch(List<Integer> jumps, int to) {
+        for (int jump : jumps) {
+            if (ops.get(jump) instanceof Op.Jump) {
+                ops.set(jump, new Op.Jump(to));
+            }
+        }
+    }
+
+    List<Op.Hand> gives(Ending ending, List<Given> values, StepRef ref, Names names) {
+        List<Place> places =
+                ending.gives().stream().map(g -> new Place(g.name(), g.type())).toList();
+        return hands(places, values, "the ending “" + ending.name() + "” gives no", ref, names);
+    }
+
+    /** Where a value can go: a take, a give, a column. */
+    record Place(Name name, Type type) {}
+
+    /**
+     * The values that a step says, each for its place; one for a place that is not there is reported.
+     *
+     * @param hasNo what is said then, before the name: {@code Form takes no}
+     */
+    List<Op.Hand> hands(List<Place> places, List<Given> values, String hasNo, StepRef ref, Names names) {
+        var hands = new ArrayList<Op.Hand>();
+        for (Given value : values) {
+            int index = places.stream().map(p -> p.name().expression()).toList().lastIndexOf(value.name());
+            if (index < 0) {
+                linker.report(
+                        spot(ref, value.name()),
+                        value.value().source(),
+                        List.of(new Problem(hasNo + " “" + value.name() + "”", 0, 1)));
+            } else {
+                Place place = places.get(index);
+                String shown = place.name().shown();
+                hands.add(new Op.Hand(
+                        index,
+                        shown,
+                        place.type(),
+                        linker.typed(spot(ref, shown), value.value(), place.type(), scope(names))));
+            }
+        }
+        return List.copyOf(hands);
+    }
+
+    private void close(Step.Close close, StepRef ref, StepPath path, Names names) {
+        Optional<String> wrong = wrongTarget(close.target(), names);
+        if (wrong.isPresent()) {
+            linker.report(spot(ref, "close"), "", List.of(new Problem(wrong.get(), 0, 1)));
+            ops.add(new Op.Broken(ref, wrong.get()));
+            skip(close.refused(), path, 0, names);
+            return;
+        }
+        int keptSlot = keptSlot(close.target(), names);
+        Optional<WindowPlan> target = target(close.target(), names);
+        List<Op.Hand> gives = List.of();
+        if (target.isPresent()) {
+            String wanted = close.ending().orElse(target.get().usualEnding());
+            int ending = target.get().endingNumber(wanted);
+            if (ending == 0) {
+                linker.report(
+                        spot(ref, "ending"),
+                        wanted,
+                        List.of(new Problem(
+                                target.get().window().name().shown() + " has no ending “" + wanted + "”",
+                                0,
+                                Math.max(1, wanted.length()))));
+            } else {
+                gives = gives(target.get().ending(ending), close.gives(), ref, names);
+            }
+        }
+        int at = ops.size();
+        ops.add(new Op.Broken(ref, ""));
+        int refused = at + 1;
+        int after = refused(close.refused(), path, names);
+        int window = target.map(p -> p.number).orElse(-1);
+        ops.set(at, new Op.Close(ref, close.target(), window, keptSlot, close.ending(), gives, after, refused));
+    }
+
+    /** Plans what is run when a request is refused, right after its step; answers where the script goes on after it. */
+    private int refused(Script script, StepPath path, Names names) {
+        if (!script.isEmpty()) {
+            steps(script, Optional.of(path), 0, names);
+        }
+        return ops.size();
+    }
+
+    /** What runs this script, in the words of its window. */
+    private String what() {
+        return me.flatMap(WindowPlan::face)
+                .flatMap(f -> place.ofPart().flatMap(f::part))
+                .map(bivouac.design.Part::displayName)
+                .orElse("this");
+    }
+
+    private void reach(Step.Reach reach, StepRef ref, Names names) {
+        Optional<String> wrong = wrongTarget(reach.target(), names);
+        if (wrong.isPresent()) {
+            ops.add(new Op.Broken(ref, wrong.get()));
+            linker.report(spot(ref, reach.how().words()), "", List.of(new Problem(wrong.get(), 0, 1)));
+            return;
+        }
+        target(reach.target(), names);
+        ops.add(new Op.Reach(ref, reach.how(), reach.target(), keptSlot(reach.target(), names)));
+    }
+
+    /** The slot of the instance that a target means by the name that it is kept under; -1 for any other target. */
+    int keptSlot(Target target, Names names) {
+        return target instanceof Target.Kept(String name)
+                ? names.instances().get(name).slot()
+                : -1;
+    }
+
+    /** Why a target can never be reached from here; empty if it can. */
+    Optional<String> wrongTarget(Target target, Names names) {
+        return switch (target) {
+            case Target.Me m when me.isEmpty() -> Optional.of("a script of the application has no window of its own");
+            case Target.Kept(String name)
+            when !names.instances().containsKey(name) -> Optional.of("nothing is kept as “" + name + "” here");
+            case Target.Single(String name)
+            when program.window(name).isEmpty() -> Optional.of("there is no window “" + name + "”");
+            case Target.Single(String name)
+            when target(target, names).isEmpty() ->
+                Optional.of("several “" + name + "” can be open, and the name alone does not say which; keep the one"
+                        + " that is meant with “open … as NAME”");
+            default -> Optional.empty();
+        };
+    }
+
+    Optional<WindowPlan> target(Target target, Names names) {
+        if (target instanceof Target.Opener) {
+            me.ifPresent(WindowPlan::useOpener);
+        }
+        return switch (target) {
+            case Target.Me m -> me;
+            case Target.Owner o -> Optional.empty();
+            case Target.Opener o -> Optional.empty();
+            case Target.Single(String name) ->
+                program.window(name)
+                        .filter(p -> p.face().map(FacedWindow::isOneOnly).orElse(false));
+            case Target.Kept(String name) ->
+                Optional.ofNullable(names.instances().get(name)).map(Kept::window);
+        };
+    }
+
+    private void set(String path, bivouac.design.Expression value, StepRef ref, Names names) {
+        Scopes.At scope = scope(names);
+        Optional<Access> access = scope.access(path.strip());
+        if (access.isEmpty() || access.get().writer().isEmpty()) {
+            String why = path.isBlank()
+                    ? "what is to be set is missing"
+                    : access.isEmpty()
+                            ? Expressions.unknown(path.strip(), scope)
+                            : "“" + path + "” cannot be set: it follows other values, or was only handed over";
+            linker.report(spot(ref, "set"), path, List.of(new Problem(why, 0, Math.max(1, path.length()))));
+            linker.report(
+                    spot(ref, "value"),
+                    value.source(),
+                    Expressions.compile(value, scope).problems());
+            ops.add(new Op.Broken(ref, why));
+            return;
+        }
+        Compiled<Reading> compiled =
+                linker.typed(spot(ref, path), value, access.get().type(), scope);
+        ops.add(new Op.Set(ref, path, access.get(), compiled));
+    }
+
+    private void end(Step.EndApplication end, StepRef ref, StepPath path, Names names) {
+        Scopes.At scope = scope(names);
+        var code = end.code().map(e -> linker.typed(spot(ref, "exit code"), e, Type.WHOLE, scope));
+        var saying = end.saying().map(t -> linker.text(spot(ref, "saying"), t, scope));
+        int at = ops.size();
+        ops.add(new Op.Broken(ref, ""));
+        int refused = at + 1;
+        int after = refused(end.refused(), path, names);
+        ops.set(at, new Op.End(ref, code, saying, after, refused));
+    }
+}

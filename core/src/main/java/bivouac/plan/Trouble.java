@@ -1,0 +1,22 @@
+package bivouac.plan;
+
+import bivouac.expression.Problem;
+
+/**
+ * Something wrong in an expression or text of the design, found while it was compiled.
+ *
+ * @param what the place in words: a step's field, a part's text
+ * @param source the expression or text that it is in
+ */
+public record Trouble(Where where, String what, String source, Problem problem) {
+
+    /** Where it stands: in a step, or somewhere on a window (empty for the application). */
+    public sealed interface Where {
+        record InStep(StepRef step) implements Where {}
+
+        /** @param part the expression name of the part, empty for the window itself */
+        record OnWindow(String window, String part) implements Where {}
+
+        record InApplication() implements Where {}
+    }
+}

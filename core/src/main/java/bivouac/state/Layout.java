@@ -1,0 +1,121 @@
+package bivouac.state;
+
+import bivouac.design.DepartureRule;
+import bivouac.design.Picker;
+import bivouac.design.Type;
+import bivouac.expression.Value;
+import bivouac.plan.Cell;
+import bivouac.plan.Cells;
+import bivouac.plan.Program;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * What is kept of the situations of a program, and in how many bits; the same for all of them. A situation that is
+ * closed into a state and opened again is the same to every rule and every expression.
+ */
+public final class Layout {
+
+    /** Above so many windows a state says which are open by their numbers, and not by a bit for each. */
+    private static final int MOST_FLAGS = 64;
+
+    final Program program;
+    final Values values;
+    final WindowLayout[] windows;
+    final Points points;
+    /** The codes of the variables of the application that matter; null for the others. */
+    final Code[] variables;
+
+    final boolean remembersClosing;
+    final boolean readsToday;
+    final boolean readsTraces;
+    final boolean filesChange;
+    final boolean endsSaying;
+    final boolean flags;
+    /** The number of the list of pretend files that are there at first. */
+    final int firstFiles;
+
+    final int noTraces;
+
+    /** @param firstFiles the pretend files that are there at first */
+    public Layout(Program program, Values values, Value firstFiles) {
+        this.program = program;
+        this.values = values;
+        var openings = new Openings(program);
+        this.windows = program.windows().stream()
+                .map(w -> WindowLayout.of(w, program, values, openings))
+                .toArray(WindowLayout[]::new);
+        this.points = new Points(program, values);
+        Cells cells = program.cells();
+        this.variables = new Code[program.variables().size()];
+        for (int i = 0; i < variables.length; i++) {
+            Cell cell = new Cell.OfApplication(i);
+            variables[i] = cells.matters(cell) ? Code.of(cells.range(cell), values) : null;
+        }
+        this.remembersClosing = program.design().application().departure() instanceof DepartureRule.LastWindow;
+        this.readsToday = cells.matters(Cell.OfRun.TODAY) || usesDates(program);
+        this.readsTraces = cells.matters(Cell.OfRun.TRACES);
+        this.filesChange = openings.writes();
+        this.endsSaying = openings.endsSaying();
+        this.flags = windows.length <= MOST_FLAGS;
+        this.firstFiles = values.number(firstFiles);
+        this.noTraces = values.number(new Value.Items(List.of()));
+    }
+
+    /** Values of a type that starts with today can come to be at any time. */
+    private static boolean usesDates(Program program) {
+        return program.variables().stream().anyMatch(v -> holdsDate(v.type()))
+                || program.windows().stream()
+                        .anyMatch(w -> w.window().takes().stream().anyMatch(t -> holdsDate(t.type()))
+                                || w.variables().stream().anyMatch(v -> holdsDate(v.type()))
+                                || w.window() instanceof Picker p && p.of() == Picker.Of.DATE
+                                || w.parts().stream()
+                                        .anyMatch(p -> p.rowsOf().isPresent()
+                                                && p.rowsOf().orElseThrow().list().columns().stream()
+                                                        .anyMatch(c -> holdsDate(c.type()))));
+    }
+
+    private static boolean holdsDate(Type type) {
+        return switch (type) {
+            case Type.Plain plain -> plain == Type.Plain.DATE;
+            case Type.ListOf(Type of) -> holdsDate(of);
+            case Type.RowOf(var columns) -> columns.stream().anyMatch(c -> holdsDate(c.type()));
+            case Type.ChoiceOf c -> false;
+            case Type.Unknown u -> false;
+        };
+    }
+
+    public Values values() {
+        return values;
+    }
+
+    /** The number of the list of pretend files that are there at first. */
+    public int firstFiles() {
+        return firstFiles;
+    }
+
+    /** Lays a state open. */
+    public void open(State state, Situation into) {
+        var bits = new Bits();
+        bits.read(state.words(), 0);
+        read(bits, into);
+        Beside.read(state.beside(), this, into);
+    }
+
+    /** Lays a packed state open; what is no part of it (S1) is as it comes. */
+    public void open(long[] words, int from, int today, Situation into, Walk walk) {
+        walk.read(words, from, into);
+        into.today = readsToday ? into.today : today;
+    }
+
+    private void read(Bits bits, Situation into) {
+        new Walk(this).read(bits, into);
+    }
+
+    /** Puts a situation at rest into its canonical order, and packs it. */
+    public State close(Situation situation) {
+        var walk = new Walk(this);
+        int length = walk.write(situation);
+        return new State(Arrays.copyOf(walk.words(), length), Beside.of(this, situation));
+    }
+}

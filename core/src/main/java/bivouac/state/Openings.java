@@ -1,0 +1,104 @@
+package bivouac.state;
+
+import bivouac.design.Instances;
+import bivouac.design.Step;
+import bivouac.design.Target;
+import bivouac.plan.Op;
+import bivouac.plan.Program;
+import bivouac.plan.RestPoint;
+import bivouac.plan.ScriptPlan;
+import bivouac.plan.WindowPlan;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What the steps of a program can do with each of its windows: found once, so that a state keeps nothing else. */
+final class Openings {
+
+    private final Program program;
+    private final BitSet waiting = new BitSet();
+    private final BitSet inPlaceOfItself = new BitSet();
+    private final BitSet hidden = new BitSet();
+    private final Map<WindowPlan, List<RestPoint>> branches = new HashMap<>();
+    private boolean hidesAny;
+    /** Whether a step ends the application with a code or a text. */
+    private boolean endsSaying;
+    /** Whether a task writes files. */
+    private boolean writes;
+
+    Openings(Program program) {
+        this.program = program;
+        for (int i = 0; i < program.scriptCount(); i++) {
+            ScriptPlan script = program.script(i);
+            script.ops().forEach(op -> look(op, script));
+        }
+        for (RestPoint point : program.restPoints()) {
+            if (point.kind() == RestPoint.Kind.BRANCHES) {
+                branches.merge(
+                        WindowLayout.opened(point, program), List.of(point), (a, b) -> java.util.stream.Stream.concat(
+                                        a.stream(), b.stream())
+                                .toList());
+            }
+        }
+    }
+
+    private void look(Op op, ScriptPlan script) {
+        switch (op) {
+            case Op.Open open -> {
+                boolean waits =
+                        open.how() instanceof Op.How.WaitsForOwner || open.how() instanceof Op.How.WaitsForApplication;
+                waiting.set(open.window(), waits || waiting.get(open.window()));
+                if (open.how() instanceof Op.How.InPlace
+                        && script.of().filter(p -> p.number == open.window()).isPresent()) {
+                    inPlaceOfItself.set(open.window());
+                }
+            }
+            case Op.Reach reach when reach.how() == Step.Reach.How.HIDE -> hides(reach.target(), script);
+            case Op.End end ->
+                endsSaying |= end.code().isPresent() || end.saying().isPresent();
+            case Op.RunTask task ->
+                writes |= task.outcomes().stream().anyMatch(o -> o.writes().isPresent());
+            default -> {
+                // nothing of a window
+            }
+        }
+    }
+
+    private void hides(Target target, ScriptPlan script) {
+        switch (target) {
+            case Target.Me m -> script.of().ifPresent(p -> hidden.set(p.number));
+            case Target.Single(String name) -> program.window(name).ifPresent(p -> hidden.set(p.number));
+            case Target.Owner o -> hidesAny = true;
+            case Target.Opener o -> hidesAny = true;
+            case Target.Kept k -> hidesAny = true;
+        }
+    }
+
+    boolean isOnce(WindowPlan plan) {
+        return plan.instances() instanceof Instances.Single && !inPlaceOfItself.get(plan.number);
+    }
+
+    WindowLayout.Waits waits(WindowPlan plan) {
+        if (plan.isReadyMade()) {
+            return WindowLayout.Waits.ALWAYS;
+        }
+        return waiting.get(plan.number) ? WindowLayout.Waits.SOMETIMES : WindowLayout.Waits.NEVER;
+    }
+
+    boolean hides(WindowPlan plan) {
+        return hidesAny || hidden.get(plan.number);
+    }
+
+    List<RestPoint> branches(WindowPlan plan) {
+        return branches.getOrDefault(plan, List.of());
+    }
+
+    boolean endsSaying() {
+        return endsSaying;
+    }
+
+    boolean writes() {
+        return writes;
+    }
+}

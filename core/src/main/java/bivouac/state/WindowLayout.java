@@ -1,0 +1,73 @@
+package bivouac.state;
+
+import bivouac.plan.Cell;
+import bivouac.plan.Cells;
+import bivouac.plan.Op;
+import bivouac.plan.Program;
+import bivouac.plan.RestPoint;
+import bivouac.plan.WindowPlan;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * What is kept of each instance of a window.
+ *
+ * @param once whether at most one can be open, so that a bit says whether it is
+ * @param slots that a rule or an expression can read
+ * @param codes of those slots
+ * @param shown the slots that are only seen, and no part of what makes two states equal
+ * @param owners the numbers of the windows that can own it
+ * @param waits whether it can be waited for, and how
+ * @param hides whether a step can hide it
+ * @param branches the rest points of openings alongside that leave branches behind for it
+ */
+record WindowLayout(
+        WindowPlan plan,
+        boolean once,
+        int[] slots,
+        Code[] codes,
+        int[] shown,
+        int[] owners,
+        Waits waits,
+        boolean hides,
+        List<RestPoint> branches) {
+
+    /** How a window can be waited for. */
+    enum Waits {
+        NEVER,
+        ALWAYS,
+        SOMETIMES
+    }
+
+    static WindowLayout of(WindowPlan plan, Program program, Values values, Openings openings) {
+        Cells cells = program.cells();
+        int[] slots = slots(plan)
+                .filter(s -> cells.matters(new Cell.OfWindow(plan.number, s)))
+                .toArray();
+        Code[] codes = IntStream.of(slots)
+                .mapToObj(s -> Code.of(cells.range(new Cell.OfWindow(plan.number, s)), values))
+                .toArray(Code[]::new);
+        return new WindowLayout(
+                plan,
+                openings.isOnce(plan),
+                slots,
+                codes,
+                slots(plan)
+                        .filter(s -> !cells.matters(new Cell.OfWindow(plan.number, s)))
+                        .toArray(),
+                program.ownersOf(plan).stream().mapToInt(p -> p.number).toArray(),
+                openings.waits(plan),
+                openings.hides(plan),
+                openings.branches(plan));
+    }
+
+    private static IntStream slots(WindowPlan plan) {
+        return IntStream.range(0, plan.slots());
+    }
+
+    /** The window that an opening which leaves branches behind has opened. */
+    static WindowPlan opened(RestPoint point, Program program) {
+        Op.Open open = (Op.Open) program.script(point.script()).ops().get(point.at());
+        return program.windows().get(open.window());
+    }
+}
