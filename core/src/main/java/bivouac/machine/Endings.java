@@ -1,9 +1,7 @@
 package bivouac.machine;
 
-import bivouac.design.Way;
 import bivouac.plan.Op;
 import bivouac.plan.Reading;
-import bivouac.plan.WindowPlan;
 import bivouac.state.Frame;
 import bivouac.state.Inst;
 import java.util.ArrayList;
@@ -53,12 +51,7 @@ final class Endings {
         if (inst == request.target && request.way == Ways.CLOSE_STEP) {
             asker.ifPresent(a -> give(inst, given(a.script.ops().get(a.pc)), run.here(a)));
         } else {
-            give(
-                    inst,
-                    Ways.leads(inst, Way.values()[Ways.wayFor(request, inst)])
-                            .map(WindowPlan.WayPlan.Leads::gives)
-                            .orElse(List.of()),
-                    run.here(inst));
+            give(inst, Ways.gives(inst, Ways.wayFor(request, inst)), run.here(inst));
         }
     }
 

@@ -1,13 +1,11 @@
 package bivouac.machine;
 
-import bivouac.design.ReadyMade;
 import bivouac.design.Way;
 import bivouac.plan.PartPlan;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Inst;
 import bivouac.state.Situation;
 import java.util.Arrays;
-import java.util.Optional;
 
 /** What an event does at first: which script it starts, which request it begins; the rest follows from that. */
 final class Happening {
@@ -147,9 +145,8 @@ final class Happening {
 
     private void leave(Inst inst, Way way) {
         run.raise(inst);
-        if (inst.plan.window() instanceof ReadyMade window) {
-            Optional<String> ending = window.escapeEnding();
-            requests.answer(inst, inst.plan.endingNumber(ending.orElseThrow()));
+        if (inst.plan.isReadyMade()) {
+            requests.answer(inst, inst.plan.escapeEnding());
             return;
         }
         switch (inst.plan.wayOut(way)) {

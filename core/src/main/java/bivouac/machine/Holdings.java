@@ -13,9 +13,11 @@ import java.util.Optional;
 final class Holdings {
 
     private final Run run;
+    private final int none;
 
     Holdings(Run run) {
         this.run = run;
+        this.none = traces(List.of());
     }
 
     private Holding design(int number) {
@@ -75,6 +77,10 @@ final class Holdings {
 
     /** D7: what a killed run leaves behind; nothing is given back. */
     void leaveTraces() {
+        if (run.held.isEmpty()) {
+            leaveNoTraces();
+            return;
+        }
         run.traces = traces(run.held.stream()
                 .filter(h -> design(h.holding()).leavesTrace())
                 .sorted(Comparator.comparingInt(Held::holding))
@@ -85,7 +91,7 @@ final class Holdings {
 
     /** D7: a run that ended gave everything back, and leaves nothing behind. */
     void leaveNoTraces() {
-        run.traces = traces(List.of());
+        run.traces = none;
     }
 
     private int traces(List<Value> names) {

@@ -97,6 +97,11 @@ public final class Machine {
         });
     }
 
+    /** Whether these are the words of a state. */
+    boolean isPacked(State state, long[] words, int length) {
+        return state.isPacked(words, length);
+    }
+
     /** The state laid open and closed again: the same, or something is not kept that should be. */
     State again(State state) {
         return turn(Optional.empty(), turn -> {

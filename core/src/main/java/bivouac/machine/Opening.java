@@ -17,10 +17,15 @@ final class Opening {
 
     private final Run run;
     private final Targets targets;
+    /** By window: the slots of a new instance, where they are the same each time. */
+    private final int[][] first;
+
+    private static final Value[] NOTHING = {};
 
     Opening(Run run, Targets targets) {
         this.run = run;
         this.targets = targets;
+        this.first = new int[run.program.windows().size()][];
     }
 
     /** Carries out an <em>open</em> step of the script on top; throws where a value handed over has a fault. */
@@ -92,7 +97,11 @@ final class Opening {
             return;
         }
         Inst inst = create(plan, values, plan.canBeOwned() ? old.owner : null, null);
-        announce(inst, false);
+        if (plan.isReadyMade()) {
+            // C7: they are always waited for
+            letWait(inst, Inst.WAITS_FOR_APPLICATION);
+        }
+        announce(inst, plan.isReadyMade());
         begin(inst, FacedWindow.Moment.OPENED);
     }
 
@@ -105,6 +114,9 @@ final class Opening {
     /** O2: in the opener's scope, left to right, before anything opens. */
     private Value[] handOver(Op.Open op, Frame.OfScript by) {
         WindowPlan plan = run.program.windows().get(op.window());
+        if (plan.window().takes().isEmpty()) {
+            return NOTHING;
+        }
         var values = new Value[plan.window().takes().size()];
         for (int i = 0; i < op.handOver().size(); i++) {
             Op.Hand hand = op.handOver().get(i);
@@ -137,7 +149,9 @@ final class Opening {
         }
         inst.hidden = false;
         run.raise(inst);
-        run.see(new Sighting.BroughtBack(Sighting.Which.of(inst)));
+        if (run.isWatched()) {
+            run.see(new Sighting.BroughtBack(Sighting.Which.of(inst)));
+        }
         begin(inst, FacedWindow.Moment.BROUGHT_BACK);
     }
 
@@ -165,18 +179,24 @@ final class Opening {
             Inst other = run.instances.get(i);
             inst.serial = other.plan == plan ? Math.max(inst.serial, other.serial + 1) : inst.serial;
         }
-        var handed = new boolean[values.length];
-        for (int i = 0; i < values.length; i++) {
-            handed[i] = values[i] != null;
-            if (handed[i]) {
-                inst.set(plan.takeSlot(i), values[i]);
-            }
-        }
         run.instances.add(inst);
         run.windowsChange();
-        plan.start(run.starting(inst), inst, handed);
+        begin(inst, values);
         run.raise(inst);
         return inst;
+    }
+
+    /** One that begins the same each time is made once. */
+    private void begin(Inst inst, Value[] values) {
+        int[] known = first[inst.plan.number];
+        if (known != null) {
+            inst.setAll(known);
+            return;
+        }
+        inst.plan.start(run.starting(inst), inst, values);
+        if (inst.plan.startsAlike()) {
+            first[inst.plan.number] = inst.all();
+        }
     }
 
     private void announce(Inst inst, boolean waits) {

@@ -212,7 +212,7 @@ final class Possible {
 
     private boolean leads(Inst inst, Way way) {
         if (inst.plan.window() instanceof ReadyMade window) {
-            return window.escapeEnding().map(inst.plan::endingNumber).orElse(0) > 0;
+            return inst.plan.escapeEnding() > 0;
         }
         return switch (inst.plan.wayOut(way)) {
             case WindowPlan.WayPlan.Absent a -> false;

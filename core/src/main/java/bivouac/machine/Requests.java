@@ -1,7 +1,6 @@
 package bivouac.machine;
 
 import bivouac.design.FacedWindow;
-import bivouac.design.ReadyMade;
 import bivouac.design.Way;
 import bivouac.expression.NoValue;
 import bivouac.expression.TooMuchWork;
@@ -27,6 +26,12 @@ final class Requests {
     private final Holdings holdings;
     private final Tasks tasks;
     private final Opening opening;
+    /** The number of the window with whose closing the application ends (D1); -1 for none. */
+    private final int departureWindow;
+    /** The numbers of the values of {@code way}, and by window those of {@code ending}, as they are needed. */
+    private final int[] wayNumbers;
+
+    private final int[][] endingNumbers;
 
     Requests(Run run, Endings endings, Holdings holdings, Tasks tasks, Opening opening) {
         this.run = run;
@@ -35,6 +40,12 @@ final class Requests {
         this.holdings = holdings;
         this.tasks = tasks;
         this.opening = opening;
+        this.departureWindow = run.program.departureWindow().map(p -> p.number).orElse(-1);
+        this.wayNumbers = new int[Ways.COUNT];
+        for (int way = 0; way < Ways.COUNT; way++) {
+            wayNumbers[way] = run.number(Value.of(Ways.words(way)));
+        }
+        this.endingNumbers = new int[run.program.windows().size()][];
     }
 
     // How requests begin
@@ -55,15 +66,14 @@ final class Requests {
     }
 
     private void begin(Inst target, int way, int ending, boolean unasked, boolean byScript) {
-        boolean departs =
-                run.program.departureWindow().map(p -> p == target.plan).orElse(false);
-        Frame.OfRequest request = run.request(departs);
+        boolean departing = target.plan.number == departureWindow;
+        Frame.OfRequest request = run.request(departing);
         request.target = target;
         request.way = way;
         request.ending = ending;
         request.unasked = unasked;
         request.byScript = byScript;
-        boolean taken = target.askedBy != null || target.closing || departs && run.departure() != null;
+        boolean taken = target.askedBy != null || target.closing || departing && run.departure() != null;
         run.stack.add(request);
         if (taken) {
             refuse(request, Optional.of(target));
@@ -114,11 +124,7 @@ final class Requests {
         }
         inst.askedBy = request;
         int way = Ways.wayFor(request, inst);
-        boolean unasked = inst == request.target
-                ? request.unasked
-                : Ways.leads(inst, Way.values()[way])
-                        .map(WindowPlan.WayPlan.Leads::unasked)
-                        .orElse(false);
+        boolean unasked = inst == request.target ? request.unasked : Ways.isUnasked(inst, way);
         if (!unasked) {
             pushClosing(inst, FacedWindow.Moment.BEFORE_CLOSING, way, endingIn(request, inst));
         }
@@ -135,10 +141,22 @@ final class Requests {
             return;
         }
         Frame.OfScript frame = run.run(script, inst);
-        frame.locals[ScriptPlan.WAY] = run.number(Value.of(Ways.words(way)));
-        String ending = to == 0 ? "" : inst.plan.ending(to).name();
-        frame.locals[ScriptPlan.ENDING] = run.number(Value.of(ending));
+        frame.locals[ScriptPlan.WAY] = wayNumbers[way];
+        frame.locals[ScriptPlan.ENDING] = endingNumber(inst.plan, to);
         run.stack.add(frame);
+    }
+
+    private int endingNumber(WindowPlan plan, int ending) {
+        int[] known = endingNumbers[plan.number];
+        if (known == null) {
+            known = new int[plan.endings().size() + 1];
+            known[0] = run.number(Value.EMPTY);
+            for (int i = 1; i < known.length; i++) {
+                known[i] = run.number(Value.of(plan.ending(i).name()));
+            }
+            endingNumbers[plan.number] = known;
+        }
+        return known[ending];
     }
 
     // How they end
@@ -303,18 +321,11 @@ final class Requests {
     private void leave(Frame.OfRequest request, Inst inst) {
         inst.closing = true;
         inst.hidden = true;
-        inst.ending = inst.plan.isReadyMade() ? escapeEnding(inst) : endingIn(request, inst);
+        inst.ending = inst.plan.isReadyMade() ? inst.plan.escapeEnding() : endingIn(request, inst);
         endings.see(inst);
         if (!inst.plan.isReadyMade()) {
             pushClosing(inst, FacedWindow.Moment.AFTER_CLOSING, Ways.wayFor(request, inst), inst.ending);
         }
-    }
-
-    private static int escapeEnding(Inst inst) {
-        return ((ReadyMade) inst.plan.window())
-                .escapeEnding()
-                .map(inst.plan::endingNumber)
-                .orElse(0);
     }
 
     /** It is gone: its scripts end where they are (W6), and its ending goes to who waits for it (C6). */

@@ -52,8 +52,15 @@ final class Run extends Situation {
         changes++;
     }
 
+    /** The same, with nobody who watches. */
+    void begin() {
+        begin(Optional.empty());
+    }
+
     void see(Sighting sighting) {
-        watch.ifPresent(w -> w.accept(sighting));
+        if (watch.isPresent()) {
+            watch.get().accept(sighting);
+        }
     }
 
     boolean isWatched() {
@@ -122,27 +129,35 @@ final class Run extends Situation {
 
     /** How the first values of a window are made. */
     Starting starting(Inst inst) {
-        return new Starting() {
-            @Override
-            public LocalDate today() {
-                return date();
-            }
+        return new FirstValues(inst);
+    }
 
-            @Override
-            public String text(TextTemplate<Reading> text) {
-                return textOr(text, here(inst));
-            }
+    private final class FirstValues implements Starting {
+        private final Inst inst;
 
-            @Override
-            public Value value(Optional<Compiled<Reading>> said, Type type, Value otherwise) {
-                try {
-                    return said.map(c -> c.evaluate(here(inst)).as(type)).orElse(otherwise);
-                } catch (NoValue fault) {
-                    fault(fault, "", Optional.empty());
-                    return Value.startOf(type, date());
-                }
+        FirstValues(Inst inst) {
+            this.inst = inst;
+        }
+
+        @Override
+        public LocalDate today() {
+            return date();
+        }
+
+        @Override
+        public String text(TextTemplate<Reading> text) {
+            return textOr(text, here(inst));
+        }
+
+        @Override
+        public Value value(Optional<Compiled<Reading>> said, Type type, Value otherwise) {
+            try {
+                return said.map(c -> c.evaluate(here(inst)).as(type)).orElse(otherwise);
+            } catch (NoValue fault) {
+                fault(fault, "", Optional.empty());
+                return Value.startOf(type, date());
             }
-        };
+        }
     }
 
     /** Counts steps that begin; false once there have been too many, or the stack is too deep (X6). */

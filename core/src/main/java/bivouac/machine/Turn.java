@@ -2,6 +2,7 @@ package bivouac.machine;
 
 import bivouac.plan.Program;
 import bivouac.state.Layout;
+import bivouac.state.Situation;
 
 /** One situation laid open, with all families of rules at work on it. Serves one thread, event after event. */
 final class Turn {
@@ -84,6 +85,11 @@ final class Turn {
     EventList events() {
         possible.events(events);
         return events;
+    }
+
+    /** Whether the application has ended, or was killed. */
+    boolean isOver() {
+        return run.phase != Situation.RUNNING;
     }
 
     Scene scene() {

@@ -105,14 +105,14 @@ final class OpenPlanner {
         return switch (manner) {
             case Manner.WaitsForOwner w -> new Op.How.WaitsForOwner();
             case Manner.WaitsForApplication w -> new Op.How.WaitsForApplication();
-            case Manner.Alongside a -> window.isReadyMade() ? new Op.How.WaitsForApplication() : new Op.How.Alongside();
+            case Manner.Alongside a -> alongside(window);
             case Manner.InPlace(String name, List<Given> gives) -> {
                 if (me.isEmpty()) {
                     linker.report(
                             ScriptPlanner.spot(ref, "in place"),
                             "",
                             List.of(new Problem("a script of the application has no window to make room", 0, 1)));
-                    yield new Op.How.Alongside();
+                    yield alongside(window);
                 }
                 String wanted = name.isEmpty() ? me.get().usualEnding() : name;
                 int ending = me.get().endingNumber(wanted);
@@ -120,5 +120,10 @@ final class OpenPlanner {
                         ending, ending == 0 ? List.of() : script.gives(me.get().ending(ending), gives, ref, names));
             }
         };
+    }
+
+    /** C7, C8: what is ready-made is always waited for. */
+    private static Op.How alongside(WindowPlan window) {
+        return window.isReadyMade() ? new Op.How.WaitsForApplication() : new Op.How.Alongside();
     }
 }

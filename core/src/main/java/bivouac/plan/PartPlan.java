@@ -108,6 +108,11 @@ public final class PartPlan {
         return script;
     }
 
+    /** Whether it begins with the same each time its window opens. */
+    boolean startsAlike() {
+        return rows.isEmpty() && (live || !text.isLive());
+    }
+
     /** Gives a new instance's part the values that it starts with. */
     void start(Starting from, Instance inst) {
         traits.start(inst);

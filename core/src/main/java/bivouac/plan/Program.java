@@ -159,7 +159,7 @@ public final class Program {
 
     /** Numbers a planned script. */
     ScriptPlan keep(ScriptPlace place, Optional<WindowPlan> of, List<Op> ops, Map<Integer, Integer> begun, int locals) {
-        var plan = new ScriptPlan(scripts.size(), place, of, List.copyOf(ops), Map.copyOf(begun), locals);
+        var plan = new ScriptPlan(scripts.size(), place, of, ops, begun, locals);
         scripts.add(plan);
         return plan;
     }

@@ -9,6 +9,9 @@ public sealed interface Range {
     /** 0 or 1, and no value. */
     record Flag() implements Range {}
 
+    /** Always the same number of a slot that holds 0 or 1, since nothing sets it. */
+    record FixedFlag(int number) implements Range {}
+
     /** One of few values. */
     record Few(List<Value> values) implements Range {
         public Few {

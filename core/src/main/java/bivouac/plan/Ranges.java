@@ -33,6 +33,8 @@ final class Ranges {
         private final Set<Value> values = new LinkedHashSet<>();
         private boolean any;
         private boolean flag;
+        private int first;
+        private boolean set;
 
         boolean add(Value value) {
             boolean more = !any && values.add(value);
@@ -79,8 +81,10 @@ final class Ranges {
         at(cell).addAny();
     }
 
-    void flag(Object cell) {
+    /** A cell of 0 or 1, and what it begins with. */
+    void flag(Object cell, boolean first) {
         at(cell).flag = true;
+        at(cell).first = first ? 1 : 0;
     }
 
     /** A text is kept: the one that is written down, or what its braces make of it. */
@@ -125,6 +129,7 @@ final class Ranges {
 
     private boolean arrive(Flow flow) {
         Held to = at(flow.to());
+        to.set = true;
         return flow.value().term().map(term -> arrive(term, flow, to)).orElse(false);
     }
 
@@ -176,6 +181,9 @@ final class Ranges {
         if (known == null || known.any || known.values.isEmpty() && !known.flag) {
             return new Range.Any();
         }
-        return known.flag ? new Range.Flag() : new Range.Few(List.copyOf(known.values));
+        if (known.flag) {
+            return known.set ? new Range.Flag() : new Range.FixedFlag(known.first);
+        }
+        return new Range.Few(List.copyOf(known.values));
     }
 }

@@ -7,25 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/**
- * A script as flat operations.
- *
- * @param number its number in the program
- * @param begins how many steps begin at an operation, by its place; where none do there is no entry
- * @param locals how many slots a run of it needs
- */
-public record ScriptPlan(
-        int number,
-        ScriptPlace place,
-        Optional<WindowPlan> of,
-        List<Op> ops,
-        Map<Integer, Integer> begins,
-        int locals) {
-
-    /** How many steps of the design begin at an operation (X6). */
-    public int begun(int op) {
-        return begins.getOrDefault(op, 0);
-    }
+/** A script as flat operations. */
+public final class ScriptPlan {
 
     /** Local slots that every closing script begins with (C2, C5). */
     public static final int WAY = 0;
@@ -37,21 +20,83 @@ public record ScriptPlan(
 
     public static final int FIRST_FREE = 2;
 
+    private final int number;
+    private final ScriptPlace place;
+    private final Optional<WindowPlan> of;
+    private final List<Op> ops;
+    private final int[] begins;
+    private final int locals;
+    private final boolean beforeClosing;
+    private final boolean afterClosing;
+    private final boolean beforeRemoving;
+
+    /**
+     * @param number its number in the program
+     * @param begins how many steps begin at an operation, by its place; where none do there is no entry
+     * @param locals how many slots a run of it needs
+     */
+    ScriptPlan(
+            int number,
+            ScriptPlace place,
+            Optional<WindowPlan> of,
+            List<Op> ops,
+            Map<Integer, Integer> begins,
+            int locals) {
+        this.number = number;
+        this.place = place;
+        this.of = of;
+        this.ops = List.copyOf(ops);
+        this.begins = new int[ops.size()];
+        begins.forEach((at, count) -> this.begins[at] = count);
+        this.locals = locals;
+        this.beforeClosing = place.isAt(FacedWindow.Moment.BEFORE_CLOSING);
+        this.afterClosing = place.isAt(FacedWindow.Moment.AFTER_CLOSING);
+        this.beforeRemoving = place.isAt(Part.RowMoment.BEFORE_REMOVING);
+    }
+
+    /** Its number in the program. */
+    public int number() {
+        return number;
+    }
+
+    public ScriptPlace place() {
+        return place;
+    }
+
+    /** The window whose script it is; empty for the application. */
+    public Optional<WindowPlan> of() {
+        return of;
+    }
+
+    public List<Op> ops() {
+        return ops;
+    }
+
+    /** How many slots a run of it needs. */
+    public int locals() {
+        return locals;
+    }
+
+    /** How many steps of the design begin at an operation (X6). */
+    public int begun(int op) {
+        return begins[op];
+    }
+
     public boolean isBeforeClosing() {
-        return place.isAt(FacedWindow.Moment.BEFORE_CLOSING);
+        return beforeClosing;
     }
 
     /** Whether it runs its tasks in the foreground, whatever they say (W5). */
     public boolean isOfClosing() {
-        return isBeforeClosing() || isAfterClosing();
+        return beforeClosing || afterClosing;
     }
 
     public boolean isAfterClosing() {
-        return place.isAt(FacedWindow.Moment.AFTER_CLOSING);
+        return afterClosing;
     }
 
     public boolean isBeforeRemoving() {
-        return place.isAt(Part.RowMoment.BEFORE_REMOVING);
+        return beforeRemoving;
     }
 
     /** Whether its {@link #ROW} is of that list. */

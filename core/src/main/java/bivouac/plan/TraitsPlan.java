@@ -63,6 +63,9 @@ public final class TraitsPlan {
         }
     }
 
+    private static final Flag[] FLAGS = Flag.values();
+    private static final Look[] LOOKS = Look.values();
+
     private final int window;
     private final Part part;
     private final int slot;
@@ -90,15 +93,18 @@ public final class TraitsPlan {
 
     /** Gives a new instance's part the traits that it starts with. */
     void start(Instance inst) {
-        for (Flag flag : Flag.values()) {
-            boolean yes = !(flag.of(part.traits()) instanceof Setting.Fixed(boolean value)) || value;
-            inst.set(slot(flag), yes ? 1 : 0);
+        for (Flag flag : FLAGS) {
+            inst.set(slot(flag), starts(flag) ? 1 : 0);
         }
-        for (Look look : Look.values()) {
+        for (Look look : LOOKS) {
             if (!isLive(look)) {
                 inst.set(slot(look), Value.of(look.of(part.traits())));
             }
         }
+    }
+
+    private boolean starts(Flag flag) {
+        return !(flag.of(part.traits()) instanceof Setting.Fixed(boolean value)) || value;
     }
 
     public boolean is(Flag flag, Reading in, Instance inst) {
@@ -190,7 +196,7 @@ public final class TraitsPlan {
     /** What its slots can hold. */
     void ranges(Ranges ranges) {
         for (Flag flag : Flag.values()) {
-            ranges.flag(cell(slot(flag)));
+            ranges.flag(cell(slot(flag)), starts(flag));
         }
         for (Look look : Look.values()) {
             ranges.text(cell(slot(look)), looks.get(look.ordinal()));

@@ -17,6 +17,7 @@ import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import bivouac.expression.Compiled;
+import bivouac.expression.Term;
 import bivouac.expression.TextTemplate;
 import bivouac.expression.Value;
 import java.util.ArrayList;
@@ -42,6 +43,7 @@ public final class WindowPlan {
     private final Window window;
     private final Optional<FacedWindow> face;
     private final List<Ending> endings;
+    private final int escapeEnding;
     private final List<PartPlan> parts = new ArrayList<>();
     private final Map<String, PartPlan> byName = new HashMap<>();
     private final Map<Way, WayPlan> waysOut = new EnumMap<>(Way.class);
@@ -52,7 +54,13 @@ public final class WindowPlan {
     private final int slots;
     private final boolean titleLive;
     private boolean usesOpener;
+    private final List<Variable> variables;
+    private final boolean canBeOwned;
+    private final Instances instances;
     private final int keySlot;
+    /** It looks the same each time it opens, whatever has happened before. */
+    private boolean startsAlike;
+
     private boolean mayFaultAtRest;
     private TextTemplate<Reading> title;
     private TextTemplate<Reading> text;
@@ -67,6 +75,8 @@ public final class WindowPlan {
         record Leads(int ending, List<Op.Hand> gives, boolean unasked) implements WayPlan {}
     }
 
+    private static final WayPlan ABSENT = new WayPlan.Absent();
+
     WindowPlan(Program program, int number, Window window) {
         this.program = program;
         this.number = number;
@@ -77,6 +87,12 @@ public final class WindowPlan {
             all.add(Ending.of(WaysOut.CLOSED));
         }
         this.endings = List.copyOf(all);
+        this.escapeEnding = window instanceof ReadyMade r
+                ? r.escapeEnding().map(this::endingNumber).orElse(0)
+                : 0;
+        this.variables = face.map(FacedWindow::variables).orElse(List.of());
+        this.canBeOwned =
+                face.map(f -> f.of() != FacedWindow.Kind.MAIN && f.owned()).orElse(true);
         this.firstVariable = FIRST_TAKE + window.takes().size();
         int at = firstVariable + variables().size();
         for (Part part : face.map(FacedWindow::parts).orElse(List.of())) {
@@ -87,6 +103,7 @@ public final class WindowPlan {
         parts.stream()
                 .filter(p -> byName.putIfAbsent(p.part.name().expression(), p) != null)
                 .forEach(PartPlan::shadowed);
+        this.instances = face.map(FacedWindow::instancesOrUsual).orElse(new Instances.Many());
         this.keySlot = findKeySlot();
         this.titleLive = face.isPresent() && Braces.isLive(window.title());
     }
@@ -108,6 +125,13 @@ public final class WindowPlan {
                     v.starts().map(e -> linker.expression(linker.at(v.name().shown()), e, v.type())));
         }
         parts.forEach(p -> p.link(linker));
+        startsAlike = window.takes().isEmpty()
+                && pickerStart.isEmpty()
+                && (titleLive || !title.isLive())
+                && !text.isLive()
+                && variables().stream().noneMatch(v -> startsWithToday(v.type()))
+                && variableStarts.stream().flatMap(Optional::stream).allMatch(WindowPlan::isConstant)
+                && parts.stream().allMatch(PartPlan::startsAlike);
         mayFaultAtRest = titleLive && title.mayFault() || parts.stream().anyMatch(PartPlan::mayFault);
         face.ifPresent(f -> {
             for (var moment : FacedWindow.Moment.values()) {
@@ -117,6 +141,14 @@ public final class WindowPlan {
                 waysOut.put(way, wayOut(WaysOut.of(f, way), linker, way));
             }
         });
+    }
+
+    private static boolean isConstant(Compiled<Reading> expression) {
+        return expression.term().filter(Term.Constant.class::isInstance).isPresent();
+    }
+
+    private static boolean startsWithToday(Type type) {
+        return type == Type.Plain.DATE || type instanceof Type.RowOf;
     }
 
     private WayPlan wayOut(WayOut out, Linker linker, Way way) {
@@ -175,7 +207,7 @@ public final class WindowPlan {
 
     /** O5: whether its kind can have an owner, and it says so. */
     public boolean canBeOwned() {
-        return face.map(f -> f.of() != FacedWindow.Kind.MAIN && f.owned()).orElse(true);
+        return canBeOwned;
     }
 
     /** O7: the system may fail to create it. */
@@ -197,7 +229,7 @@ public final class WindowPlan {
     }
 
     public List<Variable> variables() {
-        return face.map(FacedWindow::variables).orElse(List.of());
+        return variables;
     }
 
     public int takeSlot(int take) {
@@ -240,6 +272,11 @@ public final class WindowPlan {
         return face.map(WaysOut::usualEnding).orElse(WaysOut.CLOSED);
     }
 
+    /** C7, C8: the ending of a ready-made window to which close box and Escape lead; 0 for none. */
+    public int escapeEnding() {
+        return escapeEnding;
+    }
+
     /** 0 if it has no such ending. */
     public int endingNumber(String name) {
         for (int i = 0; i < endings.size(); i++) {
@@ -251,7 +288,7 @@ public final class WindowPlan {
     }
 
     public WayPlan wayOut(Way way) {
-        return waysOut.getOrDefault(way, new WayPlan.Absent());
+        return waysOut.getOrDefault(way, ABSENT);
     }
 
     public ScriptPlan moment(FacedWindow.Moment moment) {
@@ -259,7 +296,7 @@ public final class WindowPlan {
     }
 
     public Instances instances() {
-        return face.map(FacedWindow::instancesOrUsual).orElse(new Instances.Many());
+        return instances;
     }
 
     /** The slot of the take that tells instances apart; -1 if none does. */
@@ -292,10 +329,21 @@ public final class WindowPlan {
         return titleLive;
     }
 
-    /** Takes, variables, parts and texts of a new instance, whose handed-over takes are set already. */
-    public void start(Starting from, Instance inst, boolean[] handed) {
-        for (int i = 0; i < window.takes().size(); i++) {
-            if (!handed[i]) {
+    /** Whether it takes nothing, and nothing that it begins with follows from anything. */
+    public boolean startsAlike() {
+        return startsAlike;
+    }
+
+    /**
+     * Takes, variables, parts and texts of a new instance.
+     *
+     * @param handed by take what is handed over, null for what is not
+     */
+    public void start(Starting from, Instance inst, Value[] handed) {
+        for (int i = 0; i < handed.length; i++) {
+            if (handed[i] != null) {
+                inst.set(takeSlot(i), handed[i]);
+            } else {
                 inst.set(
                         takeSlot(i),
                         from.value(takeDefaults.get(i), window.takes().get(i).type(), Value.NONE));

@@ -13,19 +13,18 @@ final class Bits {
         words = new long[8];
     }
 
-    /** Reads from the word at {@code from} on. */
-    void read(long[] of, int from) {
+    /** Reads from a bit of the word at {@code from} on. */
+    void read(long[] of, int from, int bit) {
         words = of;
-        at = from << 6;
+        at = (from << 6) + bit;
         reading = true;
     }
 
-    /** Begins to write, into words of its own that are used again and again. */
-    void write(long[] into) {
+    /** Begins to write at a bit; what stands before it is there already. */
+    void write(long[] into, int bit) {
         words = into;
-        at = 0;
+        at = bit;
         reading = false;
-        words[0] = 0;
     }
 
     boolean isReading() {
@@ -34,7 +33,12 @@ final class Bits {
 
     /** As many words as were written. */
     int length() {
-        return Math.max(1, (at + 63) >> 6);
+        return words(at);
+    }
+
+    /** As many words as so many bits need. */
+    static int words(int bits) {
+        return bits + 63 >> 6;
     }
 
     /** The words, of which the first {@link #length} are written. */
@@ -50,36 +54,53 @@ final class Bits {
         int word = at >> 6;
         int shift = at & 63;
         at += width;
-        return reading ? read(word, shift, width) : write(value, word, shift, width);
-    }
-
-    private int read(int word, int shift, int width) {
-        long found = words[word] >>> shift;
-        if (shift + width > 64) {
-            found |= words[word + 1] << (64 - shift);
+        if (reading) {
+            long found = words[word] >>> shift;
+            if (shift + width > 64) {
+                found |= words[word + 1] << (64 - shift);
+            }
+            return (int) (found & (1L << width) - 1);
         }
-        return (int) (found & ((1L << width) - 1));
-    }
-
-    private int write(int value, int word, int shift, int width) {
-        if (value < 0 || width < 31 && value >>> width != 0) {
-            throw new IllegalStateException(value + " does not fit into " + width + " bits");
-        }
-        if (word + 2 > words.length) {
-            words = Arrays.copyOf(words, words.length * 2);
-        }
-        if (shift == 0) {
-            words[word] = 0;
-        }
-        words[word] |= (long) value << shift;
-        if (shift + width > 64) {
-            words[word + 1] = (long) value >>> (64 - shift);
-        }
+        write(value, word, shift, width);
         return value;
     }
 
+    private void write(int value, int word, int shift, int width) {
+        if (value >>> width != 0) {
+            throw new IllegalStateException(value + " does not fit into " + width + " bits");
+        }
+        if (shift == 0) {
+            begin(word);
+        }
+        words[word] |= (long) value << shift;
+        if (shift + width > 64) {
+            begin(word + 1);
+            words[word + 1] = (long) value >>> (64 - shift);
+        }
+    }
+
+    private void begin(int word) {
+        if (word == words.length) {
+            words = Arrays.copyOf(words, word * 2);
+        }
+        words[word] = 0;
+    }
+
+    /** The same for a yes or no. */
     boolean flag(boolean value) {
-        return bits(value ? 1 : 0, 1) == 1;
+        int word = at >> 6;
+        int shift = at & 63;
+        at++;
+        if (reading) {
+            return (words[word] >>> shift & 1) != 0;
+        }
+        if (shift == 0) {
+            begin(word);
+        }
+        if (value) {
+            words[word] |= 1L << shift;
+        }
+        return value;
     }
 
     /** One more than the greatest of so many different numbers needs as many bits. */

@@ -29,9 +29,7 @@ final class Canonical {
 
     static void order(Situation s) {
         List<Inst> instances = s.instances;
-        if (!isInOrder(instances)) {
-            instances.sort(INSTANCES);
-        }
+        sort(instances);
         place(s);
         rank(instances);
         if (s.background.size() > 1) {
@@ -55,14 +53,32 @@ final class Canonical {
         }
     }
 
-    /** Most events open nothing, and then nothing has to be sorted. */
-    private static boolean isInOrder(List<Inst> instances) {
-        for (int i = 1; i < instances.size(); i++) {
-            if (compare(instances.get(i - 1), instances.get(i)) > 0) {
-                return false;
-            }
+    /** Most events open no window or one, which is put where it belongs; only many are sorted. */
+    static void sort(List<Inst> instances) {
+        int last = instances.size() - 1;
+        int wrong = 0;
+        for (int i = 1; i <= last; i++) {
+            Inst before = instances.get(i - 1);
+            Inst inst = instances.get(i);
+            wrong += before.plan.number < inst.plan.number || compare(before, inst) <= 0 ? 0 : 1;
         }
-        return true;
+        if (wrong == 1) {
+            insert(instances);
+        } else if (wrong > 1) {
+            instances.sort(INSTANCES);
+        }
+    }
+
+    private static void insert(List<Inst> instances) {
+        for (int i = 1; i < instances.size(); i++) {
+            Inst inst = instances.get(i);
+            int at = i;
+            while (at > 0 && compare(instances.get(at - 1), inst) > 0) {
+                instances.set(at, instances.get(at - 1));
+                at--;
+            }
+            instances.set(at, inst);
+        }
     }
 
     private static int compare(Inst a, Inst b) {

@@ -8,12 +8,28 @@ import java.util.List;
 /** How the number in a slot is written in as few bits as what it can hold needs. */
 sealed interface Code {
 
-    int pass(int number, Bits io);
+    /** What {@link #code} answers for a number that was not foreseen. */
+    int UNFORESEEN = -1;
+
+    int width();
+
+    /** The number as it is written. */
+    int code(int number);
+
+    /** The number that is written so. */
+    int number(int code);
+
+    /** Passes a number, any whatever: one that was not foreseen stands behind a flag in full. */
+    default int pass(int number, Bits io) {
+        int code = io.isReading() ? 0 : code(number);
+        return io.flag(code == UNFORESEEN) ? io.bits(number, Values.WIDTH) : number(io.bits(code, width()));
+    }
 
     /** The code for what a slot can hold. */
     static Code of(Range range, Values values) {
         return switch (range) {
             case Range.Flag f -> new Flag();
+            case Range.FixedFlag(int number) -> new Few(new int[] {number});
             case Range.Any a -> new Any();
             case Range.Few(List<Value> few) -> {
                 int[] numbers = few.stream()
@@ -28,6 +44,21 @@ sealed interface Code {
 
     record Flag() implements Code {
         @Override
+        public int width() {
+            return 1;
+        }
+
+        @Override
+        public int code(int number) {
+            return number;
+        }
+
+        @Override
+        public int number(int code) {
+            return code;
+        }
+
+        @Override
         public int pass(int number, Bits io) {
             return io.bits(number, 1);
         }
@@ -35,37 +66,64 @@ sealed interface Code {
 
     record YesNo() implements Code {
         @Override
-        public int pass(int number, Bits io) {
-            return io.bits(number - Values.NO, 1) + Values.NO;
+        public int width() {
+            return 1;
+        }
+
+        @Override
+        public int code(int number) {
+            return number == Values.YES ? 1 : number == Values.NO ? 0 : UNFORESEEN;
+        }
+
+        @Override
+        public int number(int code) {
+            return code + Values.NO;
         }
     }
 
     record Any() implements Code {
+        @Override
+        public int width() {
+            return Values.WIDTH;
+        }
+
+        @Override
+        public int code(int number) {
+            return number;
+        }
+
+        @Override
+        public int number(int code) {
+            return code;
+        }
+
         @Override
         public int pass(int number, Bits io) {
             return io.bits(number, Values.WIDTH);
         }
     }
 
-    /** One of few, by its place among them; one that was not foreseen stands behind the last place in full. */
+    /** One of few, by its place among them. */
     final class Few implements Code {
         private final int[] numbers;
-        private final int width;
 
         Few(int[] numbers) {
             this.numbers = numbers;
-            this.width = Bits.width(numbers.length + 1);
         }
 
         @Override
-        public int pass(int number, Bits io) {
-            int place = io.bits(io.isReading() ? 0 : place(number), width);
-            return place < numbers.length ? numbers[place] : io.bits(number, Values.WIDTH);
+        public int width() {
+            return Bits.width(numbers.length);
         }
 
-        private int place(int number) {
-            int place = Arrays.binarySearch(numbers, number);
-            return place < 0 ? numbers.length : place;
+        @Override
+        public int code(int number) {
+            return Math.max(UNFORESEEN, Arrays.binarySearch(numbers, number));
+        }
+
+        @Override
+        public int number(int code) {
+            return numbers[code];
         }
     }
 }

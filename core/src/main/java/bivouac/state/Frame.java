@@ -7,6 +7,12 @@ import java.util.Arrays;
 /** Something on the stack that has begun and is not done (docs/semantics.md, State and events). */
 public sealed interface Frame {
 
+    /** Remembers it as it is now. */
+    void save();
+
+    /** As it was when it was saved. */
+    void restore();
+
     /** A script that runs or waits, or the branches that one left behind. */
     abstract sealed class OfOps permits OfScript, Dormant {
         public final ScriptPlan script;
@@ -17,10 +23,28 @@ public sealed interface Frame {
         /** The instances that it keeps under a name (O9), by local slot; null where the slot holds a value. */
         public final Inst[] kept;
 
+        private final int[] savedLocals;
+        private final Inst[] savedKept;
+        private Inst savedMe;
+
         OfOps(ScriptPlan script) {
             this.script = script;
             this.locals = new int[script.locals()];
             this.kept = new Inst[script.locals()];
+            this.savedLocals = new int[script.locals()];
+            this.savedKept = new Inst[script.locals()];
+        }
+
+        public void save() {
+            savedMe = me;
+            System.arraycopy(locals, 0, savedLocals, 0, locals.length);
+            System.arraycopy(kept, 0, savedKept, 0, kept.length);
+        }
+
+        public void restore() {
+            me = savedMe;
+            System.arraycopy(savedLocals, 0, locals, 0, locals.length);
+            System.arraycopy(savedKept, 0, kept, 0, kept.length);
         }
 
         /** Takes over whose script it is, and what that has made so far. */
@@ -43,8 +67,32 @@ public sealed interface Frame {
         /** The system has created the window of its step, which now opens; never at rest (O7). */
         public boolean cleared;
 
+        private int savedPc;
+        private Inst savedAwaits;
+        private boolean savedAwaitsRequest;
+        private boolean savedAwaitsTask;
+
         OfScript(ScriptPlan script) {
             super(script);
+        }
+
+        @Override
+        public void save() {
+            super.save();
+            savedPc = pc;
+            savedAwaits = awaits;
+            savedAwaitsRequest = awaitsRequest;
+            savedAwaitsTask = awaitsTask;
+        }
+
+        @Override
+        public void restore() {
+            super.restore();
+            pc = savedPc;
+            awaits = savedAwaits;
+            awaitsRequest = savedAwaitsRequest;
+            awaitsTask = savedAwaitsTask;
+            cleared = false;
         }
 
         void begin(Inst of) {
@@ -93,7 +141,34 @@ public sealed interface Frame {
         /** The number of the text for the error output of that departure, or of this one; 0 for none. */
         public int saying;
 
+        private OfRequest saved;
+
         OfRequest() {}
+
+        @Override
+        public void save() {
+            saved = saved == null ? new OfRequest() : saved;
+            saved.takeOver(this);
+        }
+
+        @Override
+        public void restore() {
+            takeOver(saved);
+        }
+
+        private void takeOver(OfRequest from) {
+            departure = from.departure;
+            target = from.target;
+            way = from.way;
+            ending = from.ending;
+            unasked = from.unasked;
+            closing = from.closing;
+            byScript = from.byScript;
+            awaitsOpening = from.awaitsOpening;
+            thenEnds = from.thenEnds;
+            code = from.code;
+            saying = from.saying;
+        }
 
         void begin() {
             departure = false;
@@ -128,6 +203,26 @@ public sealed interface Frame {
         public int goesOnAt;
         /** The order in which its window closed, from 1; 0 before. */
         public int order;
+
+        private boolean savedOpenerGoneNow;
+        private int savedGoesOnAt;
+        private int savedOrder;
+
+        @Override
+        public void save() {
+            super.save();
+            savedOpenerGoneNow = openerGoneNow;
+            savedGoesOnAt = goesOnAt;
+            savedOrder = order;
+        }
+
+        @Override
+        public void restore() {
+            super.restore();
+            openerGoneNow = savedOpenerGoneNow;
+            goesOnAt = savedGoesOnAt;
+            order = savedOrder;
+        }
 
         public Dormant(ScriptPlan script, int openOp) {
             super(script);

@@ -48,10 +48,31 @@ public final class Inst implements Instance {
 
     private int results;
 
+    /** As it was when it was saved. */
+    private final int[] savedSlots;
+
+    private Inst savedOwner;
+    private Inst savedOpener;
+    private int savedWaits;
+    private int savedRank;
+    private boolean savedHidden;
+    private Frame.OfRequest savedAskedBy;
+    private boolean savedClosing;
+    private int savedEnding;
+    private int savedResults;
+    private int[] savedResult = result;
+
     Inst(WindowPlan plan, Values values) {
         this.plan = plan;
         this.values = values;
         this.slots = new int[plan.slots()];
+        this.savedSlots = new int[slots.length];
+    }
+
+    /** As one that has just been made, with nothing in its slots. */
+    void beginEmpty() {
+        begin();
+        Arrays.fill(slots, 0);
     }
 
     /** As one that has just been made. */
@@ -69,7 +90,53 @@ public final class Inst implements Instance {
         firstOwned = null;
         nextOwned = null;
         results = 0;
-        Arrays.fill(slots, 0);
+    }
+
+    void begin(int[] numbers) {
+        begin();
+        setAll(numbers);
+    }
+
+    void save() {
+        System.arraycopy(slots, 0, savedSlots, 0, slots.length);
+        savedOwner = owner;
+        savedOpener = opener;
+        savedWaits = waits;
+        savedRank = rank;
+        savedHidden = hidden;
+        savedAskedBy = askedBy;
+        savedClosing = closing;
+        savedEnding = ending;
+        savedResults = results;
+        savedResult = results == 0 ? savedResult : Arrays.copyOf(result, results);
+    }
+
+    /** As when it was saved, at the position that it has. */
+    void restore(int at) {
+        System.arraycopy(savedSlots, 0, slots, 0, slots.length);
+        owner = savedOwner;
+        opener = savedOpener;
+        waits = savedWaits;
+        rank = savedRank;
+        hidden = savedHidden;
+        askedBy = savedAskedBy;
+        closing = savedClosing;
+        ending = savedEnding;
+        gone = false;
+        position = at;
+        results = savedResults;
+        if (results > 0) {
+            System.arraycopy(savedResult, 0, result, 0, results);
+        }
+    }
+
+    /** What is in all its slots. */
+    public int[] all() {
+        return slots.clone();
+    }
+
+    public void setAll(int[] numbers) {
+        System.arraycopy(numbers, 0, slots, 0, slots.length);
     }
 
     @Override

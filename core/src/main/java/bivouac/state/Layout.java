@@ -9,6 +9,7 @@ import bivouac.plan.Cells;
 import bivouac.plan.Program;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * What is kept of the situations of a program, and in how many bits; the same for all of them. A situation that is
@@ -25,6 +26,15 @@ public final class Layout {
     final Points points;
     /** The codes of the variables of the application that matter; null for the others. */
     final Code[] variables;
+
+    /** By window: its place in a tight state; null for those that have none. */
+    final Field[] fields;
+
+    /** The windows that have no field. */
+    final int[] others;
+
+    /** The first bit behind the fields. */
+    final int fieldsEnd;
 
     final boolean remembersClosing;
     final boolean readsToday;
@@ -58,8 +68,28 @@ public final class Layout {
         this.filesChange = openings.writes();
         this.endsSaying = openings.endsSaying();
         this.flags = windows.length <= MOST_FLAGS;
+        this.fields = new Field[windows.length];
+        this.fieldsEnd = flags ? place(openings) : Walk.HEADER;
+        this.others = IntStream.range(0, windows.length)
+                .filter(w -> fields[w] == null)
+                .toArray();
         this.firstFiles = values.number(firstFiles);
         this.noTraces = values.number(new Value.Items(List.of()));
+    }
+
+    private int place(Openings openings) {
+        int end = Walk.HEADER;
+        for (WindowLayout window : windows) {
+            boolean simple = window.once()
+                    && !window.plan().usesOpener()
+                    && Arrays.stream(window.owners()).allMatch(o -> windows[o].once());
+            var field = new Field(window, openings.isAlwaysOwned(window.plan()));
+            if (simple && field.width() <= Field.WIDEST) {
+                fields[window.plan().number] = field;
+                end = field.place(end);
+            }
+        }
+        return end;
     }
 
     /** Values of a type that starts with today can come to be at any time. */
@@ -96,20 +126,13 @@ public final class Layout {
 
     /** Lays a state open. */
     public void open(State state, Situation into) {
-        var bits = new Bits();
-        bits.read(state.words(), 0);
-        read(bits, into);
+        new Walk(this).read(state.words(), 0, into);
         Beside.read(state.beside(), this, into);
     }
 
-    /** Lays a packed state open; what is no part of it (S1) is as it comes. */
-    public void open(long[] words, int from, int today, Situation into, Walk walk) {
-        walk.read(words, from, into);
-        into.today = readsToday ? into.today : today;
-    }
-
-    private void read(Bits bits, Situation into) {
-        new Walk(this).read(bits, into);
+    /** The number of today's value: {@code kept}, if states keep one. */
+    public int todayOr(int kept, int otherwise) {
+        return readsToday ? kept : otherwise;
     }
 
     /** Puts a situation at rest into its canonical order, and packs it. */

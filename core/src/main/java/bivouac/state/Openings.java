@@ -19,6 +19,10 @@ final class Openings {
     private final Program program;
     private final BitSet waiting = new BitSet();
     private final BitSet inPlaceOfItself = new BitSet();
+    private final BitSet opened = new BitSet();
+    /** Those that can be opened with no owner, or with another than the window whose script opens them. */
+    private final BitSet otherwiseOwned = new BitSet();
+
     private final BitSet hidden = new BitSet();
     private final Map<WindowPlan, List<RestPoint>> branches = new HashMap<>();
     private boolean hidesAny;
@@ -46,6 +50,10 @@ final class Openings {
     private void look(Op op, ScriptPlan script) {
         switch (op) {
             case Op.Open open -> {
+                opened.set(open.window());
+                if (script.of().isEmpty() || open.ownedBy().isPresent() || open.how() instanceof Op.How.InPlace) {
+                    otherwiseOwned.set(open.window());
+                }
                 boolean waits =
                         open.how() instanceof Op.How.WaitsForOwner || open.how() instanceof Op.How.WaitsForApplication;
                 waiting.set(open.window(), waits || waiting.get(open.window()));
@@ -84,6 +92,11 @@ final class Openings {
             return WindowLayout.Waits.ALWAYS;
         }
         return waiting.get(plan.number) ? WindowLayout.Waits.SOMETIMES : WindowLayout.Waits.NEVER;
+    }
+
+    /** Whether a window that a step has opened has an owner as long as it is open (O5). */
+    boolean isAlwaysOwned(WindowPlan plan) {
+        return plan.canBeOwned() && opened.get(plan.number) && !otherwiseOwned.get(plan.number);
     }
 
     boolean hides(WindowPlan plan) {

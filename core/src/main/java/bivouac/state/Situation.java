@@ -60,32 +60,21 @@ public class Situation {
 
     final int[] first;
 
-    private final Pool<Inst>[] insts;
-    private final Pool<Frame.OfScript>[] scripts;
-    private final Pool<Frame.OfRequest> requests = new Pool<>();
-    private final List<Pool<?>> used = new ArrayList<>();
-
-    /** What was made for one plan, and how much of it is in use. */
-    private static final class Pool<T> {
-        private final List<T> all = new ArrayList<>();
-        private int used;
-    }
+    private final Pool<Inst> insts;
+    private final Pool<Frame.OfScript> scripts;
+    private final Pool<Frame.OfRequest> requests;
 
     protected Situation(Program program, Values values) {
         this.program = program;
         this.values = values;
-        int n = program.variables().size();
-        this.variables = new int[n];
-        this.kept = new int[n];
+        this.variables = new int[program.variables().size()];
+        this.kept = new int[variables.length];
         this.open = new int[program.windows().size()];
         this.first = new int[program.windows().size()];
-        this.insts = pools(program.windows().size());
-        this.scripts = pools(program.scriptCount());
-    }
-
-    @SuppressWarnings("unchecked")
-    private static <T> Pool<T>[] pools(int count) {
-        return (Pool<T>[]) new Pool<?>[count];
+        this.insts = new Pool<>(
+                program.windows().size(), n -> new Inst(program.windows().get(n), values));
+        this.scripts = new Pool<>(program.scriptCount(), n -> new Frame.OfScript(program.script(n)));
+        this.requests = new Pool<>(1, n -> new Frame.OfRequest());
     }
 
     /** As before any start. */
@@ -104,58 +93,50 @@ public class Situation {
         background.clear();
         held.clear();
         stacking.clear();
-        for (int i = 0; i < used.size(); i++) {
-            used.get(i).used = 0;
-        }
-        used.clear();
+        insts.clear();
+        scripts.clear();
+        requests.clear();
+    }
+
+    void saveTaken() {
+        insts.save();
+        scripts.save();
+        requests.save();
+    }
+
+    void restoreTaken() {
+        insts.restore();
+        scripts.restore();
+        requests.restore();
     }
 
     /** A new instance of a window, which is not among the instances yet. */
     public Inst open(WindowPlan plan) {
-        Pool<Inst> pool = pool(insts, plan.number);
-        if (pool.used == pool.all.size()) {
-            pool.all.add(new Inst(plan, values));
-        }
-        Inst inst = pool.all.get(pool.used++);
-        inst.begin();
+        Inst inst = insts.take(plan.number);
+        inst.beginEmpty();
+        return inst;
+    }
+
+    /** The same, with what is in its slots. */
+    Inst open(WindowPlan plan, int[] slots) {
+        Inst inst = insts.take(plan.number);
+        inst.begin(slots);
         return inst;
     }
 
     /** A new run of a script, which is not on the stack yet. */
     public Frame.OfScript run(ScriptPlan script, Inst me) {
-        Pool<Frame.OfScript> pool = pool(scripts, script.number());
-        if (pool.used == pool.all.size()) {
-            pool.all.add(new Frame.OfScript(script));
-        }
-        Frame.OfScript frame = pool.all.get(pool.used++);
+        Frame.OfScript frame = scripts.take(script.number());
         frame.begin(me);
         return frame;
     }
 
     /** A new request, which is not on the stack yet. */
     public Frame.OfRequest request(boolean departure) {
-        use(requests);
-        if (requests.used == requests.all.size()) {
-            requests.all.add(new Frame.OfRequest());
-        }
-        Frame.OfRequest request = requests.all.get(requests.used++);
+        Frame.OfRequest request = requests.take(0);
         request.begin();
         request.departure = departure;
         return request;
-    }
-
-    private <T> Pool<T> pool(Pool<T>[] pools, int number) {
-        if (pools[number] == null) {
-            pools[number] = new Pool<>();
-        }
-        use(pools[number]);
-        return pools[number];
-    }
-
-    private void use(Pool<?> pool) {
-        if (pool.used == 0) {
-            used.add(pool);
-        }
     }
 
     public int number(Value value) {

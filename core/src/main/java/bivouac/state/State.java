@@ -36,6 +36,11 @@ public final class State {
         return new State(words, Beside.raising(beside, instance));
     }
 
+    /** Whether it is packed into these words, of which so many count. */
+    public boolean isPacked(long[] others, int length) {
+        return Arrays.equals(words, 0, words.length, others, 0, length);
+    }
+
     /** A well-mixed number for so many words, the same for the same words. */
     static long mixed(long[] words, int from, int length) {
         long h = 0x9E3779B97F4A7C15L;
@@ -43,7 +48,7 @@ public final class State {
             h = (h ^ words[i]) * 0xBF58476D1CE4E5B9L;
             h ^= h >>> 29;
         }
-        return h ^ (h >>> 32);
+        return h ^ h >>> 32;
     }
 
     @Override

@@ -1,6 +1,7 @@
 package bivouac.state;
 
 import bivouac.plan.WindowPlan;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -14,8 +15,17 @@ public final class Walk {
 
     private static final int WAYS = 3;
 
+    /** The first bits of a state: whether it is a loose one, and what has become of the application. */
+    private static final int PHASE = 1;
+
+    static final int HEADER = 3;
+
     private final Layout layout;
     private final Bits own = new Bits();
+    /** What stands in each field of a tight state. */
+    private final long[] fields;
+
+    private boolean tight;
     private final Relations relations;
     private final Waiting waiting;
     private long[] space = new long[8];
@@ -26,31 +36,59 @@ public final class Walk {
         this.layout = layout;
         this.relations = new Relations(layout);
         this.waiting = new Waiting(layout, relations);
+        this.fields = new long[layout.windows.length];
     }
 
     /** Lays a packed state open. */
     public void read(long[] words, int from, Situation into) {
-        own.read(words, from);
-        read(own, into);
-    }
-
-    void read(Bits bits, Situation into) {
         into.clear();
-        begin(bits, into);
-        all();
-        if (into.phase == Situation.RUNNING) {
-            into.stacking.addAll(into.instances);
+        into.phase = (int) (words[from] >>> PHASE) & 3;
+        tight = (words[from] & 1) == 0;
+        boolean hasFields = tight && into.phase == Situation.RUNNING;
+        for (int i = 0; hasFields && i < fields.length; i++) {
+            Field field = layout.fields[i];
+            fields[i] = field == null ? 0 : field.in(words, from);
         }
+        own.read(words, from, hasFields ? layout.fieldsEnd : HEADER);
+        begin(own, into);
+        all();
     }
 
     /** Packs a situation at rest, which is put into its canonical order; answers how many {@link #words} it takes. */
     public int write(Situation situation) {
         Canonical.order(situation);
-        own.write(space);
+        space[0] = (long) situation.phase << PHASE;
+        tight = situation.phase != Situation.RUNNING || fields(situation);
+        boolean hasFields = tight && situation.phase == Situation.RUNNING;
+        if (!tight) {
+            space[0] |= 1;
+        }
+        own.write(space, hasFields ? layout.fieldsEnd : HEADER);
         begin(own, situation);
         all();
         space = own.words();
         return own.length();
+    }
+
+    /** Writes what stands in each field; false if something is to stand there that was not foreseen. */
+    private boolean fields(Situation situation) {
+        int words = Bits.words(layout.fieldsEnd);
+        space = space.length < words ? new long[words] : space;
+        Arrays.fill(space, 0, words, 0);
+        for (int i = 0; i < situation.instances.size(); i++) {
+            Inst inst = situation.instances.get(i);
+            Field field = layout.fields[inst.plan.number];
+            if (field != null) {
+                long is = field.of(inst);
+                if (is == Field.UNFORESEEN) {
+                    space[0] = 0;
+                    return false;
+                }
+                field.into(space, is);
+            }
+        }
+        space[0] |= (long) situation.phase << PHASE;
+        return true;
     }
 
     /** The words last written; used again by the next {@link #write}. */
@@ -66,7 +104,6 @@ public final class Walk {
     }
 
     private void all() {
-        s.phase = io.bits(s.phase, 2);
         if (s.phase == Situation.ENDED) {
             s.exitCode = io.bits(s.exitCode, Values.WIDTH);
         }
@@ -111,24 +148,58 @@ public final class Walk {
     // Windows
 
     private void instances() {
-        int at = 0;
-        if (layout.flags) {
-            for (WindowLayout window : layout.windows) {
-                at = window.once() ? once(window, at) : many(window, at);
+        if (!layout.flags) {
+            listed();
+        } else if (tight) {
+            if (io.isReading()) {
+                fieldsOpen();
+            }
+            for (int window : layout.others) {
+                flagged(layout.windows[window], io.isReading() ? s.instances.size() : s.first[window]);
             }
         } else {
-            while (io.flag(at < s.instances.size() && !io.isReading())) {
-                int number = io.bits(number(at), Bits.width(layout.windows.length));
-                slots(layout.windows[number], at++);
+            int at = 0;
+            for (WindowLayout window : layout.windows) {
+                at = flagged(window, at);
             }
         }
         if (io.isReading()) {
+            Canonical.sort(s.instances);
             Canonical.place(s);
         }
         for (int i = 0; i < s.instances.size(); i++) {
-            relations.of(s.instances.get(i));
+            Inst inst = s.instances.get(i);
+            Field field = tight ? layout.fields[inst.plan.number] : null;
+            if (field == null) {
+                relations.of(inst);
+            } else if (io.isReading()) {
+                field.relations(fields[inst.plan.number], inst, s);
+            }
         }
         relations.ranks();
+    }
+
+    /** Opens every window in whose field something stands. */
+    private void fieldsOpen() {
+        for (int i = 0; i < fields.length; i++) {
+            if (fields[i] != 0) {
+                Inst inst = s.open(layout.windows[i].plan(), layout.windows[i].fixed());
+                s.instances.add(inst);
+                layout.fields[i].slots(fields[i], inst);
+            }
+        }
+    }
+
+    private void listed() {
+        int at = 0;
+        while (io.flag(!io.isReading() && at < s.instances.size())) {
+            int number = io.bits(number(at), Bits.width(layout.windows.length));
+            slots(layout.windows[number], at++);
+        }
+    }
+
+    private int flagged(WindowLayout window, int at) {
+        return window.once() ? once(window, at) : many(window, at);
     }
 
     private int number(int at) {
@@ -152,12 +223,12 @@ public final class Walk {
     }
 
     private boolean isNext(WindowPlan plan, int at) {
-        return !io.isReading() && at < s.instances.size() && s.instances.get(at).plan == plan;
+        return at < s.instances.size() && !io.isReading() && s.instances.get(at).plan == plan;
     }
 
     private void slots(WindowLayout window, int at) {
         if (io.isReading()) {
-            s.instances.add(s.open(window.plan()));
+            s.instances.add(s.open(window.plan(), window.fixed()));
         }
         Inst inst = s.instances.get(at);
         int[] slots = window.slots();

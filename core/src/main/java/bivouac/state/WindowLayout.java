@@ -13,8 +13,9 @@ import java.util.stream.IntStream;
  * What is kept of each instance of a window.
  *
  * @param once whether at most one can be open, so that a bit says whether it is
- * @param slots that a rule or an expression can read
+ * @param slots that a rule or an expression can read, and that do not always hold the same
  * @param codes of those slots
+ * @param fixed what is in the slots that always hold the same, and 0 in the others
  * @param shown the slots that are only seen, and no part of what makes two states equal
  * @param owners the numbers of the windows that can own it
  * @param waits whether it can be waited for, and how
@@ -26,6 +27,7 @@ record WindowLayout(
         boolean once,
         int[] slots,
         Code[] codes,
+        int[] fixed,
         int[] shown,
         int[] owners,
         Waits waits,
@@ -41,19 +43,23 @@ record WindowLayout(
 
     static WindowLayout of(WindowPlan plan, Program program, Values values, Openings openings) {
         Cells cells = program.cells();
-        int[] slots = slots(plan)
-                .filter(s -> cells.matters(new Cell.OfWindow(plan.number, s)))
-                .toArray();
-        Code[] codes = IntStream.of(slots)
+        Code[] all = slots(plan)
                 .mapToObj(s -> Code.of(cells.range(new Cell.OfWindow(plan.number, s)), values))
                 .toArray(Code[]::new);
+        int[] slots = slots(plan)
+                .filter(s -> cells.matters(new Cell.OfWindow(plan.number, s)) && all[s].width() > 0)
+                .toArray();
+        Code[] codes = IntStream.of(slots).mapToObj(s -> all[s]).toArray(Code[]::new);
+        int[] fixed =
+                slots(plan).map(s -> all[s].width() == 0 ? all[s].number(0) : 0).toArray();
         return new WindowLayout(
                 plan,
                 openings.isOnce(plan),
                 slots,
                 codes,
+                fixed,
                 slots(plan)
-                        .filter(s -> !cells.matters(new Cell.OfWindow(plan.number, s)))
+                        .filter(s -> !cells.matters(new Cell.OfWindow(plan.number, s)) && all[s].width() > 0)
                         .toArray(),
                 program.ownersOf(plan).stream().mapToInt(p -> p.number).toArray(),
                 openings.waits(plan),

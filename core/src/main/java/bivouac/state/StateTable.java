@@ -1,0 +1,111 @@
+package bivouac.state;
+
+import java.util.Arrays;
+
+/**
+ * Packed states, each once, in the order in which they were first met: an open-addressing table over words that lie one
+ * behind the other, with no object for a state. Not for several threads.
+ */
+public final class StateTable {
+
+    /** So many words are made at once; a state lies in one such piece. */
+    private static final int PIECE = 1 << 16;
+
+    /** So much of the table is in use at the most, in percent. */
+    private static final int FULL = 70;
+
+    private long[][] pieces = new long[4][];
+    private int piece = -1;
+    private int free = PIECE;
+
+    /** The place of each state: the piece's number, and the word in it. */
+    private int[] places = new int[1024];
+
+    private int size;
+    /** In the upper half of a slot the hash of a state, in the lower its number from 1; 0 for a free one. */
+    private long[] slots = new long[2048];
+
+    /** How many states it has. */
+    public int size() {
+        return size;
+    }
+
+    /**
+     * Adds a state.
+     *
+     * @return its number, from 0 and in the order of adding, if it is new; -1 if it is known
+     */
+    public int add(long[] words, int length) {
+        long hash = State.mixed(words, 0, length);
+        int mask = slots.length - 1;
+        int slot = (int) (hash >>> 32) & mask;
+        while (slots[slot] != 0) {
+            if ((slots[slot] ^ hash) >>> 32 == 0 && isAt((int) slots[slot] - 1, words, length)) {
+                return -1;
+            }
+            slot = slot + 1 & mask;
+        }
+        keep(words, length);
+        slots[slot] = hash & 0xFFFFFFFF00000000L | ++size;
+        if (size > (long) slots.length * FULL / 100) {
+            grow();
+        }
+        return size - 1;
+    }
+
+    /**
+     * A state says itself where it ends, so one cannot begin with another one: as many words as the one that is looked
+     * for has are enough to compare.
+     */
+    private boolean isAt(int number, long[] words, int length) {
+        long[] in = piece(number);
+        int at = first(number);
+        return at + length <= in.length && Arrays.equals(in, at, at + length, words, 0, length);
+    }
+
+    private void keep(long[] words, int length) {
+        if (free + length > PIECE) {
+            piece++;
+            pieces = piece == pieces.length ? Arrays.copyOf(pieces, piece * 2) : pieces;
+            pieces[piece] = new long[Math.max(PIECE, length)];
+            free = 0;
+        }
+        places = size == places.length ? Arrays.copyOf(places, size * 2) : places;
+        places[size] = piece * PIECE + free;
+        System.arraycopy(words, 0, pieces[piece], free, length);
+        free += length;
+    }
+
+    private void grow() {
+        long[] before = slots;
+        slots = new long[before.length * 2];
+        int mask = slots.length - 1;
+        for (long full : before) {
+            if (full != 0) {
+                int slot = (int) (full >>> 32) & mask;
+                while (slots[slot] != 0) {
+                    slot = slot + 1 & mask;
+                }
+                slots[slot] = full;
+            }
+        }
+    }
+
+    /** How many bytes it takes, what is made ready for more included. */
+    public long bytes() {
+        long words = slots.length;
+        for (int i = 0; i <= piece; i++) {
+            words += pieces[i].length;
+        }
+        return words * Long.BYTES + (long) places.length * Integer.BYTES;
+    }
+
+    /** The words among which a state lies, from {@link #first} on. */
+    public long[] piece(int number) {
+        return pieces[places[number] / PIECE];
+    }
+
+    public int first(int number) {
+        return places[number] % PIECE;
+    }
+}
