@@ -3,6 +3,7 @@ package bivouac.expression;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What calling a function does, by its name and the values it is called with. The checker has seen to their types. */
 final class Calls {
@@ -29,6 +30,9 @@ final class Calls {
             case FILE_NAME -> Value.of(Texts.fileName(text(v)));
             case FILE_EXTENSION -> Value.of(Texts.fileExtension(text(v)));
             case SIZE -> new Value.Whole(size(v));
+            case TRIM -> Value.of(text(v).strip());
+            case LOWER -> made(text(v).toLowerCase(Locale.ROOT), budget);
+            case UPPER -> made(text(v).toUpperCase(Locale.ROOT), budget);
             default -> throw new IllegalStateException(function + " takes more than one value");
         };
     }
@@ -50,9 +54,28 @@ final class Calls {
             case ENDS_WITH -> Value.of(text(a).endsWith(text(b)));
             case MATCHES -> Value.of(Patterns.found(text(a), text(b), budget));
             case SHOWN -> Value.of(Texts.shown(number(a), whole(b)));
+            case INDEX_OF -> new Value.Whole(TextParts.indexOf(looked(a, budget), looked(b, budget)));
+            case SUBSTRING -> made(TextParts.substring(looked(a, budget), whole(b)), budget);
+            case SPLIT -> TextParts.split(looked(a, budget), looked(b, budget), budget);
+            case JOIN -> TextParts.join(items(a), text(b), budget);
             case DAYS -> new Value.Whole(ChronoUnit.DAYS.between(date(a), date(b)));
             default -> throw new IllegalStateException(function + " takes one value");
         };
+    }
+
+    static Value three(Function function, Value a, Value b, Value c, Budget budget) {
+        return switch (function) {
+            case SUBSTRING -> made(TextParts.substring(looked(a, budget), whole(b), whole(c)), budget);
+            case REPLACE -> made(TextParts.replace(looked(a, budget), looked(b, budget), text(c)), budget);
+            default -> throw new IllegalStateException(function + " does not take three values");
+        };
+    }
+
+    /** A text that was made; {@link TooMuchWork} if it is longer than a text may be. */
+    private static Value made(String text, Budget budget) {
+        Texts.checkLength(text.length());
+        budget.spendOn(text);
+        return Value.of(text);
     }
 
     private static String looked(Value v, Budget budget) {

@@ -7,6 +7,7 @@ import dev.cel.common.ast.CelExpr;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,7 +51,8 @@ final class Checker<E extends Surroundings> {
             case SELECT -> e.select().testOnly() ? wrong(e, "this asks nothing here") : name(e);
             case CALL -> call(e);
             case LIST -> items(e);
-            case STRUCT, MAP -> wrong(e, "a map in braces is no value of a design");
+            case MAP -> row(e);
+            case STRUCT -> wrong(e, "a row is written as {\"column\": value}, with nothing before its brace");
             case COMPREHENSION, NOT_SET -> wrong(e, "this is no value of a design");
         };
     }
@@ -141,6 +143,35 @@ final class Checker<E extends Surroundings> {
             }
         }
         return whole ? Optional.of(new Term.Items<>(items, new Type.ListOf(of))) : Optional.empty();
+    }
+
+    private Optional<Term<E>> row(CelExpr e) {
+        var columns = new LinkedHashMap<String, Term<E>>();
+        boolean whole = true;
+        for (CelExpr.CelMap.Entry entry : e.map().entries()) {
+            Optional<Term<E>> name = check(entry.key());
+            Optional<Term<E>> value = check(entry.value());
+            whole &= name.isPresent() && value.isPresent();
+            if (name.isEmpty() || value.isEmpty()) {
+                continue;
+            }
+            if (!(name.get() instanceof Term.Constant<E>(Value.Text(String column), Type t)) || column.isBlank()) {
+                return wrong(entry.key(), "a row is written with the names of its columns in quotes: {\"name\": …}");
+            }
+            if (columns.put(column, value.get()) != null) {
+                return wrong(entry.key(), "the row has two values for “" + column + "”");
+            }
+        }
+        if (whole && columns.isEmpty()) {
+            return wrong(e, "a row has at least one column: {\"name\": …}");
+        }
+        return whole ? Optional.of(row(columns)) : Optional.empty();
+    }
+
+    private static <E extends Surroundings> Term<E> row(Map<String, Term<E>> columns) {
+        var types = new ArrayList<Type.Column>();
+        columns.forEach((name, value) -> types.add(new Type.Column(name, value.type())));
+        return new Term.Row<>(List.copyOf(columns.keySet()), List.copyOf(columns.values()), new Type.RowOf(types));
     }
 
     // Calls

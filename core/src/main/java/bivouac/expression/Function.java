@@ -29,6 +29,18 @@ public enum Function {
     CONTAINS("contains", Form.OF_A_TEXT, of(Type.YESNO, Type.TEXT, Type.TEXT)),
     STARTS_WITH("startsWith", Form.OF_A_TEXT, of(Type.YESNO, Type.TEXT, Type.TEXT)),
     ENDS_WITH("endsWith", Form.OF_A_TEXT, of(Type.YESNO, Type.TEXT, Type.TEXT)),
+    INDEX_OF("indexOf", Form.OF_A_TEXT, of(Type.WHOLE, Type.TEXT, Type.TEXT)),
+    SUBSTRING(
+            "substring",
+            Form.OF_A_TEXT,
+            of(Type.TEXT, Type.TEXT, Type.WHOLE),
+            of(Type.TEXT, Type.TEXT, Type.WHOLE, Type.WHOLE)),
+    REPLACE("replace", Form.OF_A_TEXT, of(Type.TEXT, Type.TEXT, Type.TEXT, Type.TEXT)),
+    SPLIT("split", Form.OF_A_TEXT, of(new Type.ListOf(Type.TEXT), Type.TEXT, Type.TEXT)),
+    JOIN("join", Form.OF_A_LIST, of(Type.TEXT, new Type.ListOf(Type.TEXT), Type.TEXT)),
+    TRIM("trim", Form.OF_A_TEXT, of(Type.TEXT, Type.TEXT)),
+    LOWER("lower", Form.OF_A_TEXT, of(Type.TEXT, Type.TEXT)),
+    UPPER("upper", Form.OF_A_TEXT, of(Type.TEXT, Type.TEXT)),
     MATCHES("matches", Form.EITHER, of(Type.YESNO, Type.TEXT, Type.TEXT)),
     INT("int", Form.PLAIN, of(Type.WHOLE, Type.TEXT), of(Type.WHOLE, Type.WHOLE), of(Type.WHOLE, Type.NUMBER)),
     DOUBLE("double", Form.PLAIN, of(Type.NUMBER, Type.TEXT), of(Type.NUMBER, Type.WHOLE), of(Type.NUMBER, Type.NUMBER)),
@@ -60,6 +72,8 @@ public enum Function {
         PLAIN,
         /** {@code text.name(…)}. */
         OF_A_TEXT,
+        /** {@code list.name(…)}. */
+        OF_A_LIST,
         /** Either way. */
         EITHER
     }
@@ -162,6 +176,10 @@ public enum Function {
         Type right = arguments.get(1);
         return switch (this) {
             case ADD -> left instanceof Type.ListOf ? Types.join(left, right) : Optional.empty();
+            case JOIN ->
+                Types.fits(left, new Type.ListOf(Type.TEXT)) && right.equals(Type.TEXT)
+                        ? Optional.of(Type.TEXT)
+                        : Optional.empty();
             case EQUAL, DIFFERENT -> Types.join(left, right).map(t -> Type.YESNO);
             case IN ->
                 right instanceof Type.ListOf(Type of) ? Types.join(left, of).map(t -> Type.YESNO) : Optional.empty();
@@ -187,6 +205,8 @@ public enum Function {
                     STARTS_WITH,
                     ENDS_WITH,
                     STRING,
+                    INDEX_OF,
+                    TRIM,
                     BLANK,
                     IS_WHOLE,
                     IS_NUMBER,
@@ -196,8 +216,25 @@ public enum Function {
                     DAYS,
                     FILE_NAME,
                     FILE_EXTENSION -> false;
-            case ADD, SUBTRACT, MULTIPLY, DIVIDE, REST, NEGATE, INDEX, MATCHES, INT, DOUBLE, WHOLE, NUMBER, DATE ->
-                true;
+            case ADD,
+                    SUBTRACT,
+                    MULTIPLY,
+                    DIVIDE,
+                    REST,
+                    NEGATE,
+                    INDEX,
+                    MATCHES,
+                    INT,
+                    DOUBLE,
+                    WHOLE,
+                    NUMBER,
+                    DATE,
+                    SUBSTRING,
+                    REPLACE,
+                    SPLIT,
+                    JOIN,
+                    LOWER,
+                    UPPER -> true;
         };
     }
 }

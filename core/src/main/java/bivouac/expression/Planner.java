@@ -1,6 +1,7 @@
 package bivouac.expression;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 
 /** Turns understood expressions into plans: constants are made once, and each piece does one thing. */
@@ -26,6 +27,7 @@ final class Planner<E extends Surroundings> {
                     case Term.Decides<E>(boolean on, var left, var right) -> decides(plan(left), plan(right), on);
                     case Term.Choice<E> choice -> choice(choice);
                     case Term.Items<E> items -> items(items);
+                    case Term.Row<E> row -> row(row);
                     case Term.Each<E> each -> each(each);
                 };
         return run -> {
@@ -63,6 +65,14 @@ final class Planner<E extends Surroundings> {
             return run -> Calls.one(function, first.evaluate(run), run.budget);
         }
         Plan<E> second = plan(call.arguments().get(1));
+        if (call.arguments().size() == 3) {
+            Plan<E> third = plan(call.arguments().get(2));
+            return run -> {
+                Value a = first.evaluate(run);
+                Value b = second.evaluate(run);
+                return Calls.three(function, a, b, third.evaluate(run), run.budget);
+            };
+        }
         return run -> {
             Value left = first.evaluate(run);
             return Calls.two(function, left, second.evaluate(run), run.budget);
@@ -107,6 +117,17 @@ final class Planner<E extends Surroundings> {
                 values.add(plan.evaluate(run));
             }
             return Calls.list(values, run.budget).as(items.type());
+        };
+    }
+
+    private Plan<E> row(Term.Row<E> row) {
+        List<Plan<E>> plans = row.values().stream().map(this::plan).toList();
+        return run -> {
+            var columns = new LinkedHashMap<String, Value>();
+            for (int i = 0; i < plans.size(); i++) {
+                columns.put(row.names().get(i), plans.get(i).evaluate(run));
+            }
+            return new Value.Row(columns);
         };
     }
 

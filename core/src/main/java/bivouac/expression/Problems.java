@@ -66,6 +66,11 @@ final class Problems {
                 isOfSomething
                         ? Optional.empty()
                         : Optional.of("“" + name + "” stands behind the text that it asks: text." + name + "(…)");
+            case OF_A_LIST ->
+                isOfSomething
+                        ? Optional.empty()
+                        : Optional.of(
+                                "“" + name + "” stands behind the list whose items it joins: list." + name + "(…)");
             case SIGN, EITHER -> Optional.empty();
         };
     }

@@ -27,6 +27,7 @@ public sealed interface Term<E extends Surroundings> {
             case Decides<E> d -> List.of(d.left(), d.right());
             case Choice<E> c -> List.of(c.condition(), c.yes(), c.no());
             case Items<E> i -> i.items();
+            case Row<E> r -> r.values();
             case Each<E> e -> {
                 var all = new java.util.ArrayList<Term<E>>();
                 all.add(e.range());
@@ -123,6 +124,19 @@ public sealed interface Term<E extends Surroundings> {
         @Override
         public boolean mayFault() {
             return items.stream().anyMatch(Term::mayFault);
+        }
+    }
+
+    /** A row: {@code {"name": …, "nights": …}}; a name and a value for each column. */
+    record Row<E extends Surroundings>(List<String> names, List<Term<E>> values, Type type) implements Term<E> {
+        public Row {
+            names = List.copyOf(names);
+            values = List.copyOf(values);
+        }
+
+        @Override
+        public boolean mayFault() {
+            return values.stream().anyMatch(Term::mayFault);
         }
     }
 

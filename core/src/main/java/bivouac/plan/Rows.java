@@ -153,6 +153,7 @@ public record Rows(Part.ListOfRows list, int window, int rows, int selected) {
                     ".allSelected",
                     Access.following(type, List.of(rowsCell(), selectedCell()), in -> allSelected(whose.in(in))));
         }
+        whole(".selected", List.of(rowsCell(), selectedCell()), whose, in -> selectedOne(whose.in(in)), all);
         columns(".selected.", List.of(rowsCell(), selectedCell()), whose, in -> selectedOne(whose.in(in)), all);
     }
 
@@ -164,6 +165,15 @@ public record Rows(Part.ListOfRows list, int window, int rows, int selected) {
 
     private interface Number {
         int in(Reading reading);
+    }
+
+    /** The whole row as a value; setting it changes all its columns. */
+    private void whole(String name, List<Cell> cells, PartPlan.Whose whose, Number number, Map<String, Access> all) {
+        all.put(
+                name,
+                Access.following(new Type.RowOf(list.columns()), cells, in -> row(whose.in(in), number.in(in)))
+                        .settable((in, v) -> change(whose.in(in), number.in(in), ((Value.Row) v).columns()))
+                        .thatMayFault());
     }
 
     private void columns(
@@ -182,15 +192,11 @@ public record Rows(Part.ListOfRows list, int window, int rows, int selected) {
     /** {@code row.COLUMN} in the scripts of a list (V2): the row that the script is about, wherever it stands now. */
     public static Map<String, Access> ofScript(WindowPlan window, ScriptPlace place) {
         var all = new LinkedHashMap<String, Access>();
-        place.ofPart()
-                .flatMap(window::part)
-                .flatMap(PartPlan::rowsOf)
-                .ifPresent(rows -> rows.columns(
-                        "row.",
-                        List.of(rows.rowsCell(), new Cell.OfScript(ScriptPlan.ROW)),
-                        Reading::me,
-                        in -> in.local(ScriptPlan.ROW),
-                        all));
+        place.ofPart().flatMap(window::part).flatMap(PartPlan::rowsOf).ifPresent(rows -> {
+            List<Cell> cells = List.of(rows.rowsCell(), new Cell.OfScript(ScriptPlan.ROW));
+            rows.whole("row", cells, Reading::me, in -> in.local(ScriptPlan.ROW), all);
+            rows.columns("row.", cells, Reading::me, in -> in.local(ScriptPlan.ROW), all);
+        });
         return all;
     }
 

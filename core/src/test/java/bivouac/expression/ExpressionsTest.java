@@ -153,7 +153,7 @@ class ExpressionsTest {
                 "app.yes and true | this is not how an expression goes on; write && for “and” | 8",
                 "app.n <> 3 | this is not how an expression goes on; write != for “is not” | 6",
                 "“a” | this is not how an expression goes on; write texts in straight quotes: \"…\" | 0",
-                "upper(app.name) | there is no function “upper”; there are size, contains, startsWith, endsWith, matches, int, double, string, blank, isWhole, isNumber, isDate, whole, number, date, shown, year, days, fileName, fileExtension, isOpen, and all, exists, exists_one, map and filter of lists | 5",
+                "zzz(app.name) | there is no function “zzz”; there are size, contains, startsWith, endsWith, indexOf, substring, replace, split, join, trim, lower, upper, matches, int, double, string, blank, isWhole, isNumber, isDate, whole, number, date, shown, year, days, fileName, fileExtension, isOpen, and all, exists, exists_one, map and filter of lists | 3",
                 "isnumber(app.name) | there is no function “isnumber”; did you mean isNumber? | 8",
                 "app.name.blank() | “blank” stands before what it takes: blank(…) | 14",
                 "blank(app.n) | “blank” cannot take a whole | 5",
@@ -166,7 +166,7 @@ class ExpressionsTest {
                 "app.name.matches('(') | “(” is no pattern: missing closing ) | 17",
                 "app.n + | the expression breaks off here | 6",
                 "isOpen(sheet) | “sheet” is no window of which there is one only | 7",
-                "{'a': 1} | a map in braces is no value of a design | 0",
+                "{1: 1} | a row is written with the names of its columns in quotes: {\"name\": …} | 1",
                 "`'𝄞𝄞' + app.nam` | “app.nam” means nothing here; did you mean app.name? | 9",
             })
     void what_is_wrong_is_said_in_plain_words_at_its_place_in_utf_16(String source, String message, int from) {

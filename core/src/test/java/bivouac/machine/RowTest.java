@@ -11,7 +11,7 @@ import bivouac.design.Type;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** Triggers of lists beside the selection: activated, before removing, several selected rows (P1, P2, V4, need 11). */
+/** Triggers of lists beside the selection: activated, before removing, several selected rows (P1, P2, V4). */
 class RowTest {
 
     private static final Part.ListOfRows BOATS = Part.ListOfRows.of(
@@ -47,6 +47,41 @@ class RowTest {
                 .sees()
                 .does("activate row in \"boats\" of \"Dock\"")
                 .sees("notes “Teal seats 4”");
+    }
+
+    @Test
+    void P1_V1_a_row_is_a_value_that_can_be_read_set_added_and_compared() {
+        var play = dock(
+                        BOATS,
+                        new Step.Let("first", new bivouac.design.Expression("me.boats.selected")),
+                        new Step.SetValue(
+                                "me.boats.selected",
+                                new bivouac.design.Expression("{\"seats\": 9, \"name\": first.name + \"!\"}")),
+                        new Step.SetValue(
+                                "me.boats.rows",
+                                new bivouac.design.Expression("me.boats.rows + [{\"name\": \"Smew\", \"seats\": 1}]")),
+                        note("{me.boats.selected == first} {first.seats}"))
+                .does("select row 2 in \"boats\" of \"Dock\"")
+                .does("press \"go\" of \"Dock\"")
+                .seesAmongOthers("notes “no 4”");
+        assertThat(play.window("Dock").parts().getFirst().rows())
+                .containsExactly(
+                        List.of("Heron", "6"), List.of("Teal!", "9"), List.of("Coot", "2"), List.of("Smew", "1"));
+    }
+
+    @Test
+    void V1_a_row_with_too_few_or_too_many_cells_is_said_and_is_a_fault_where_it_is_reached() {
+        dock(BOATS, new Step.SetValue("me.boats.rows", new bivouac.design.Expression("[{\"name\": \"Smew\"}]")))
+                .does("press \"go\" of \"Dock\"")
+                .faults(Fault.Rule.X3);
+    }
+
+    @Test
+    void V1_the_rows_of_a_list_can_be_emptied() {
+        var play = dock(BOATS, new Step.SetValue("me.boats.rows", new bivouac.design.Expression("[]")))
+                .does("press \"go\" of \"Dock\"")
+                .hasNoFault();
+        assertThat(names(play)).isEmpty();
     }
 
     @Test
