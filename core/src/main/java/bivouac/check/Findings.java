@@ -28,6 +28,7 @@ public final class Findings {
         NameFindings.into(found, design);
         WindowFindings.into(found, design);
         StepFindings.into(found, design);
+        RoutineFindings.into(found, design);
         ClosingFindings.into(found, program);
         HiddenFindings.into(found, design);
         GuardFindings.into(found, design);

@@ -56,6 +56,8 @@ final class HiddenFindings {
                         switch (target) {
                             case Target.Me m -> place.ofWindow().ifPresent(hidden::add);
                             case Target.Single(String name) -> hidden.add(name);
+                            case Target.Keyed(String name, var key) -> hidden.add(name);
+                            case Target.Every(String name) -> hidden.add(name);
                             case Target.Owner o -> place.ofWindow().ifPresent(w -> hidden.addAll(openers(w)));
                             case Target.Opener o -> place.ofWindow().ifPresent(w -> hidden.addAll(openers(w)));
                             case Target.Kept k -> {

@@ -9,6 +9,7 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Holding;
 import bivouac.design.Part;
+import bivouac.design.Routines;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
@@ -20,6 +21,7 @@ import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /** What can be found on single steps: windows that are not there, endings without a branch, values not handed over. */
@@ -37,6 +39,27 @@ final class StepFindings {
                         case Step.GiveBack(String holding)
                         when design.application().holding(holding).isEmpty() ->
                             found.add(noHolding(place, "gives back", holding, path));
+                        case Step.Do call
+                        when !isThere(
+                                design, place, r -> r.script(call.script()).isPresent()) ->
+                            found.add(dangling(
+                                    place,
+                                    path,
+                                    place.words() + " does “" + call.script()
+                                            + "”, and there is no script of that name.",
+                                    "."));
+                        case Step.TurnTimer turn
+                        when !isThere(design, place, r -> r.timer(turn.timer()).isPresent()) ->
+                            found.add(dangling(
+                                    place,
+                                    path,
+                                    place.words() + ": there is no timer “" + turn.timer() + "” to "
+                                            + turn.how()
+                                                    .words()
+                                                    .substring(
+                                                            0,
+                                                            turn.how().words().indexOf(' ')) + ".",
+                                    "."));
                         case Step.StayOpen stay
                         when !place.isAt(FacedWindow.Moment.BEFORE_CLOSING) ->
                             found.add(misplaced(
@@ -59,6 +82,12 @@ final class StepFindings {
                 }));
     }
 
+    /** Whether the window whose script it is has it, or else the application. */
+    private static boolean isThere(Design design, ScriptPlace place, Predicate<Routines> has) {
+        return has.test(ScriptPlace.routines(design, place.ofWindow()))
+                || has.test(design.application().routines());
+    }
+
     private static Finding misplaced(ScriptPlace place, StepPath path, String what, String why) {
         return new Finding(
                 Weight.RISKY, Kind.MISPLACED_STEP, place.words() + ": " + what, why, Place.step(place, path));
@@ -70,6 +99,8 @@ final class StepFindings {
                 switch (close.target()) {
                     case Target.Me m -> place.ofWindow().flatMap(design::window);
                     case Target.Single(String name) -> design.window(name);
+                    case Target.Keyed(String name, var key) -> design.window(name);
+                    case Target.Every(String name) -> design.window(name);
                     case Target.Owner o -> Optional.empty();
                     case Target.Opener o -> Optional.empty();
                     case Target.Kept k -> Optional.empty();

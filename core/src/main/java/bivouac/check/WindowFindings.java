@@ -144,6 +144,8 @@ final class WindowFindings {
         return switch (target) {
             case Target.Me m -> place.ofWindow().map(List::of).orElse(List.of());
             case Target.Single(String name) -> List.of(name);
+            case Target.Keyed(String name, var key) -> List.of(name);
+            case Target.Every(String name) -> List.of(name);
             case Target.Kept k ->
                 design.windows().stream().map(w -> w.name().shown()).toList();
             case Target.Owner o -> openersOf(place, design);

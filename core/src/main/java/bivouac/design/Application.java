@@ -9,6 +9,8 @@ import java.util.List;
  * @param tasks its own work, which the design only names
  * @param holdings what it takes and gives back
  * @param names how its parts are named
+ * @param leaving how it departs
+ * @param routines its named scripts and timers
  */
 public record Application(
         String name,
@@ -19,7 +21,9 @@ public record Application(
         PretendFiles files,
         List<Task> tasks,
         List<Holding> holdings,
-        NamingHabit names) {
+        NamingHabit names,
+        Leaving leaving,
+        Routines routines) {
 
     /** Facts for an about box; each may be empty. */
     public record About(String version, String rights, String comments, String link) {
@@ -34,43 +38,69 @@ public record Application(
 
     /** One without pretend files of its own. */
     public Application(String name, About about, List<Variable> variables, Script start, DepartureRule departure) {
-        this(name, about, variables, start, departure, PretendFiles.NONE, List.of(), List.of(), NamingHabit.SUFFIX);
+        this(
+                name,
+                about,
+                variables,
+                start,
+                departure,
+                PretendFiles.NONE,
+                List.of(),
+                List.of(),
+                NamingHabit.SUFFIX,
+                Leaving.USUAL,
+                Routines.NONE);
     }
 
     public Application named(String other) {
-        return new Application(other, about, variables, start, departure, files, tasks, holdings, names);
+        return new Application(
+                other, about, variables, start, departure, files, tasks, holdings, names, leaving, routines);
     }
 
     public Application about(About other) {
-        return new Application(name, other, variables, start, departure, files, tasks, holdings, names);
+        return new Application(
+                name, other, variables, start, departure, files, tasks, holdings, names, leaving, routines);
     }
 
     public Application holding(List<Variable> other) {
-        return new Application(name, about, other, start, departure, files, tasks, holdings, names);
+        return new Application(name, about, other, start, departure, files, tasks, holdings, names, leaving, routines);
     }
 
     public Application starting(Script other) {
-        return new Application(name, about, variables, other, departure, files, tasks, holdings, names);
+        return new Application(
+                name, about, variables, other, departure, files, tasks, holdings, names, leaving, routines);
     }
 
     public Application departing(DepartureRule other) {
-        return new Application(name, about, variables, start, other, files, tasks, holdings, names);
+        return new Application(name, about, variables, start, other, files, tasks, holdings, names, leaving, routines);
     }
 
     public Application pretending(PretendFiles other) {
-        return new Application(name, about, variables, start, departure, other, tasks, holdings, names);
+        return new Application(
+                name, about, variables, start, departure, other, tasks, holdings, names, leaving, routines);
     }
 
     public Application working(List<Task> other) {
-        return new Application(name, about, variables, start, departure, files, other, holdings, names);
+        return new Application(
+                name, about, variables, start, departure, files, other, holdings, names, leaving, routines);
     }
 
     public Application withHoldings(List<Holding> other) {
-        return new Application(name, about, variables, start, departure, files, tasks, other, names);
+        return new Application(name, about, variables, start, departure, files, tasks, other, names, leaving, routines);
     }
 
     public Application naming(NamingHabit other) {
-        return new Application(name, about, variables, start, departure, files, tasks, holdings, other);
+        return new Application(
+                name, about, variables, start, departure, files, tasks, holdings, other, leaving, routines);
+    }
+
+    public Application leaving(Leaving other) {
+        return new Application(
+                name, about, variables, start, departure, files, tasks, holdings, names, other, routines);
+    }
+
+    public Application with(Routines other) {
+        return new Application(name, about, variables, start, departure, files, tasks, holdings, names, leaving, other);
     }
 
     public java.util.Optional<Task> task(String shownName) {

@@ -47,7 +47,11 @@ abstract class DesignMapper {
                 app.files(),
                 app.tasks().stream().map(this::task).toList(),
                 app.holdings(),
-                app.names());
+                app.names(),
+                new Leaving(
+                        app.leaving().asked().stream().map(this::window).toList(),
+                        script(app.leaving().plan())),
+                routines(app.routines()));
         return new Design(
                 changed,
                 design.windows().stream().map(this::map).toList(),
@@ -124,8 +128,19 @@ abstract class DesignMapper {
                 out,
                 moments,
                 face.frame(),
-                face.mayFail());
+                face.mayFail(),
+                routines(face.routines()));
         return changed.mapParts(p -> Optional.of(part(p)));
+    }
+
+    private Routines routines(Routines routines) {
+        return new Routines(
+                routines.scripts().stream()
+                        .map(s -> new NamedScript(s.name(), takes(s.takes()), script(s.script())))
+                        .toList(),
+                routines.timers().stream()
+                        .map(t -> new Timer(t.name(), expression(t.every()), t.once(), script(t.fires())))
+                        .toList());
     }
 
     private WayOut wayOut(WayOut out) {
@@ -235,6 +250,14 @@ abstract class DesignMapper {
             case Step.Again a -> a;
             case Step.KeptValues k -> k;
             case Step.StopTask s -> s;
+            case Step.TurnTimer t -> t;
+            case Step.Focus(String part) -> new Step.Focus(expression(part, scope));
+            case Step.Do d ->
+                new Step.Do(
+                        d.script(),
+                        d.handOver().stream()
+                                .map(g -> new Given(g.name(), expression(g.value())))
+                                .toList());
             case Step.GiveBack g -> g;
             case Step.TakeHolding t -> t.withBranches(branches(t.branches()));
             case Step.RunTask r ->
@@ -263,7 +286,15 @@ abstract class DesignMapper {
     }
 
     private Target target(Target target) {
-        return target instanceof Target.Single(String name) ? new Target.Single(window(name)) : target;
+        return switch (target) {
+            case Target.Single(String name) -> new Target.Single(window(name));
+            case Target.Keyed(String name, Expression key) -> new Target.Keyed(window(name), expression(key));
+            case Target.Every(String name) -> new Target.Every(window(name));
+            case Target.Me m -> m;
+            case Target.Owner o -> o;
+            case Target.Opener o -> o;
+            case Target.Kept k -> k;
+        };
     }
 
     private List<Take> takes(List<Take> takes) {

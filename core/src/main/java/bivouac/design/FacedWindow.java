@@ -14,6 +14,7 @@ import java.util.stream.Stream;
  * @param owned whether its opener owns it; only a child window can say so (O5)
  * @param said the endings written down; absent for those that rule C1 gives its kind
  * @param mayFail whether the system may fail to create it (O7)
+ * @param routines its named scripts and timers
  * @param waysOut the ways out written down; {@link WaysOut} adds what C1 says of the others
  */
 public record FacedWindow(
@@ -32,7 +33,8 @@ public record FacedWindow(
         Map<Way, WayOut> waysOut,
         Map<Moment, Script> moments,
         WindowFrame frame,
-        boolean mayFail)
+        boolean mayFail,
+        Routines routines)
         implements Window {
 
     /** The three kinds of windows with a face. */
@@ -109,7 +111,8 @@ public record FacedWindow(
                 Map.of(),
                 Map.of(),
                 WindowFrame.usual(kind),
-                false);
+                false,
+                Routines.NONE);
     }
 
     @Override
@@ -236,6 +239,10 @@ public record FacedWindow(
         return copy(c -> c.mayFail = may);
     }
 
+    public FacedWindow with(Routines other) {
+        return copy(c -> c.routines = other);
+    }
+
     private FacedWindow copy(java.util.function.Consumer<Copy> change) {
         var copy = new Copy(this);
         change.accept(copy);
@@ -255,7 +262,8 @@ public record FacedWindow(
                 copy.waysOut,
                 copy.moments,
                 copy.frame,
-                copy.mayFail);
+                copy.mayFail,
+                copy.routines);
     }
 
     /** The one place where a changed window is put together, so that no change forgets a component. */
@@ -275,6 +283,7 @@ public record FacedWindow(
         private Map<Moment, Script> moments;
         private WindowFrame frame;
         private boolean mayFail;
+        private Routines routines;
 
         Copy(FacedWindow from) {
             name = from.name;
@@ -292,6 +301,7 @@ public record FacedWindow(
             moments = from.moments;
             frame = from.frame;
             mayFail = from.mayFail;
+            routines = from.routines;
         }
     }
 

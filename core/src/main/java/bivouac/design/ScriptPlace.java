@@ -1,8 +1,11 @@
 package bivouac.design;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** Where a script stands in a design. Windows are named by their shown name, parts by their expression name. */
 public sealed interface ScriptPlace {
@@ -12,6 +15,30 @@ public sealed interface ScriptPlace {
         @Override
         public String words() {
             return "start";
+        }
+    }
+
+    /** The departure plan (D4). */
+    record Plan() implements ScriptPlace {
+        @Override
+        public String words() {
+            return "departure plan";
+        }
+    }
+
+    /** A named script of a window, or of the application; by its shown name (W7). */
+    record Named(Optional<String> window, String name) implements ScriptPlace {
+        @Override
+        public String words() {
+            return window.map(w -> w + ", ").orElse("") + "do " + name;
+        }
+    }
+
+    /** What a timer of a window, or of the application, does; by its shown name (V4). */
+    record OfTimer(Optional<String> window, String name) implements ScriptPlace {
+        @Override
+        public String words() {
+            return window.map(w -> w + ", ").orElse("") + "timer " + name;
         }
     }
 
@@ -42,10 +69,34 @@ public sealed interface ScriptPlace {
     /** For people: where it is. */
     String words();
 
+    /** For people who see which window it is of: what runs it; empty for the trigger of a part. */
+    default String ownWords() {
+        return switch (this) {
+            case Start s -> s.words();
+            case Plan p -> p.words();
+            case Named n -> "do " + n.name();
+            case OfTimer t -> "timer " + t.name();
+            case AtMoment m -> m.moment().words();
+            case AtPart p -> "";
+            case AtRow r -> r.moment().words();
+        };
+    }
+
+    /** Those of the application, or of a window, that belong to no part and to no moment of its life. */
+    static List<ScriptPlace> routines(Optional<String> window, Routines routines) {
+        var places = new ArrayList<ScriptPlace>();
+        routines.scripts().forEach(s -> places.add(new Named(window, s.name().shown())));
+        routines.timers().forEach(t -> places.add(new OfTimer(window, t.name().shown())));
+        return List.copyOf(places);
+    }
+
     /** The window whose script it is; none for a script of the application. */
     default Optional<String> ofWindow() {
         return switch (this) {
             case Start s -> Optional.empty();
+            case Plan p -> Optional.empty();
+            case Named n -> n.window();
+            case OfTimer t -> t.window();
             case AtMoment m -> Optional.of(m.window());
             case AtPart p -> Optional.of(p.window());
             case AtRow r -> Optional.of(r.window());
@@ -56,6 +107,9 @@ public sealed interface ScriptPlace {
     default Optional<String> ofPart() {
         return switch (this) {
             case Start s -> Optional.empty();
+            case Plan p -> Optional.empty();
+            case Named n -> Optional.empty();
+            case OfTimer t -> Optional.empty();
             case AtMoment m -> Optional.empty();
             case AtPart p -> Optional.of(p.part());
             case AtRow r -> Optional.of(r.part());
@@ -76,6 +130,14 @@ public sealed interface ScriptPlace {
     default Script in(Design design) {
         return switch (this) {
             case Start s -> design.application().start();
+            case Plan p -> design.application().leaving().plan();
+            case Named n ->
+                routines(design, n.window())
+                        .script(n.name())
+                        .map(NamedScript::script)
+                        .orElse(Script.EMPTY);
+            case OfTimer t ->
+                routines(design, t.window()).timer(t.name()).map(Timer::fires).orElse(Script.EMPTY);
             case AtMoment m ->
                 design.faced(m.window()).map(w -> w.moment(m.moment())).orElse(Script.EMPTY);
             case AtPart p ->
@@ -86,6 +148,19 @@ public sealed interface ScriptPlace {
                         .orElse(Script.EMPTY);
             case AtRow r -> list(design, r).map(l -> l.at(r.moment())).orElse(Script.EMPTY);
         };
+    }
+
+    /** The named scripts and timers of a window, or of the application. */
+    static Routines routines(Design design, Optional<String> window) {
+        return window.isEmpty()
+                ? design.application().routines()
+                : window.flatMap(design::faced).map(FacedWindow::routines).orElse(Routines.NONE);
+    }
+
+    private static Design put(Design design, Optional<String> window, UnaryOperator<Routines> edit) {
+        Routines changed = edit.apply(routines(design, window));
+        return window.map(w -> design.changingFace(w, f -> f.with(changed)))
+                .orElseGet(() -> design.with(design.application().with(changed)));
     }
 
     private static Optional<Part.ListOfRows> list(Design design, AtRow row) {
@@ -99,6 +174,11 @@ public sealed interface ScriptPlace {
     default Design put(Design design, Script script) {
         return switch (this) {
             case Start s -> design.with(design.application().starting(script));
+            case Plan p ->
+                design.with(design.application()
+                        .leaving(design.application().leaving().planning(script)));
+            case Named n -> put(design, n.window(), r -> r.changingScript(n.name(), s -> s.with(script)));
+            case OfTimer t -> put(design, t.window(), r -> r.changingTimer(t.name(), s -> s.firing(script)));
             case AtMoment m -> design.changingFace(m.window(), w -> w.at(m.moment(), script));
             case AtPart p ->
                 design.changingFace(
@@ -120,12 +200,15 @@ public sealed interface ScriptPlace {
     static Map<ScriptPlace, Script> all(Design design) {
         var places = new LinkedHashMap<ScriptPlace, Script>();
         places.put(new Start(), design.application().start());
+        places.put(new Plan(), design.application().leaving().plan());
+        add(places, Optional.empty(), design.application().routines());
         for (Window window : design.windows()) {
             if (window instanceof FacedWindow face) {
                 String name = face.name().shown();
                 for (var moment : FacedWindow.Moment.values()) {
                     places.put(new AtMoment(name, moment), face.moment(moment));
                 }
+                add(places, Optional.of(name), face.routines());
                 for (Part part : face.parts()) {
                     part.trigger()
                             .ifPresent(
@@ -139,5 +222,10 @@ public sealed interface ScriptPlace {
             }
         }
         return places;
+    }
+
+    private static void add(Map<ScriptPlace, Script> places, Optional<String> window, Routines routines) {
+        routines.scripts().forEach(s -> places.put(new Named(window, s.name().shown()), s.script()));
+        routines.timers().forEach(t -> places.put(new OfTimer(window, t.name().shown()), t.fires()));
     }
 }

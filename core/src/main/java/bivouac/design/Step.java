@@ -137,6 +137,40 @@ public sealed interface Step {
     /** Gives a holding back (H2). */
     record GiveBack(String holding) implements Plain {}
 
+    /** Runs a named script of the window, or of the application, as if its steps stood here (W7). */
+    record Do(String script, List<Given> handOver) implements Plain {
+        public Do {
+            handOver = List.copyOf(handOver);
+        }
+
+        public static Do of(String script, Given... values) {
+            return new Do(script, List.of(values));
+        }
+    }
+
+    /** Turns a timer on, or on anew, or off (V4). */
+    record TurnTimer(How how, String timer) implements Plain {
+
+        /** What is done with the timer. */
+        public enum How {
+            START("start timer"),
+            STOP("stop timer");
+
+            private final String words;
+
+            How(String words) {
+                this.words = words;
+            }
+
+            public String words() {
+                return words;
+            }
+        }
+    }
+
+    /** Puts the keyboard focus on a part (S1): {@code me.note}. */
+    record Focus(String part) implements Plain {}
+
     /** Lets the background runs of a task go (W5). */
     record StopTask(String task) implements Plain {}
 

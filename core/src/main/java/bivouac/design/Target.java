@@ -15,6 +15,12 @@ public sealed interface Target {
     /** A main or single window, by its shown name. */
     record Single(String window) implements Target {}
 
+    /** The instance of a window that is open once for each key, by that key; the window by its shown name. */
+    record Keyed(String window, Expression key) implements Target {}
+
+    /** Every open instance of a window, the newest first; by its shown name. */
+    record Every(String window) implements Target {}
+
     /** An instance kept under a name by {@code open … as NAME} (O9). */
     record Kept(String name) implements Target {}
 }

@@ -4,6 +4,7 @@ import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Holding;
+import bivouac.design.Leaving;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
 import bivouac.design.Walkthrough;
@@ -49,6 +50,13 @@ public final class DesignFormat {
                 .list("variables", app.variables(), WindowFormat::write)
                 .put("start", StepFormat.write(app.start()))
                 .put("departure", write(app.departure()))
+                .list("asked first", app.leaving().asked(), a -> a)
+                .putUnless(
+                        app.leaving().plan().isEmpty(),
+                        "departure plan",
+                        StepFormat.write(app.leaving().plan()))
+                .list("scripts", app.routines().scripts(), RoutineFormat::write)
+                .list("timers", app.routines().timers(), RoutineFormat::write)
                 .putUnless(app.files().equals(PretendFiles.NONE), "files", write(app.files()))
                 .list("tasks", app.tasks(), TaskFormat::write)
                 .list("holdings", app.holdings(), DesignFormat::write)
@@ -137,7 +145,9 @@ public final class DesignFormat {
                 f.value(
                         "names",
                         NamingHabit.SUFFIX,
-                        j -> Fields.oneOf(j, ReadyMadeFormat.words(NamingHabit.values(), NamingHabit::words))));
+                        j -> Fields.oneOf(j, ReadyMadeFormat.words(NamingHabit.values(), NamingHabit::words))),
+                new Leaving(f.list("asked first", Fields::asText), StepFormat.script(f, "departure plan")),
+                RoutineFormat.read(f));
         f.done();
         return application;
     }

@@ -36,6 +36,11 @@ final class StepFormat {
         kinds.put("take", json -> read(json, f -> new Step.TakeHolding(f.text("holding"), whens(f))));
         kinds.put("give back", json -> read(json, f -> new Step.GiveBack(f.text("holding"))));
         kinds.put("stop task", json -> read(json, f -> new Step.StopTask(f.text("task"))));
+        kinds.put("do", json -> read(json, f -> new Step.Do(f.text("script"), givens(f, "hand over"))));
+        for (Step.TurnTimer.How how : Step.TurnTimer.How.values()) {
+            kinds.put(how.words(), json -> read(json, f -> new Step.TurnTimer(how, f.text("timer"))));
+        }
+        kinds.put("focus", json -> read(json, f -> new Step.Focus(f.text("part"))));
         kinds.put("add row", json -> read(json, f -> new Step.AddRow(f.text("to"), givens(f, "with"))));
         kinds.put("change row", json -> read(json, f -> new Step.ChangeRow(f.text("of"), givens(f, "with"))));
         kinds.put("remove row", json -> read(json, f -> new Step.RemoveRow(f.text("of"), f.yes("unasked", false))));
@@ -180,6 +185,15 @@ final class StepFormat {
     }
 
     private static Target target(Json json) throws Unreadable {
+        if (json instanceof Json.Members) {
+            Fields f = Fields.of(json);
+            Optional<String> every = f.optionalText("every");
+            Target target = every.isPresent()
+                    ? new Target.Every(every.get())
+                    : new Target.Keyed(f.text("window"), new Expression(f.text("for")));
+            f.done();
+            return target;
+        }
         String word = Fields.asText(json);
         return switch (word) {
             case "me" -> new Target.Me();
@@ -221,6 +235,13 @@ final class StepFormat {
             case Step.TakeHolding(String holding, var branches) ->
                 whens(out.put("step", "take").put("holding", holding), branches);
             case Step.GiveBack(String holding) -> out.put("step", "give back").put("holding", holding);
+            case Step.Do d -> {
+                out.put("step", "do").put("script", d.script());
+                write(out, "hand over", d.handOver());
+                yield out;
+            }
+            case Step.TurnTimer t -> out.put("step", t.how().words()).put("timer", t.timer());
+            case Step.Focus(String part) -> out.put("step", "focus").put("part", part);
             case Step.StopTask(String task) -> out.put("step", "stop task").put("task", task);
             case Step.Close c -> {
                 out.put("step", "close")
@@ -302,13 +323,16 @@ final class StepFormat {
         out.putUnless(givens.isEmpty(), name, members);
     }
 
-    private static String write(Target target) {
+    private static Object write(Target target) {
         return switch (target) {
             case Target.Me m -> "me";
             case Target.Owner o -> "owner";
             case Target.Opener o -> "opener";
             case Target.Single(String window) -> "window " + window;
             case Target.Kept(String name) -> "kept " + name;
+            case Target.Keyed(String window, Expression key) ->
+                new JsonOut.Members().put("window", window).put("for", key.source());
+            case Target.Every(String window) -> new JsonOut.Members().put("every", window);
         };
     }
 }

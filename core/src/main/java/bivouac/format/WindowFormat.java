@@ -75,7 +75,8 @@ final class WindowFormat {
                 waysOut(f),
                 moments(f),
                 f.value("frame", usual.frame(), j -> frame(j, usual.frame())),
-                f.yes("mayFail", false));
+                f.yes("mayFail", false),
+                RoutineFormat.read(f));
         f.done();
         return read;
     }
@@ -241,6 +242,8 @@ final class WindowFormat {
         out.putUnless(w.resizable() == usual.resizable(), "resizable", w.resizable());
         out.putUnless(w.frame().equals(usual.frame()), "frame", write(w.frame(), usual.frame()))
                 .putUnless(!w.mayFail(), "mayFail", true);
+        out.list("scripts", w.routines().scripts(), RoutineFormat::write)
+                .list("timers", w.routines().timers(), RoutineFormat::write);
         w.instances().ifPresent(i -> out.put("instances", word(i)));
         out.putUnless(w.owned() == usual.owned(), "owned", w.owned());
         out.list("takes", w.takes(), WindowFormat::write);

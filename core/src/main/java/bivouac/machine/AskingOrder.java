@@ -6,6 +6,7 @@ import bivouac.state.Keys;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * Who is asked next, and who closes next: it follows from who was asked and who is still there (C4, C5, D2). The order
@@ -14,6 +15,10 @@ import java.util.List;
 final class AskingOrder {
 
     private final Run run;
+    private final Comparator<Inst> order = this::compare;
+    /** By window: its place in the order; below 0 for those that the design lists. */
+    private final int[] places;
+
     private Inst[] sorted = {};
     /** The windows that a request reaches, each before what it owns. */
     private Inst[] reached = {};
@@ -27,6 +32,16 @@ final class AskingOrder {
 
     AskingOrder(Run run) {
         this.run = run;
+        int count = run.program.windows().size();
+        this.places = new int[count];
+        for (int i = 0; i < count; i++) {
+            places[i] = count - i;
+        }
+        List<String> first = run.program.design().application().leaving().asked();
+        for (int i = 0; i < first.size(); i++) {
+            int place = i - first.size();
+            run.program.window(first.get(i)).ifPresent(w -> places[w.number] = Math.min(places[w.number], place));
+        }
     }
 
     /** C4, D2: the target, or each window without an owner, in the asking order, each followed by what it owns. */
@@ -94,17 +109,30 @@ final class AskingOrder {
         }
         sort();
         link();
-        if (there) {
+        if (!request.departure) {
+            reach(request.target);
+            return;
+        }
+        roots(this::isListed);
+        if (there && !isListed(request.target)) {
             reach(request.target);
         }
-        for (int i = 0; request.departure && i < run.instances.size(); i++) {
-            if (sorted[i].owner == null && sorted[i] != request.target) {
+        roots(i -> !isListed(i) && i != request.target);
+    }
+
+    private void roots(Predicate<Inst> which) {
+        for (int i = 0; i < run.instances.size(); i++) {
+            if (sorted[i].owner == null && which.test(sorted[i])) {
                 reach(sorted[i]);
             }
         }
     }
 
-    /** D2: the windows' order in the design from last to first; of one window by key, else the newest first. */
+    private boolean isListed(Inst inst) {
+        return places[inst.plan.number] < 0;
+    }
+
+    /** D2: those that the design lists, in its order; then the windows' order in the design from last to first; of one window by key, else the newest first. */
     private void sort() {
         int n = run.instances.size();
         for (int i = 0; i < n; i++) {
@@ -112,17 +140,15 @@ final class AskingOrder {
         }
         boolean inOrder = true;
         for (int i = 1; i < n && inOrder; i++) {
-            inOrder = ORDER.compare(sorted[i - 1], sorted[i]) <= 0;
+            inOrder = order.compare(sorted[i - 1], sorted[i]) <= 0;
         }
         if (!inOrder) {
-            Arrays.sort(sorted, 0, n, ORDER);
+            Arrays.sort(sorted, 0, n, order);
         }
     }
 
-    private static final Comparator<Inst> ORDER = AskingOrder::compare;
-
-    private static int compare(Inst a, Inst b) {
-        int byWindow = Integer.compare(b.plan.number, a.plan.number);
+    private int compare(Inst a, Inst b) {
+        int byWindow = Integer.compare(places[a.plan.number], places[b.plan.number]);
         return byWindow != 0 ? byWindow : Keys.compare(a, b);
     }
 

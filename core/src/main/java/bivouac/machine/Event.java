@@ -85,6 +85,16 @@ public sealed interface Event {
      */
     record OpenWithSamples(String window) implements Event {}
 
+    /**
+     * A timer fires (V4).
+     *
+     * @param instance the window whose it is; -1 for the application
+     */
+    record TimerFires(int instance, int timer) implements Event {}
+
+    /** {@code app.today} is the next day (V4). */
+    record DayPasses() implements Event {}
+
     record SessionEnds() implements Event {}
 
     record Killed() implements Event {}

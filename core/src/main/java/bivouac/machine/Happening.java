@@ -1,7 +1,9 @@
 package bivouac.machine;
 
 import bivouac.design.Way;
+import bivouac.expression.Value;
 import bivouac.plan.PartPlan;
+import bivouac.plan.TimerPlan;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Inst;
 import bivouac.state.Situation;
@@ -53,6 +55,8 @@ final class Happening {
             case Event.TaskEnds(int place, int outcome) -> taskEnds.end(place, outcome);
             case Event.OpenWithSamples(String window) ->
                 opening.withSamples(run.program.window(window).orElseThrow());
+            case Event.TimerFires(int i, int timer) -> fire(i, timer);
+            case Event.DayPasses d -> passDay();
             case Event.SessionEnds e -> requests.depart(0, 0, Way.SESSION_ENDING, false);
             case Event.Killed k -> kill();
             case Event.StartAgain s -> throw new IllegalStateException("begins a run of its own");
@@ -61,7 +65,8 @@ final class Happening {
 
     /** The same, of an event that was listed here. */
     void take(long event) {
-        Inst inst = run.instances.isEmpty() ? null : inst(NumberedEvent.instance(event));
+        int position = NumberedEvent.instance(event);
+        Inst inst = position < run.instances.size() ? inst(position) : null;
         int part = NumberedEvent.part(event);
         int item = NumberedEvent.item(event);
         switch (NumberedEvent.kind(event)) {
@@ -73,6 +78,8 @@ final class Happening {
             case CLOSE_BOX -> leave(inst, Way.CLOSE_BOX);
             case ESCAPE -> leave(inst, Way.ESCAPE);
             case TASK_ENDS -> taskEnds.end(part - 1, item);
+            case TIMER_FIRES -> fire(NumberedEvent.instance(event) - 1, part);
+            case DAY_PASSES -> passDay();
             case SESSION_ENDS -> requests.depart(0, 0, Way.SESSION_ENDING, false);
             case KILLED -> kill();
             case SELECT_ROW, ACTIVATE_ROW, REMOVE_ROWS, CHOOSE, PICK, START_AGAIN -> take(event(event));
@@ -98,6 +105,8 @@ final class Happening {
             case CLOSE_BOX -> new Event.CloseBox(i);
             case ESCAPE -> new Event.Escape(i);
             case TASK_ENDS -> new Event.TaskEnds(part - 1, item);
+            case TIMER_FIRES -> new Event.TimerFires(i - 1, part);
+            case DAY_PASSES -> new Event.DayPasses();
             case SESSION_ENDS -> new Event.SessionEnds();
             case KILLED -> new Event.Killed();
             case START_AGAIN -> new Event.StartAgain();
@@ -156,6 +165,24 @@ final class Happening {
         }
     }
 
+    /** V4: what it does begins; one that fires once is off again. */
+    private void fire(int instance, int number) {
+        if (instance < 0) {
+            TimerPlan timer = run.program.timers().get(number);
+            run.timers[number] = timer.timer().once() ? 0 : 1;
+            run.push(timer.script(), null);
+        } else {
+            Inst inst = inst(instance);
+            TimerPlan timer = inst.plan.timers().get(number);
+            inst.set(timer.slot(), timer.timer().once() ? 0 : 1);
+            run.push(timer.script(), inst);
+        }
+    }
+
+    private void passDay() {
+        run.today = run.number(new Value.Date(run.date().plusDays(1)));
+    }
+
     /** D7: nothing runs; only kept values outlive it. */
     private void kill() {
         holdings.leaveTraces();
@@ -166,6 +193,7 @@ final class Happening {
         run.background.clear();
         run.faulted = false;
         Arrays.fill(run.variables, 0);
+        Arrays.fill(run.timers, 0);
         run.phase = Situation.KILLED;
     }
 }

@@ -21,6 +21,8 @@ final class NumberedEvent {
         CLOSE_BOX,
         ESCAPE,
         TASK_ENDS,
+        TIMER_FIRES,
+        DAY_PASSES,
         SESSION_ENDS,
         KILLED,
         START_AGAIN

@@ -161,7 +161,7 @@ final class Opening {
         }
         return op.ownedBy().isEmpty()
                 ? by.me
-                : targets.find(op.ownedBy().get(), op.ownerSlot(), by)
+                : targets.find(op.ownedBy().get(), by)
                         .orElseThrow(() -> new EvaluationFault("the window that is to own "
                                 + plan.window().name().shown() + " is not open"));
     }

@@ -20,14 +20,24 @@ final class Possible {
     private final Opening opening;
     private final ReadyMadeEvents readyMade;
     private final RowEvents rows;
+    private final boolean daysPass;
 
-    Possible(Run run, Blocking blocking, Tasks tasks, Opening opening, ReadyMadeEvents readyMade, RowEvents rows) {
+    /** @param daysPass whether it makes a difference which day it is */
+    Possible(
+            boolean daysPass,
+            Run run,
+            Blocking blocking,
+            Tasks tasks,
+            Opening opening,
+            ReadyMadeEvents readyMade,
+            RowEvents rows) {
         this.run = run;
         this.blocking = blocking;
         this.tasks = tasks;
         this.opening = opening;
         this.readyMade = readyMade;
         this.rows = rows;
+        this.daysPass = daysPass;
     }
 
     /** Every event that is possible; an edit in the list stands for any text. */
@@ -50,11 +60,48 @@ final class Possible {
             for (int i = 0; i < run.background.size(); i++) {
                 ends(i, events);
             }
+            timers(events);
             if (run.departure() == null) {
                 events.add(NumberedEvent.of(NumberedEvent.Kind.SESSION_ENDS));
             }
         }
         events.add(NumberedEvent.of(NumberedEvent.Kind.KILLED));
+    }
+
+    /** V4: between events, also for a window that is blocked; days pass where that makes a difference. */
+    private void timers(EventList events) {
+        for (int t = 0; t < run.timers.length; t++) {
+            if (run.timers[t] != 0) {
+                events.add(NumberedEvent.Kind.TIMER_FIRES, 0, t, 0);
+            }
+        }
+        for (int i = 0; i < run.instances.size(); i++) {
+            Inst inst = run.instances.get(i);
+            for (int t = 0; t < inst.plan.timers().size(); t++) {
+                if (isOn(inst, t)) {
+                    events.add(NumberedEvent.Kind.TIMER_FIRES, i + 1, t, 0);
+                }
+            }
+        }
+        if (daysPass) {
+            events.add(NumberedEvent.of(NumberedEvent.Kind.DAY_PASSES));
+        }
+    }
+
+    /** W6: with its window's leaving, a timer is off. */
+    private static boolean isOn(Inst inst, int timer) {
+        return !inst.closing && inst.get(inst.plan.timers().get(timer).slot()) != 0;
+    }
+
+    private boolean canFire(Event.TimerFires event) {
+        int t = event.timer();
+        if (event.instance() < 0) {
+            return t >= 0 && t < run.timers.length && run.timers[t] != 0;
+        }
+        return event.instance() < run.instances.size()
+                && t >= 0
+                && t < run.instances.get(event.instance()).plan.timers().size()
+                && isOn(run.instances.get(event.instance()), t);
     }
 
     private void ends(int place, EventList events) {
@@ -132,6 +179,8 @@ final class Possible {
                 running
                         && !tasks.isForeground()
                         && run.program.window(window).filter(opening::isFree).isPresent();
+            case Event.TimerFires fires -> running && !tasks.isForeground() && canFire(fires);
+            case Event.DayPasses d -> running && !tasks.isForeground() && daysPass;
             case Event.SessionEnds e -> running && run.departure() == null && !tasks.isForeground();
             case Event.OnWindow w -> {
                 if (!running || tasks.isForeground() || w.instance() < 0 || w.instance() >= run.instances.size()) {

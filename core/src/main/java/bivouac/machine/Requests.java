@@ -310,7 +310,11 @@ final class Requests {
             }
         }
         Inst next = asking.nextToClose(request);
-        if (next == null) {
+        if (next == null && request.departure && !request.planned) {
+            // D4: once all have closed; what the plan itself leaves open closes after it
+            request.planned = true;
+            run.push(run.program.departurePlan(), null);
+        } else if (next == null) {
             finish(request);
         } else {
             leave(request, next);
@@ -386,7 +390,7 @@ final class Requests {
 
     private static int afterAgreement(Frame.OfScript script) {
         return switch (script.script.ops().get(script.pc)) {
-            case Op.Close c -> c.after();
+            case Op.Close c -> c.whom().isEvery() ? script.pc : c.after();
             case Op.Open o -> o.after();
             default -> throw new IllegalStateException("Only close and open ask a window to close");
         };

@@ -11,6 +11,7 @@ import java.util.Optional;
  * @param ended the exit code, if the application has ended
  * @param tasks those that can end now
  * @param held what is held: the application's, then that of each window, in the order of taking
+ * @param timers those that are on
  * @param files the paths of the pretend files that are there
  */
 public record Scene(
@@ -19,9 +20,11 @@ public record Scene(
         boolean killed,
         List<Held> held,
         List<String> files,
-        List<Working> tasks) {
+        List<Working> tasks,
+        List<Ticking> timers) {
 
     public Scene {
+        timers = List.copyOf(timers);
         windows = List.copyOf(windows);
         held = List.copyOf(held);
         files = List.copyOf(files);
@@ -121,6 +124,14 @@ public record Scene(
             return work.words();
         }
     }
+
+    /**
+     * A timer that is on.
+     *
+     * @param instance as {@link Event.TimerFires} counts
+     * @param of the window whose it is; empty for the application
+     */
+    public record Ticking(int instance, int number, String timer, Optional<Sighting.Which> of) {}
 
     /** What blocks a window: a window that is waited for, if there is one, and the reason in words. */
     public record Blocker(Optional<Sighting.Which> window, String words) {}

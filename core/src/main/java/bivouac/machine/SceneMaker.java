@@ -7,6 +7,7 @@ import bivouac.expression.Budget;
 import bivouac.expression.NoValue;
 import bivouac.expression.Value;
 import bivouac.plan.PartPlan;
+import bivouac.plan.TimerPlan;
 import bivouac.plan.TraitsPlan;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Frame;
@@ -37,7 +38,7 @@ final class SceneMaker {
         Optional<Long> code = run.phase == Situation.ENDED && run.value(run.exitCode) instanceof Value.Whole(long n)
                 ? Optional.of(n)
                 : Optional.empty();
-        return new Scene(windows, code, run.phase == Situation.KILLED, held(), run.paths(), working());
+        return new Scene(windows, code, run.phase == Situation.KILLED, held(), run.paths(), working(), timers());
     }
 
     private List<Scene.Held> held() {
@@ -46,6 +47,28 @@ final class SceneMaker {
                         run.program.holdings().get(h.holding()).name().shown(),
                         Optional.ofNullable(h.owner()).map(Sighting.Which::of)))
                 .toList();
+    }
+
+    private List<Scene.Ticking> timers() {
+        var all = new ArrayList<Scene.Ticking>();
+        for (TimerPlan timer : run.program.timers()) {
+            if (run.timers[timer.number()] != 0) {
+                all.add(new Scene.Ticking(
+                        -1, timer.number(), timer.timer().name().shown(), Optional.empty()));
+            }
+        }
+        for (Inst inst : run.instances) {
+            for (TimerPlan timer : inst.plan.timers()) {
+                if (inst.get(timer.slot()) != 0) {
+                    all.add(new Scene.Ticking(
+                            inst.position,
+                            timer.number(),
+                            timer.timer().name().shown(),
+                            Optional.of(Sighting.Which.of(inst))));
+                }
+            }
+        }
+        return all;
     }
 
     private List<Scene.Working> working() {

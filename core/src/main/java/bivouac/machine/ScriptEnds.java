@@ -20,7 +20,12 @@ final class ScriptEnds {
     void fault(Frame.OfScript frame, Fault.Rule rule, String message, Op op) {
         frame.awaitsRequest = false;
         run.fault(rule, message, op.step());
-        stop(frame);
+        if (frame.script.isPlan()) {
+            // D4: a step that fails prevents none of those after it
+            frame.pc = frame.script.next(frame.pc);
+        } else {
+            stop(frame);
+        }
     }
 
     /** Ends a script; where a request asks it whether its window may close, that is refused. */

@@ -1,5 +1,7 @@
 package bivouac.machine;
 
+import bivouac.design.Step;
+import bivouac.design.Type;
 import bivouac.design.Way;
 import bivouac.expression.Compiled;
 import bivouac.expression.EvaluationFault;
@@ -88,12 +90,14 @@ final class Scripts {
                 frame.pc++;
             }
             case Op.Reach reach -> reach(reach, frame);
+            case Op.TurnTimer turn -> turn(turn, frame);
+            case Op.Focus focus -> focus(focus, frame, here);
             case Op.AddRow add -> rows.add(add, frame, here);
             case Op.ChangeRow change -> rows.change(change, frame, here);
             case Op.RemoveRow remove -> rows.remove(remove, frame, here);
             case Op.KeepRow keep -> run.drop(frame);
             case Op.Let let -> {
-                frame.locals[let.slot()] = run.number(let.value().evaluate(here));
+                frame.locals[let.slot()] = run.number(let.value().evaluate(here).as(let.type()));
                 frame.pc++;
             }
             case Op.Again again -> frame.pc = again.to();
@@ -138,6 +142,9 @@ final class Scripts {
         if (frame.script.isAfterClosing()) {
             throw new StepFault(Fault.Rule.X10, "a script after closing opens nothing");
         }
+        if (frame.script.isPlan() && !isWaitedFor(op.how())) {
+            throw new StepFault(Fault.Rule.X10, "the departure plan opens windows only to wait for them");
+        }
         if (op.how() instanceof Op.How.InPlace inPlace) {
             // the system is asked only once the opener has agreed to go (O8)
             frame.awaitsRequest = true;
@@ -150,6 +157,10 @@ final class Scripts {
         }
         frame.cleared = false;
         opening.open(op, frame);
+    }
+
+    private static boolean isWaitedFor(Op.How how) {
+        return how instanceof Op.How.WaitsForOwner || how instanceof Op.How.WaitsForApplication;
     }
 
     /** H1, O7: where it may fail, only once the system has told that it did not. */
@@ -168,7 +179,7 @@ final class Scripts {
         if (frame.script.isAfterClosing()) {
             throw new StepFault(Fault.Rule.X10, "a script after closing closes nothing");
         }
-        Optional<Inst> target = targets.find(op.target(), op.keptSlot(), frame);
+        Optional<Inst> target = targets.find(op.whom(), frame);
         if (target.isEmpty()) {
             frame.pc = op.after();
             return;
@@ -191,18 +202,59 @@ final class Scripts {
         if (frame.script.isAfterClosing()) {
             throw new StepFault(Fault.Rule.X10, "a script after closing shows and hides nothing");
         }
-        Inst inst = targets.find(op.target(), op.keptSlot(), frame)
-                .orElseThrow(
-                        () -> new EvaluationFault("the window to " + op.how().words() + " is not open"));
-        switch (op.how()) {
+        if (op.whom().isEvery()) {
+            targets.every(op.whom()).forEach(i -> reach(op.how(), i));
+        } else {
+            reach(
+                    op.how(),
+                    targets.find(op.whom(), frame)
+                            .orElseThrow(() -> new EvaluationFault(
+                                    "the window to " + op.how().words() + " is not open")));
+        }
+        frame.pc++;
+    }
+
+    private void reach(Step.Reach.How how, Inst inst) {
+        switch (how) {
             case HIDE -> hide(inst);
             case SHOW -> inst.hidden = false;
             case BRING_TO_FRONT -> {
                 inst.hidden = false;
                 run.raise(inst);
-                run.see(new Sighting.BroughtBack(Sighting.Which.of(inst)));
+                if (run.isWatched()) {
+                    run.see(new Sighting.BroughtBack(Sighting.Which.of(inst)));
+                }
             }
         }
+    }
+
+    /** V4: on from now, or on anew; a timer of no length never begins. */
+    private void turn(Op.TurnTimer op, Frame.OfScript frame) {
+        boolean on = op.how() == Step.TurnTimer.How.START;
+        String name = op.timer().timer().name().shown();
+        if (on) {
+            Value every = op.timer().every().evaluate(run.here(frame.me));
+            if (!(every.as(Type.NUMBER) instanceof Value.Number(double seconds)) || seconds <= 0) {
+                throw new EvaluationFault(
+                        "the timer “" + name + "” has no length: every " + every.shown() + " seconds");
+            }
+            run.see(new Sighting.TimerStarted(name, every));
+        } else {
+            run.see(new Sighting.TimerStopped(name));
+        }
+        if (op.ofWindow()) {
+            frame.me.set(op.timer().slot(), on ? 1 : 0);
+        } else {
+            run.timers[op.timer().number()] = on ? 1 : 0;
+        }
+        frame.pc++;
+    }
+
+    /** S1: no rule depends on it. */
+    private void focus(Op.Focus op, Frame.OfScript frame, Reading here) {
+        var inst = (Inst) op.part().instance(here);
+        String part = op.part().list(inst).part.name().shown();
+        run.see(new Sighting.Focused(Sighting.Which.of(inst), part));
         frame.pc++;
     }
 
@@ -235,6 +287,9 @@ final class Scripts {
     private void stayOpen(Frame.OfScript frame) {
         if (frame.script.isAfterClosing()) {
             throw new StepFault(Fault.Rule.X10, "a script after closing refuses nothing");
+        }
+        if (frame.script.isPlan()) {
+            throw new StepFault(Fault.Rule.X10, "in the departure plan nothing can be refused any more");
         }
         ends.stop(frame);
     }

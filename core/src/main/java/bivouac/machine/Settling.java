@@ -69,6 +69,7 @@ final class Settling {
             }
         } else {
             Arrays.fill(run.variables, 0);
+            Arrays.fill(run.timers, 0);
             run.faulted = false;
             run.hasClosed = false;
         }

@@ -71,6 +71,14 @@ public sealed interface Sighting {
     /** A window, or something that its close request reached, wanted to stay. */
     record Refused(Which window) implements Explanation {}
 
+    /** @param every after how many seconds it fires */
+    record TimerStarted(String timer, Value every) implements Explanation {}
+
+    record TimerStopped(String timer) implements Explanation {}
+
+    /** The keyboard focus is on a part (S1). */
+    record Focused(Which window, String part) implements Explanation {}
+
     record DepartureCalledOff() implements Explanation {}
 
     record Set(String what, Value value) implements Explanation {}

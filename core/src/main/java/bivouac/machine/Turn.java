@@ -29,7 +29,7 @@ final class Turn {
         var rows = new RowEvents(run, removals);
         var readyMade = new ReadyMadeEvents(run, requests, endings);
         var scripts = new Scripts(run, requests, ends, tasks, holdings, opening, new RowSteps(run, removals));
-        this.possible = new Possible(run, blocking, tasks, opening, readyMade, rows);
+        this.possible = new Possible(layout.readsToday(), run, blocking, tasks, opening, readyMade, rows);
         this.happening = new Happening(
                 run, requests, holdings, opening, readyMade, rows, new TaskEnds(run, tasks, requests, ends));
         this.settling = new Settling(run, requests, scripts, tasks);

@@ -62,6 +62,11 @@ public final class Cells {
             p.matters(matters);
         });
         plan.titleRange(ranges);
+        plan.timers().forEach(t -> {
+            ranges.flag(cell(plan, t.slot()), false);
+            ranges.isSet(cell(plan, t.slot()));
+            matters.add(cell(plan, t.slot()));
+        });
         if (plan.keySlot() >= 0) {
             matters.add(cell(plan, plan.keySlot()));
         }
@@ -87,7 +92,7 @@ public final class Cells {
 
     private void script(ScriptPlan script) {
         int number = script.number();
-        if (script.isOfClosing()) {
+        if (script.isBeforeClosing() || script.isAfterClosing()) {
             Object way = Ranges.in(number, ScriptPlan.WAY);
             ranges.few(way, Value.of(Way.CLOSE_STEP));
             Arrays.stream(Way.values()).forEach(w -> ranges.few(way, Value.of(w.words())));
@@ -162,8 +167,8 @@ public final class Cells {
     }
 
     private void closes(Op.Close close, ScriptPlan script) {
-        if (close.window() >= 0 && !close.gives().isEmpty()) {
-            WindowPlan plan = program.windows().get(close.window());
+        if (close.whom().window() >= 0 && !close.gives().isEmpty()) {
+            WindowPlan plan = program.windows().get(close.whom().window());
             int ending = plan.endingNumber(close.ending().orElse(plan.usualEnding()));
             given(plan, ending, close.gives(), script.number());
         }

@@ -59,8 +59,20 @@ final class CoursePlanner {
             return names;
         }
         int slot = script.allocate(1);
-        script.add(new Op.Let(ref, name, slot, compiled));
+        script.add(new Op.Let(ref, name, slot, type.get(), compiled));
         return names.with(Map.of(name, Scopes.local(type.get(), slot)));
+    }
+
+    /** The steps of another script are planned: no repeat is around them. */
+    List<Integer> outside() {
+        var before = List.copyOf(repeats);
+        repeats.clear();
+        return before;
+    }
+
+    void backIn(List<Integer> before) {
+        repeats.clear();
+        repeats.addAll(before);
     }
 
     /** W7: reaching the end leaves it. */

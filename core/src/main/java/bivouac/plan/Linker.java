@@ -4,9 +4,12 @@ import bivouac.design.Ending;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
+import bivouac.design.NamedScript;
 import bivouac.design.Part;
+import bivouac.design.Routines;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
+import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Way;
 import bivouac.expression.Compiled;
@@ -26,6 +29,7 @@ final class Linker {
     private final Optional<WindowPlan> me;
     private final Scopes.At scope;
     private final List<Trouble> troubles = new ArrayList<>();
+    private boolean quiet;
 
     Linker(Program program, Optional<WindowPlan> me) {
         this.program = program;
@@ -85,8 +89,26 @@ final class Linker {
         return template;
     }
 
+    /** Says no more what is wrong, or says it again; answers how it was before. */
+    boolean quiet(boolean other) {
+        boolean before = quiet;
+        quiet = other;
+        return before;
+    }
+
     void report(Spot spot, String source, List<Problem> problems) {
+        if (quiet) {
+            return;
+        }
         problems.forEach(p -> troubles.add(new Trouble(spot.where(), spot.what(), source, p)));
+    }
+
+    /** Says something of a step whatever else is quiet, but only once. */
+    void once(StepRef ref, String what, String why) {
+        var trouble = new Trouble(new Trouble.Where.InStep(ref), what, "", new Problem(why, 0, 1));
+        if (!troubles.contains(trouble)) {
+            troubles.add(trouble);
+        }
     }
 
     /** The values of a way out (C6). */
@@ -129,6 +151,33 @@ final class Linker {
     ScriptPlan script(Part.ListOfRows list, Part.RowMoment moment) {
         String window = me.orElseThrow().window().name().shown();
         return plan(new ScriptPlace.AtRow(window, list.name().expression(), moment), list.at(moment));
+    }
+
+    /** Plans the named scripts by themselves, so that what is wrong in them is found even where nothing does them. */
+    void named(Routines routines) {
+        for (NamedScript script : routines.scripts()) {
+            plan(new ScriptPlace.Named(window(), script.name().shown()), script.script());
+            script.takes().forEach(t -> t.byDefault()
+                    .ifPresent(e -> expression(at(script.name() + ", " + t.name()), e, t.type())));
+        }
+    }
+
+    private Optional<String> window() {
+        return me.map(p -> p.window().name().shown());
+    }
+
+    /** Compiles how long the timers are; what they do is planned once all timers are known. */
+    Compiled<Reading> length(Timer timer) {
+        return expression(at("timer " + timer.name()), timer.every(), Type.NUMBER);
+    }
+
+    ScriptPlan script(Timer timer) {
+        return plan(new ScriptPlace.OfTimer(window(), timer.name().shown()), timer.fires());
+    }
+
+    ScriptPlan departurePlan() {
+        return plan(
+                new ScriptPlace.Plan(), program.design().application().leaving().plan());
     }
 
     ScriptPlan start() {

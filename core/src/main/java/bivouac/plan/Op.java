@@ -1,6 +1,5 @@
 package bivouac.plan;
 
-import bivouac.design.Target;
 import bivouac.expression.Compiled;
 import bivouac.expression.TextTemplate;
 import java.util.List;
@@ -17,7 +16,6 @@ public sealed interface Op {
      * Opens a window.
      *
      * @param window its number in the program
-     * @param ownerSlot where the instance that is to own it is kept, if {@code ownedBy} says so, or -1
      * @param resultSlot where the values of its ending go, in the order of that ending's gives
      * @param keptSlot where the instance is kept (O9), or -1
      * @param branches where each ending goes on, by the ending's number from 1
@@ -28,8 +26,7 @@ public sealed interface Op {
             StepRef ref,
             int window,
             How how,
-            Optional<Target> ownedBy,
-            int ownerSlot,
+            Optional<Whom> ownedBy,
             List<Hand> handOver,
             int resultSlot,
             int keptSlot,
@@ -70,18 +67,9 @@ public sealed interface Op {
     /**
      * Asks a window to close.
      *
-     * @param window the number of the window that the target is; -1 where that is known only when it is run
-     * @param keptSlot where the instance is kept, if the target says so
+     * Asks for every instance that it means one after the other.
      */
-    record Close(
-            StepRef ref,
-            Target target,
-            int window,
-            int keptSlot,
-            Optional<String> ending,
-            List<Hand> gives,
-            int after,
-            int refused)
+    record Close(StepRef ref, Whom whom, Optional<String> ending, List<Hand> gives, int after, int refused)
             implements Op {}
 
     record StayOpen(StepRef ref) implements Op {}
@@ -129,8 +117,13 @@ public sealed interface Op {
 
     record StopTask(StepRef ref, String task) implements Op {}
 
-    /** @param keptSlot where the instance is kept, if the target says so */
-    record Reach(StepRef ref, bivouac.design.Step.Reach.How how, Target target, int keptSlot) implements Op {}
+    record Reach(StepRef ref, bivouac.design.Step.Reach.How how, Whom whom) implements Op {}
+
+    /** Turns a timer on or off; {@code ofWindow} says whether it is one of the script's window. */
+    record TurnTimer(StepRef ref, bivouac.design.Step.TurnTimer.How how, TimerPlan timer, boolean ofWindow)
+            implements Op {}
+
+    record Focus(StepRef ref, ListIn part) implements Op {}
 
     /**
      * Adds a row.
@@ -148,7 +141,7 @@ public sealed interface Op {
 
     record KeepRow(StepRef ref) implements Op {}
 
-    record Let(StepRef ref, String name, int slot, Compiled<Reading> value) implements Op {}
+    record Let(StepRef ref, String name, int slot, bivouac.design.Type type, Compiled<Reading> value) implements Op {}
 
     /** Back to where the repeat begins. */
     record Again(StepRef ref, int to) implements Op {}
@@ -173,6 +166,8 @@ public sealed interface Op {
             case Close c -> Optional.of(c.ref());
             case StayOpen s -> Optional.of(s.ref());
             case Reach r -> Optional.of(r.ref());
+            case TurnTimer t -> Optional.of(t.ref());
+            case Focus f -> Optional.of(f.ref());
             case RunTask r -> Optional.of(r.ref());
             case TakeHolding t -> Optional.of(t.ref());
             case GiveBack g -> Optional.of(g.ref());

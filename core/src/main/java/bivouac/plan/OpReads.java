@@ -16,12 +16,16 @@ final class OpReads {
         var all = new ArrayList<Compiled<Reading>>();
         switch (op) {
             case Op.Open open -> {
+                open.ownedBy().flatMap(Whom::key).ifPresent(all::add);
                 add(open.handOver(), all);
                 if (open.how() instanceof Op.How.InPlace in) {
                     add(in.gives(), all);
                 }
             }
-            case Op.Close close -> add(close.gives(), all);
+            case Op.Close close -> {
+                close.whom().key().ifPresent(all::add);
+                add(close.gives(), all);
+            }
             case Op.RunTask task -> add(task.handOver(), all);
             case Op.AddRow add -> add(add.values(), all);
             case Op.ChangeRow change -> add(change.values(), all);
@@ -37,7 +41,9 @@ final class OpReads {
             case Op.GiveBack g -> none();
             case Op.StopTask s -> none();
             case Op.StayOpen s -> none();
-            case Op.Reach r -> none();
+            case Op.Reach r -> r.whom().key().ifPresent(all::add);
+            case Op.TurnTimer t -> none();
+            case Op.Focus f -> none();
             case Op.RemoveRow r -> none();
             case Op.KeepRow k -> none();
             case Op.Again a -> none();
@@ -62,9 +68,9 @@ final class OpReads {
     /** The slot of an instance that the operation names by what it is kept under; -1 for none. */
     static int keptSlot(Op op) {
         return switch (op) {
-            case Op.Open open -> open.ownerSlot();
-            case Op.Close close -> close.keptSlot();
-            case Op.Reach reach -> reach.keptSlot();
+            case Op.Open open -> open.ownedBy().map(Whom::keptSlot).orElse(-1);
+            case Op.Close close -> close.whom().keptSlot();
+            case Op.Reach reach -> reach.whom().keptSlot();
             default -> -1;
         };
     }
@@ -99,7 +105,12 @@ final class OpReads {
                 all.add(new Edge(task.after(), 0, 0));
                 task.branches().values().forEach(to -> all.add(new Edge(to, task.resultSlot(), task.results())));
             }
-            case Op.Close close -> settled(close.after(), close.refused(), all);
+            case Op.Close close -> {
+                settled(close.after(), close.refused(), all);
+                if (close.whom().isEvery()) {
+                    all.add(new Edge(at, 0, 0));
+                }
+            }
             case Op.End end -> settled(end.after(), end.refused(), all);
             case Op.JumpUnless jump -> settled(at + 1, jump.to(), all);
             case Op.Jump(int to) -> all.add(new Edge(to, 0, 0));

@@ -5,6 +5,7 @@ import bivouac.design.Given;
 import bivouac.design.Manner;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.design.Target;
 import bivouac.expression.Problem;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,7 +37,10 @@ final class OpenPlanner {
             planner.missing(ref, "window", open.window());
             return names;
         }
-        Optional<String> wrongOwner = open.ownedBy().flatMap(t -> script.wrongTarget(t, names));
+        Optional<String> wrongOwner = open.ownedBy()
+                .flatMap(t -> t instanceof Target.Every
+                        ? Optional.of("only one window can own another, and “every” names several")
+                        : script.wrongTarget(t, names));
         if (wrongOwner.isPresent()) {
             planner.broken(ref, "owned by", wrongOwner.get(), linker);
             return names;
@@ -47,7 +51,7 @@ final class OpenPlanner {
                 window.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0)));
         int keptSlot = open.as().isPresent() ? script.allocate(1) : -1;
         int at = script.add(new Op.Broken(ref, ""));
-        open.ownedBy().ifPresent(t -> script.target(t, names));
+        Optional<Whom> ownedBy = open.ownedBy().map(t -> script.whom(t, ref, names));
         var hands = handOver(open, window, ref, names);
         Op.How how = how(open.manner(), window, ref, names);
         var branches = new LinkedHashMap<Integer, Integer>();
@@ -71,8 +75,7 @@ final class OpenPlanner {
                         ref,
                         window.number,
                         how,
-                        open.ownedBy(),
-                        open.ownedBy().map(t -> script.keptSlot(t, names)).orElse(-1),
+                        ownedBy,
                         hands,
                         resultSlot,
                         keptSlot,

@@ -83,6 +83,9 @@ final class Owners {
             case Target.Owner o -> by.map(owners::get).orElseGet(BitSet::new);
             case Target.Opener o -> by.map(openers::get).orElseGet(BitSet::new);
             case Target.Single(String name) -> number(name).map(Owners::only).orElseGet(BitSet::new);
+            case Target.Keyed(String name, var key) ->
+                number(name).map(Owners::only).orElseGet(BitSet::new);
+            case Target.Every(String name) -> new BitSet();
             case Target.Kept(String name) -> kept(way, name);
         };
     }

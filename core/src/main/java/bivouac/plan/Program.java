@@ -34,6 +34,8 @@ public final class Program {
     private final List<Trouble> troubles = new ArrayList<>();
     private final List<Optional<Compiled<Reading>>> variableStarts = new ArrayList<>();
     private final ScriptPlan start;
+    private final ScriptPlan departurePlan;
+    private final List<TimerPlan> timers;
     private final List<Compiled<Reading>> expressions = new ArrayList<>();
     private final List<RestPoint> restPoints = new ArrayList<>();
     private final Owners owners;
@@ -54,7 +56,11 @@ public final class Program {
             variableStarts.add(v.starts()
                     .map(e -> ofApplication.expression(ofApplication.at(v.name().shown()), e, v.type())));
         }
+        this.timers = TimerPlan.of(design.application().routines().timers(), 0, ofApplication);
         this.start = ofApplication.start();
+        this.departurePlan = ofApplication.departurePlan();
+        timers.forEach(t -> t.link(ofApplication));
+        ofApplication.named(design.application().routines());
         troubles.addAll(ofApplication.troubles());
         for (WindowPlan window : windows) {
             var linker = new Linker(this, Optional.of(window));
@@ -119,6 +125,16 @@ public final class Program {
         return scopes;
     }
 
+    /** The timers of the application. */
+    public List<TimerPlan> timers() {
+        return timers;
+    }
+
+    /** D4: what is done once all windows have closed. */
+    public ScriptPlan departurePlan() {
+        return departurePlan;
+    }
+
     public ScriptPlan start() {
         return start;
     }
@@ -158,8 +174,14 @@ public final class Program {
     }
 
     /** Numbers a planned script. */
-    ScriptPlan keep(ScriptPlace place, Optional<WindowPlan> of, List<Op> ops, Map<Integer, Integer> begun, int locals) {
-        var plan = new ScriptPlan(scripts.size(), place, of, ops, begun, locals);
+    ScriptPlan keep(
+            ScriptPlace place,
+            Optional<WindowPlan> of,
+            List<Op> ops,
+            Map<Integer, Integer> begun,
+            Map<Integer, Integer> next,
+            int locals) {
+        var plan = new ScriptPlan(scripts.size(), place, of, ops, begun, next, locals);
         scripts.add(plan);
         return plan;
     }

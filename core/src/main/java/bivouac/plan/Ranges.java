@@ -87,6 +87,11 @@ final class Ranges {
         at(cell).first = first ? 1 : 0;
     }
 
+    /** Something sets the cell. */
+    void isSet(Object cell) {
+        at(cell).set = true;
+    }
+
     /** A text is kept: the one that is written down, or what its braces make of it. */
     void text(Object cell, TextTemplate<Reading> text) {
         if (text.isLive()) {

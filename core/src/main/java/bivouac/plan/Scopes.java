@@ -95,17 +95,39 @@ final class Scopes {
                 return Optional.empty();
             }
             String part = dotted.substring(dot + 1);
-            PartPlan.Whose whose =
-                    switch (dotted.substring(0, dot)) {
-                        case "me" -> Reading::me;
-                        case "owner" -> this::owner;
-                        case "opener" -> this::opener;
-                        default -> {
-                            WindowPlan plan = byExpressionName.get(dotted.substring(0, dot));
-                            yield in -> in.theOnly(plan);
-                        }
+            return Optional.of(new ListIn(whose(dotted.substring(0, dot)), part));
+        }
+
+        /** The part that a dotted name stands for, found when it is needed. */
+        Optional<ListIn> part(String dotted) {
+            int dot = dotted.indexOf('.');
+            String rest = dot < 0 ? "" : dotted.substring(dot + 1);
+            List<WindowPlan> all =
+                    switch (dot < 0 ? "" : dotted.substring(0, dot)) {
+                        case "me" -> me.stream().toList();
+                        case "owner" -> owners();
+                        case "opener" -> openersOfMe();
+                        default ->
+                            Optional.ofNullable(byExpressionName.get(dot < 0 ? "" : dotted.substring(0, dot)))
+                                    .filter(Scopes::isOneOnly)
+                                    .stream()
+                                    .toList();
                     };
-            return Optional.of(new ListIn(whose, part));
+            boolean known =
+                    !all.isEmpty() && all.stream().allMatch(w -> w.part(rest).isPresent());
+            return known ? Optional.of(new ListIn(whose(dotted.substring(0, dot)), rest)) : Optional.empty();
+        }
+
+        private PartPlan.Whose whose(String word) {
+            return switch (word) {
+                case "me" -> Reading::me;
+                case "owner" -> this::owner;
+                case "opener" -> this::opener;
+                default -> {
+                    WindowPlan plan = byExpressionName.get(word);
+                    yield in -> in.theOnly(plan);
+                }
+            };
         }
 
         private Optional<Access> ofOpener(String rest) {

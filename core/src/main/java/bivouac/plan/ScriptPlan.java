@@ -25,14 +25,17 @@ public final class ScriptPlan {
     private final Optional<WindowPlan> of;
     private final List<Op> ops;
     private final int[] begins;
+    private final int[] next;
     private final int locals;
     private final boolean beforeClosing;
     private final boolean afterClosing;
     private final boolean beforeRemoving;
+    private final boolean plan;
 
     /**
      * @param number its number in the program
      * @param begins how many steps begin at an operation, by its place; where none do there is no entry
+     * @param next where the next step after that of an operation begins, by its place
      * @param locals how many slots a run of it needs
      */
     ScriptPlan(
@@ -41,6 +44,7 @@ public final class ScriptPlan {
             Optional<WindowPlan> of,
             List<Op> ops,
             Map<Integer, Integer> begins,
+            Map<Integer, Integer> next,
             int locals) {
         this.number = number;
         this.place = place;
@@ -48,9 +52,12 @@ public final class ScriptPlan {
         this.ops = List.copyOf(ops);
         this.begins = new int[ops.size()];
         begins.forEach((at, count) -> this.begins[at] = count);
+        this.next = new int[ops.size()];
+        next.forEach((at, to) -> this.next[at] = to);
         this.locals = locals;
         this.beforeClosing = place.isAt(FacedWindow.Moment.BEFORE_CLOSING);
         this.afterClosing = place.isAt(FacedWindow.Moment.AFTER_CLOSING);
+        this.plan = place instanceof ScriptPlace.Plan;
         this.beforeRemoving = place.isAt(Part.RowMoment.BEFORE_REMOVING);
     }
 
@@ -82,13 +89,23 @@ public final class ScriptPlan {
         return begins[op];
     }
 
+    /** Where the step after that of an operation begins, in the same list of steps; what follows that, after the last. */
+    public int next(int op) {
+        return next[op];
+    }
+
+    /** Whether it is the departure plan, in which a step that fails prevents none after it (D4). */
+    public boolean isPlan() {
+        return plan;
+    }
+
     public boolean isBeforeClosing() {
         return beforeClosing;
     }
 
     /** Whether it runs its tasks in the foreground, whatever they say (W5). */
     public boolean isOfClosing() {
-        return beforeClosing || afterClosing;
+        return beforeClosing || afterClosing || plan;
     }
 
     public boolean isAfterClosing() {

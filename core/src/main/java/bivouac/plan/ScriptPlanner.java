@@ -4,11 +4,13 @@ import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Name;
+import bivouac.design.NamedScript;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
+import bivouac.design.Take;
 import bivouac.design.Target;
 import bivouac.design.Type;
 import bivouac.expression.Compiled;
@@ -16,22 +18,30 @@ import bivouac.expression.Expressions;
 import bivouac.expression.Problem;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Flattens one script into operations, with names bound to slots. */
 final class ScriptPlanner {
 
     private final Program program;
     private final Linker linker;
-    private final Optional<WindowPlan> me;
-    private final ScriptPlace place;
+    private Optional<WindowPlan> me;
+    private ScriptPlace place;
     private final List<Op> ops = new ArrayList<>();
     private final CoursePlanner course;
 
     /** How many steps begin at each operation, where any do (X6). */
     private final Map<Integer, Integer> begun = new HashMap<>();
+
+    /** For each operation where the next step of its own list begins, for a plan that goes on after a fault (D4). */
+    private final Map<Integer, Integer> next = new HashMap<>();
+
+    /** The named scripts that are done around the step that is planned. */
+    private final Set<ScriptPlace.Named> doing = new HashSet<>();
 
     private int locals = ScriptPlan.FIRST_FREE;
     /** Of the step that is being planned, as people see it: steps are planned in the order in which they are read. */
@@ -76,9 +86,52 @@ final class ScriptPlanner {
             values.put("ending", Scopes.local(Type.TEXT, ScriptPlan.ENDING));
         }
         me.ifPresent(m -> values.putAll(Rows.ofScript(m, place)));
+        if (place instanceof ScriptPlace.Named(var window, String name)) {
+            doing.add((ScriptPlace.Named) place);
+            ScriptPlace.routines(program.design(), window)
+                    .script(name)
+                    .ifPresent(s -> values.putAll(takes(s, allocate(s.takes().size()))));
+        }
         steps(script, Optional.empty(), 0, new Names(values, Map.of()));
         ops.add(new Op.Finish());
-        return program.keep(place, me, ops, begun, locals);
+        return program.keep(place, me, ops, begun, next, locals);
+    }
+
+    /** What a named script takes, as names. */
+    static Map<String, Access> takes(NamedScript script, int slot) {
+        var takes = new HashMap<String, Access>();
+        for (int i = 0; i < script.takes().size(); i++) {
+            Take take = script.takes().get(i);
+            takes.put("takes." + take.name().expression(), Scopes.local(take.type(), slot + i));
+        }
+        return takes;
+    }
+
+    /** A named script begins to be done; false if it is being done already, and so does itself. */
+    boolean enter(ScriptPlace.Named named) {
+        return doing.add(named);
+    }
+
+    void leave(ScriptPlace.Named named) {
+        doing.remove(named);
+    }
+
+    /** Plans the steps of a named script where it is done; what is wrong in them is said where they stand. */
+    void inline(NamedScript script, ScriptPlace.Named there, Optional<WindowPlan> whose, Map<String, Access> takes) {
+        ScriptPlace placeBefore = place;
+        Optional<WindowPlan> meBefore = me;
+        int numberBefore = number;
+        place = there;
+        me = whose;
+        number = 0;
+        List<Integer> repeats = course.outside();
+        boolean loud = linker.quiet(true);
+        steps(script.script(), Optional.empty(), 0, new Names(takes, Map.of()));
+        linker.quiet(loud);
+        course.backIn(repeats);
+        place = placeBefore;
+        me = meBefore;
+        number = numberBefore;
     }
 
     Names steps(Script script, Optional<StepPath> outer, int inner, Names names) {
@@ -87,7 +140,11 @@ final class ScriptPlanner {
             int number = i;
             StepPath path = outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number));
             program.note(place, path, scope(now));
+            int from = ops.size();
             now = step(script.steps().get(i), path, now);
+            for (int op = from; op < ops.size(); op++) {
+                next.putIfAbsent(op, ops.size());
+            }
         }
         int end = script.steps().size();
         program.note(place, outer.map(o -> o.into(inner, end)).orElseGet(() -> StepPath.of(end)), scope(now));
@@ -138,6 +195,9 @@ final class ScriptPlanner {
             case Step.TakeHolding take -> new HoldingPlanner(this, program).take(take, ref, path, names);
             case Step.GiveBack(String holding) -> new HoldingPlanner(this, program).giveBack(holding, ref);
             case Step.StopTask(String task) -> ops.add(new Op.StopTask(ref, task));
+            case Step.Do call -> new DoPlanner(this, program, linker).plan(call, ref, me, names);
+            case Step.TurnTimer turn -> new TimerPlanner(this, program).plan(turn, ref, me);
+            case Step.Focus(String part) -> focus(part, ref, names);
             case Step.Close close -> close(close, ref, path, names);
             case Step.StayOpen stay -> ops.add(new Op.StayOpen(ref));
             case Step.SetValue(String what, var value) -> set(what, value, ref, names);
@@ -170,6 +230,7 @@ final class ScriptPlanner {
         int from = ops.size();
         steps(script, Optional.of(path), inner, names);
         ops.subList(from, ops.size()).clear();
+        next.keySet().removeIf(at -> at >= from);
         begun.keySet().removeIf(at -> at >= from);
     }
 
@@ -225,8 +286,8 @@ final class ScriptPlanner {
             skip(close.refused(), path, 0, names);
             return;
         }
-        int keptSlot = keptSlot(close.target(), names);
         Optional<WindowPlan> target = target(close.target(), names);
+        Whom whom = whom(close.target(), ref, names);
         List<Op.Hand> gives = List.of();
         if (target.isPresent()) {
             String wanted = close.ending().orElse(target.get().usualEnding());
@@ -247,8 +308,7 @@ final class ScriptPlanner {
         ops.add(new Op.Broken(ref, ""));
         int refused = at + 1;
         int after = refused(close.refused(), path, names);
-        int window = target.map(p -> p.number).orElse(-1);
-        ops.set(at, new Op.Close(ref, close.target(), window, keptSlot, close.ending(), gives, after, refused));
+        ops.set(at, new Op.Close(ref, whom, close.ending(), gives, after, refused));
     }
 
     /** Plans what is run when a request is refused, right after its step; answers where the script goes on after it. */
@@ -267,6 +327,17 @@ final class ScriptPlanner {
                 .orElse("this");
     }
 
+    private void focus(String part, StepRef ref, Names names) {
+        Optional<ListIn> found = scope(names).part(part.strip());
+        if (found.isEmpty()) {
+            String why = part.isBlank() ? "no part is named here" : "“" + part + "” is no part here";
+            linker.report(spot(ref, "focus"), part, List.of(new Problem(why, 0, Math.max(1, part.length()))));
+            ops.add(new Op.Broken(ref, why));
+        } else {
+            ops.add(new Op.Focus(ref, found.get()));
+        }
+    }
+
     private void reach(Step.Reach reach, StepRef ref, Names names) {
         Optional<String> wrong = wrongTarget(reach.target(), names);
         if (wrong.isPresent()) {
@@ -274,15 +345,19 @@ final class ScriptPlanner {
             linker.report(spot(ref, reach.how().words()), "", List.of(new Problem(wrong.get(), 0, 1)));
             return;
         }
-        target(reach.target(), names);
-        ops.add(new Op.Reach(ref, reach.how(), reach.target(), keptSlot(reach.target(), names)));
+        ops.add(new Op.Reach(ref, reach.how(), whom(reach.target(), ref, names)));
     }
 
-    /** The slot of the instance that a target means by the name that it is kept under; -1 for any other target. */
-    int keptSlot(Target target, Names names) {
-        return target instanceof Target.Kept(String name)
+    /** Whom a target means, as far as that is known here. */
+    Whom whom(Target target, StepRef ref, Names names) {
+        Optional<WindowPlan> window = target(target, names);
+        int keptSlot = target instanceof Target.Kept(String name)
                 ? names.instances().get(name).slot()
                 : -1;
+        Optional<Compiled<Reading>> key = target instanceof Target.Keyed(String name, var expression)
+                ? window.map(w -> linker.typed(spot(ref, "key of " + name), expression, w.keyType(), scope(names)))
+                : Optional.empty();
+        return new Whom(target, window.map(w -> w.number).orElse(-1), keptSlot, key);
     }
 
     /** Why a target can never be reached from here; empty if it can. */
@@ -297,6 +372,13 @@ final class ScriptPlanner {
             when target(target, names).isEmpty() ->
                 Optional.of("several “" + name + "” can be open, and the name alone does not say which; keep the one"
                         + " that is meant with “open … as NAME”");
+            case Target.Keyed(String name, var key)
+            when program.window(name).isEmpty() -> Optional.of("there is no window “" + name + "”");
+            case Target.Keyed(String name, var key)
+            when program.window(name).orElseThrow().keySlot() < 0 ->
+                Optional.of("“" + name + "” has no key: it is not open once for each of something");
+            case Target.Every(String name)
+            when program.window(name).isEmpty() -> Optional.of("there is no window “" + name + "”");
             default -> Optional.empty();
         };
     }
@@ -312,6 +394,8 @@ final class ScriptPlanner {
             case Target.Single(String name) ->
                 program.window(name)
                         .filter(p -> p.face().map(FacedWindow::isOneOnly).orElse(false));
+            case Target.Keyed(String name, var key) -> program.window(name);
+            case Target.Every(String name) -> program.window(name);
             case Target.Kept(String name) ->
                 Optional.ofNullable(names.instances().get(name)).map(Kept::window);
         };

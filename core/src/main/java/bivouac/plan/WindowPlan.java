@@ -9,6 +9,7 @@ import bivouac.design.MessageBox;
 import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.ReadyMade;
+import bivouac.design.Routines;
 import bivouac.design.Take;
 import bivouac.design.Type;
 import bivouac.design.Variable;
@@ -51,7 +52,9 @@ public final class WindowPlan {
     private final List<Optional<Compiled<Reading>>> takeDefaults = new ArrayList<>();
     private final List<Optional<Compiled<Reading>>> variableStarts = new ArrayList<>();
     private final int firstVariable;
+    private final int firstTimer;
     private final int slots;
+    private final List<TimerPlan> timers = new ArrayList<>();
     private final boolean titleLive;
     private boolean usesOpener;
     private final List<Variable> variables;
@@ -99,7 +102,8 @@ public final class WindowPlan {
             parts.add(new PartPlan(number, parts.size(), part, at));
             at += PartPlan.SLOTS;
         }
-        this.slots = at;
+        this.firstTimer = at;
+        this.slots = at + routines().timers().size();
         parts.stream()
                 .filter(p -> byName.putIfAbsent(p.part.name().expression(), p) != null)
                 .forEach(PartPlan::shadowed);
@@ -124,6 +128,7 @@ public final class WindowPlan {
             variableStarts.add(
                     v.starts().map(e -> linker.expression(linker.at(v.name().shown()), e, v.type())));
         }
+        timers.addAll(TimerPlan.of(routines().timers(), firstTimer, linker));
         parts.forEach(p -> p.link(linker));
         startsAlike = window.takes().isEmpty()
                 && pickerStart.isEmpty()
@@ -137,6 +142,8 @@ public final class WindowPlan {
             for (var moment : FacedWindow.Moment.values()) {
                 moments.put(moment, linker.script(moment));
             }
+            linker.named(f.routines());
+            timers.forEach(t -> t.link(linker));
             for (Way way : Way.values()) {
                 waysOut.put(way, wayOut(WaysOut.of(f, way), linker, way));
             }
@@ -256,6 +263,20 @@ public final class WindowPlan {
         } else {
             ranges.any(Cells.cell(this, TEXT));
         }
+    }
+
+    private Routines routines() {
+        return face.map(FacedWindow::routines).orElse(Routines.NONE);
+    }
+
+    /** Its timers; an instance has a slot for each, which says whether it is on. */
+    public List<TimerPlan> timers() {
+        return timers;
+    }
+
+    /** The type of its key. */
+    public Type keyType() {
+        return window.takes().get(keySlot - FIRST_TAKE).type();
     }
 
     /** Its endings, the built-in one included; numbers count from 1. */

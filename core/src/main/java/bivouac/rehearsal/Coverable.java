@@ -61,6 +61,14 @@ public sealed interface Coverable {
         }
     }
 
+    /** A timer fires (V4). */
+    record Fires(String window, String timer) implements Coverable {
+        @Override
+        public String words() {
+            return "the timer " + timer + (window.isEmpty() ? "" : " of " + window) + " fires";
+        }
+    }
+
     record TaskEnd(String task, String ending) implements Coverable {
         @Override
         public String window() {

@@ -7,6 +7,7 @@ import bivouac.design.Holding;
 import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.ReadyMade;
+import bivouac.design.Routines;
 import bivouac.design.Step;
 import bivouac.design.Steps;
 import bivouac.design.Way;
@@ -150,6 +151,7 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
         }
         design.application().tasks().forEach(t -> t.endings()
                 .forEach(e -> all.add(new Coverable.TaskEnd(t.name().shown(), e.name()))));
+        timers(all, "", design.application().routines());
         design.application().holdings().stream()
                 .filter(Holding::mayFail)
                 .forEach(h -> all.add(new Coverable.NotTaken(h.name().shown())));
@@ -170,8 +172,14 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
         return all;
     }
 
+    private static void timers(Set<Coverable> all, String window, Routines routines) {
+        routines.timers()
+                .forEach(t -> all.add(new Coverable.Fires(window, t.name().shown())));
+    }
+
     private static void face(Set<Coverable> all, FacedWindow face) {
         String name = face.name().shown();
+        timers(all, name, face.routines());
         for (Part part : face.parts()) {
             String expression = part.name().expression();
             part.trigger()
@@ -240,6 +248,8 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
                 met.add(new Coverable.Trigger(w.window(), part, Part.RowMoment.BEFORE_REMOVING.words()));
             case NamedEvent.CloseBoxUsed(var w) -> met.add(new Coverable.Leaving(w.window(), Way.CLOSE_BOX));
             case NamedEvent.EscapePressed(var w) -> met.add(new Coverable.Leaving(w.window(), Way.ESCAPE));
+            case NamedEvent.TimerFired(String timer, var of) ->
+                met.add(new Coverable.Fires(of.map(Sighting.Which::window).orElse(""), timer));
             case NamedEvent.TaskEnded ended -> {
                 met.add(new Coverable.TaskEnd(ended.task(), ended.ending()));
                 ended.couldNotOpen().ifPresent(w -> met.add(new Coverable.Failure(w)));

@@ -62,6 +62,14 @@ public final class EventNames {
                         task.of(),
                         task.endings().get(outcome));
             }
+            case Event.TimerFires(int i, int timer) -> {
+                Scene.Ticking ticking = scene.timers().stream()
+                        .filter(t -> t.instance() == i && t.number() == timer)
+                        .findFirst()
+                        .orElseThrow();
+                yield new NamedEvent.TimerFired(ticking.timer(), ticking.of());
+            }
+            case Event.DayPasses d -> new NamedEvent.DayPassed();
             case Event.OpenWithSamples(String window) -> new NamedEvent.OpenedWithSamples(window);
             case Event.SessionEnds e -> new NamedEvent.SessionEnded();
             case Event.Killed k -> new NamedEvent.ProcessKilled();
@@ -92,6 +100,12 @@ public final class EventNames {
             case NamedEvent.CloseBoxUsed(Which w) -> scene.window(w).map(o -> new Event.CloseBox(o.instance()));
             case NamedEvent.EscapePressed(Which w) -> scene.window(w).map(o -> new Event.Escape(o.instance()));
             case NamedEvent.TaskEnded ended -> taskEnds(scene, ended);
+            case NamedEvent.TimerFired(String timer, var of) ->
+                scene.timers().stream()
+                        .filter(t -> t.timer().equals(timer) && t.of().equals(of))
+                        .<Event>map(t -> new Event.TimerFires(t.instance(), t.number()))
+                        .findFirst();
+            case NamedEvent.DayPassed d -> Optional.of(new Event.DayPasses());
             case NamedEvent.OpenedWithSamples(String window) -> Optional.of(new Event.OpenWithSamples(window));
             case NamedEvent.SessionEnded s -> Optional.of(new Event.SessionEnds());
             case NamedEvent.ProcessKilled k -> Optional.of(new Event.Killed());

@@ -159,6 +159,21 @@ public sealed interface NamedEvent {
         }
     }
 
+    /** @param of the window whose timer it is; absent for the application */
+    record TimerFired(String timer, Optional<Which> of) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "timer " + Quoted.of(timer) + of.map(TrailFile::of).orElse("") + " fires";
+        }
+    }
+
+    record DayPassed() implements NamedEvent {
+        @Override
+        public String toString() {
+            return "a day passes";
+        }
+    }
+
     record OpenedWithSamples(String window) implements NamedEvent {
         @Override
         public String toString() {

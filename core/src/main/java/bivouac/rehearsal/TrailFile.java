@@ -164,6 +164,21 @@ public final class TrailFile {
                 return new NamedEvent.TaskEnded(task, which, of, ending);
             }
         },
+        TIMER("timer", "\"TIMER\" of \"WINDOW\" fires") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String timer = in.name();
+                Optional<Which> of = in.takes("of") ? Optional.of(in.window()) : Optional.empty();
+                in.must("fires");
+                return new NamedEvent.TimerFired(timer, of);
+            }
+        },
+        DAY("a day passes", "") {
+            @Override
+            NamedEvent read(LineReader in) {
+                return new NamedEvent.DayPassed();
+            }
+        },
         SAMPLES("open", "\"WINDOW\" with samples") {
             @Override
             NamedEvent read(LineReader in) {

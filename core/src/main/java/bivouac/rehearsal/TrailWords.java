@@ -49,6 +49,9 @@ public final class TrailWords {
             case NamedEvent.CloseBoxUsed(var w) -> new Line(w.toString(), "close box", "");
             case NamedEvent.EscapePressed(var w) -> new Line(w.toString(), "Escape", "");
             case NamedEvent.TaskEnded ended -> new Line(ended.task(), "ends " + ended.ending(), "");
+            case NamedEvent.TimerFired(String timer, var of) ->
+                new Line(of.map(Sighting.Which::toString).orElse(""), "timer " + timer + " fires", "");
+            case NamedEvent.DayPassed d -> new Line("", "A day passes", "");
             case NamedEvent.OpenedWithSamples(String w) -> new Line(w, "opened with samples", "");
             case NamedEvent.SessionEnded s -> new Line("", "The session ends", "");
             case NamedEvent.ProcessKilled k -> new Line("", "The process is killed", "");
@@ -139,6 +142,11 @@ public final class TrailWords {
             case Sighting.Ended(long code, String saying) ->
                 Optional.of("the application ends, exit code " + code
                         + (saying.isEmpty() ? "" : ", saying “" + saying + "”"));
+            case Sighting.TimerStarted(String timer, var every) ->
+                Optional.of("starts the timer " + timer + ", every " + every.shown()
+                        + (every.shown().equals("1") ? " second" : " seconds"));
+            case Sighting.TimerStopped(String timer) -> Optional.of("stops the timer " + timer);
+            case Sighting.Focused(var w, String part) -> Optional.of("the focus goes to " + part + " of " + w);
             case Sighting.BroughtBack(var w) -> Optional.of(w + " comes to the front");
             case Sighting.Refused(var w) -> Optional.of(w + " stays open");
             case Sighting.DepartureCalledOff d -> Optional.of("the departure is called off");

@@ -33,6 +33,10 @@ final class WhyNot {
                         .map(w -> window(scene, w, on))
                         .orElseGet(() -> notOpen(design, scene, on.window()));
             case NamedEvent.TaskEnded ended -> task(scene, ended);
+            case NamedEvent.TimerFired(String timer, var of) ->
+                waiting(scene)
+                        .orElse("the timer " + timer + of.map(w -> " of " + w).orElse("") + " is not on");
+            case NamedEvent.DayPassed d -> waiting(scene).orElse("nothing in the design depends on which day it is");
             case NamedEvent.OpenedWithSamples(String window) -> "there is no " + window + ", or it is open already";
             case NamedEvent.SessionEnded s -> waiting(scene).orElse("the application ends already");
             case NamedEvent.ProcessKilled k -> "the application does not run";

@@ -52,6 +52,19 @@ public final class Sentences {
                 out.add(new Token.Keyword("give back"));
                 out.add(new Token.ValueName(holding));
             }
+            case Step.Do d -> {
+                out.add(new Token.Keyword("do"));
+                out.add(new Token.ValueName(d.script()));
+                givens(out, "handing", d.handOver());
+            }
+            case Step.TurnTimer t -> {
+                out.add(new Token.Keyword(t.how().words()));
+                out.add(new Token.ValueName(t.timer()));
+            }
+            case Step.Focus(String part) -> {
+                out.add(new Token.Keyword("focus"));
+                out.add(new Token.ValueName(part));
+            }
             case Step.StopTask(String task) -> {
                 out.add(new Token.Keyword("stop task"));
                 out.add(new Token.ValueName(task));
@@ -146,6 +159,15 @@ public final class Sentences {
             case Target.Owner o -> out.add(new Token.Plain("owner"));
             case Target.Opener o -> out.add(new Token.Plain("opener"));
             case Target.Single(String window) -> out.add(new Token.WindowName(window));
+            case Target.Keyed(String window, Expression key) -> {
+                out.add(new Token.WindowName(window));
+                out.add(new Token.Plain("for"));
+                out.add(new Token.ExpressionText(key.source()));
+            }
+            case Target.Every(String window) -> {
+                out.add(new Token.Plain("every"));
+                out.add(new Token.WindowName(window));
+            }
             case Target.Kept(String name) -> {
                 out.add(new Token.Plain("kept"));
                 out.add(new Token.ValueName(name));

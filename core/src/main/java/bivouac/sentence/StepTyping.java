@@ -119,6 +119,9 @@ public final class StepTyping {
         if (other.isPresent()) {
             return other;
         }
+        if (words.take("focus")) {
+            return Optional.of(new Step.Focus(words.rest()));
+        }
         for (Step.Reach.How how : Step.Reach.How.values()) {
             if (words.take(how.words())) {
                 return Optional.of(new Step.Reach(how, words.isEmpty() ? new Target.Me() : target(words)));
@@ -209,8 +212,15 @@ public final class StepTyping {
         if (words.take("kept")) {
             return new Target.Kept(words.word());
         }
-        return new Target.Single(words.longestOf(
-                design.windows().stream().map(w -> w.name().shown()).toList(), List.of(" with ", " giving ")));
+        boolean every = words.take("every");
+        String window = words.longestOf(
+                design.windows().stream().map(w -> w.name().shown()).toList(), List.of(" for ", " with ", " giving "));
+        if (every) {
+            return new Target.Every(window);
+        }
+        return words.take("for")
+                ? new Target.Keyed(window, new Expression(words.longestOf(List.of(), List.of(" with ", " giving "))))
+                : new Target.Single(window);
     }
 
     /** A step that makes what it names. */
@@ -354,6 +364,10 @@ public final class StepTyping {
                 "run",
                 "run new",
                 "stop task",
+                "do",
+                "start timer",
+                "stop timer",
+                "focus",
                 "take",
                 "take new",
                 "give back",

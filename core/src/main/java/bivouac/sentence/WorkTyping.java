@@ -2,15 +2,18 @@ package bivouac.sentence;
 
 import bivouac.design.Application;
 import bivouac.design.Design;
+import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Holding;
 import bivouac.design.Name;
 import bivouac.design.Names;
+import bivouac.design.Routines;
 import bivouac.design.Step;
 import bivouac.design.Task;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Reads the typed steps about the application's own work: tasks, and holdings. */
 final class WorkTyping {
@@ -28,6 +31,20 @@ final class WorkTyping {
 
     /** The step, if the line begins one of these. */
     Optional<Step> read(Words words) {
+        if (words.take("do")) {
+            String script = words.longestOf(
+                    routines()
+                            .flatMap(r -> r.scripts().stream())
+                            .map(s -> s.name().shown())
+                            .toList(),
+                    List.of(" handing "));
+            return Optional.of(new Step.Do(script, words.take("handing") ? words.givens() : List.of()));
+        }
+        for (Step.TurnTimer.How how : Step.TurnTimer.How.values()) {
+            if (words.take(how.words())) {
+                return Optional.of(new Step.TurnTimer(how, words.rest()));
+            }
+        }
         if (words.take("run")) {
             return Optional.of(run(words));
         }
@@ -41,6 +58,13 @@ final class WorkTyping {
             return Optional.of(new Step.GiveBack(holding(words)));
         }
         return Optional.empty();
+    }
+
+    /** Those of the application and of all windows: a name that is known anywhere may hold blanks. */
+    private Stream<Routines> routines() {
+        return Stream.concat(
+                Stream.of(design.application().routines()),
+                design.windows().stream().filter(FacedWindow.class::isInstance).map(w -> ((FacedWindow) w).routines()));
     }
 
     private Step.RunTask run(Words words) {

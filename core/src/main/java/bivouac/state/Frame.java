@@ -134,6 +134,8 @@ public sealed interface Frame {
         public boolean byScript;
         /** All have agreed, and the system is asked whether the new window can be there (O8, O7). */
         public boolean awaitsOpening;
+        /** All windows have closed, and the departure plan has begun (D4). */
+        public boolean planned;
         /** Once it is decided and done, the departure follows (W6). */
         public boolean thenEnds;
         /** The number of the value of the exit code of that departure, or of this one; 0 for the usual one. */
@@ -165,6 +167,7 @@ public sealed interface Frame {
             closing = from.closing;
             byScript = from.byScript;
             awaitsOpening = from.awaitsOpening;
+            planned = from.planned;
             thenEnds = from.thenEnds;
             code = from.code;
             saying = from.saying;
@@ -179,6 +182,7 @@ public sealed interface Frame {
             closing = false;
             byScript = false;
             awaitsOpening = false;
+            planned = false;
             thenEnds = false;
             code = 0;
             saying = 0;

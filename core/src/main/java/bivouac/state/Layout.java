@@ -130,6 +130,11 @@ public final class Layout {
         Beside.read(state.beside(), this, into);
     }
 
+    /** Whether it makes a difference which day it is (V4). */
+    public boolean readsToday() {
+        return readsToday;
+    }
+
     /** The number of today's value: {@code kept}, if states keep one. */
     public int todayOr(int kept, int otherwise) {
         return readsToday ? kept : otherwise;

@@ -62,7 +62,8 @@ final class Openings {
                     inPlaceOfItself.set(open.window());
                 }
             }
-            case Op.Reach reach when reach.how() == Step.Reach.How.HIDE -> hides(reach.target(), script);
+            case Op.Reach reach
+            when reach.how() == Step.Reach.How.HIDE -> hides(reach.whom().target(), script);
             case Op.End end ->
                 endsSaying |= end.code().isPresent() || end.saying().isPresent();
             case Op.RunTask task ->
@@ -77,6 +78,8 @@ final class Openings {
         switch (target) {
             case Target.Me m -> script.of().ifPresent(p -> hidden.set(p.number));
             case Target.Single(String name) -> program.window(name).ifPresent(p -> hidden.set(p.number));
+            case Target.Keyed(String name, var key) -> program.window(name).ifPresent(p -> hidden.set(p.number));
+            case Target.Every(String name) -> program.window(name).ifPresent(p -> hidden.set(p.number));
             case Target.Owner o -> hidesAny = true;
             case Target.Opener o -> hidesAny = true;
             case Target.Kept k -> hidesAny = true;

@@ -17,6 +17,7 @@ public final class Saved {
     private final List<Held> held = new ArrayList<>();
     private final int[] variables;
     private final int[] kept;
+    private final int[] timers;
     private int phase;
     private int exitCode;
     private boolean faulted;
@@ -29,6 +30,7 @@ public final class Saved {
         this.s = situation;
         this.variables = new int[situation.variables.length];
         this.kept = new int[situation.kept.length];
+        this.timers = new int[situation.timers.length];
     }
 
     /** Remembers the situation as it is. */
@@ -42,6 +44,7 @@ public final class Saved {
         traces = s.traces;
         System.arraycopy(s.variables, 0, variables, 0, variables.length);
         System.arraycopy(s.kept, 0, kept, 0, kept.length);
+        System.arraycopy(s.timers, 0, timers, 0, timers.length);
         copy(s.instances, instances);
         copy(s.stack, stack);
         copy(s.dormant, dormant);
@@ -73,6 +76,7 @@ public final class Saved {
         s.traces = traces;
         System.arraycopy(variables, 0, s.variables, 0, variables.length);
         System.arraycopy(kept, 0, s.kept, 0, kept.length);
+        System.arraycopy(timers, 0, s.timers, 0, timers.length);
         copy(instances, s.instances);
         copy(stack, s.stack);
         copy(dormant, s.dormant);

@@ -8,6 +8,7 @@ import bivouac.plan.ScriptPlan;
 import bivouac.plan.WindowPlan;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntUnaryOperator;
@@ -42,6 +43,9 @@ public class Situation {
     /** Kept variables as last saved (D6); the others' slots stay 0. */
     public final int[] kept;
 
+    /** By timer of the application: 1 while it is on (V4). */
+    public final int[] timers;
+
     public final List<Inst> instances = new ArrayList<>();
     public final List<Frame> stack = new ArrayList<>();
     public final List<Frame.Dormant> dormant = new ArrayList<>();
@@ -69,6 +73,7 @@ public class Situation {
         this.values = values;
         this.variables = new int[program.variables().size()];
         this.kept = new int[variables.length];
+        this.timers = new int[program.timers().size()];
         this.open = new int[program.windows().size()];
         this.first = new int[program.windows().size()];
         this.insts = new Pool<>(
@@ -87,6 +92,7 @@ public class Situation {
             variables[i] = 0;
             kept[i] = 0;
         }
+        Arrays.fill(timers, 0);
         instances.clear();
         stack.clear();
         dormant.clear();

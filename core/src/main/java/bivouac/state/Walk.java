@@ -121,6 +121,9 @@ public final class Walk {
                 s.variables[i] = layout.variables[i].pass(s.variables[i], io);
             }
         }
+        for (int i = 0; i < s.timers.length; i++) {
+            s.timers[i] = io.bits(s.timers[i], 1);
+        }
         instances();
         waiting.held();
         frames();
@@ -272,6 +275,9 @@ public final class Walk {
         request.byScript = io.flag(request.byScript);
         request.awaitsOpening = io.flag(request.awaitsOpening);
         request.thenEnds = io.flag(request.thenEnds);
+        if (request.departure && request.closing) {
+            request.planned = io.flag(request.planned);
+        }
         if (layout.endsSaying && (request.departure || request.thenEnds)) {
             request.code = io.bits(request.code, Values.WIDTH);
             request.saying = io.bits(request.saying, Values.WIDTH);

@@ -8,15 +8,19 @@ import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Holding;
+import bivouac.design.Leaving;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
+import bivouac.design.NamedScript;
 import bivouac.design.NamingHabit;
 import bivouac.design.Part;
+import bivouac.design.Routines;
 import bivouac.design.Row;
 import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.Target;
 import bivouac.design.Task;
+import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Window;
@@ -168,6 +172,8 @@ public final class Play {
 
     /** A design under construction. */
     public static final class Making {
+        private Leaving leaving = Leaving.USUAL;
+        private Routines routines = Routines.NONE;
         private final List<Window> windows = new ArrayList<>();
         private final List<Variable> variables = new ArrayList<>();
         private List<Holding> holdings = List.of();
@@ -211,10 +217,37 @@ public final class Play {
             return this;
         }
 
+        /** The steps of the departure plan. */
+        public Making planning(Step... steps) {
+            leaving = leaving.planning(Script.of(steps));
+            return this;
+        }
+
+        public Making askingFirst(String... windows) {
+            leaving = leaving.asking(List.of(windows));
+            return this;
+        }
+
+        public Making does(NamedScript... scripts) {
+            routines = routines.withScripts(List.of(scripts));
+            return this;
+        }
+
+        public Making ticks(Timer... timers) {
+            routines = routines.withTimers(List.of(timers));
+            return this;
+        }
+
         public Design design() {
             var application = new Application("Test", Application.About.NOTHING, variables, start, departure);
             return new Design(
-                    application.naming(NamingHabit.NONE).withHoldings(holdings).working(tasks), windows);
+                    application
+                            .naming(NamingHabit.NONE)
+                            .withHoldings(holdings)
+                            .working(tasks)
+                            .leaving(leaving)
+                            .with(routines),
+                    windows);
         }
 
         public Play play() {

@@ -10,14 +10,17 @@ import bivouac.design.FileDialog;
 import bivouac.design.Given;
 import bivouac.design.Holding;
 import bivouac.design.Instances;
+import bivouac.design.Leaving;
 import bivouac.design.Manner;
 import bivouac.design.Menu;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
+import bivouac.design.NamedScript;
 import bivouac.design.NamingHabit;
 import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.PretendFiles;
+import bivouac.design.Routines;
 import bivouac.design.Row;
 import bivouac.design.Script;
 import bivouac.design.Setting;
@@ -25,6 +28,7 @@ import bivouac.design.Step;
 import bivouac.design.Take;
 import bivouac.design.Target;
 import bivouac.design.Task;
+import bivouac.design.Timer;
 import bivouac.design.Traits;
 import bivouac.design.Type;
 import bivouac.design.Variable;
@@ -109,7 +113,9 @@ public final class RandomDesigns {
                                 List.of("/a/b.csv", "/c d/ü.txt"), List.of("/a/b.csv"), random.nextBoolean()),
                 random.nextBoolean() ? List.of() : List.of(task()),
                 random.nextBoolean() ? List.of() : List.of(holding()),
-                pick(List.of(NamingHabit.values())));
+                pick(List.of(NamingHabit.values())),
+                new Leaving(random.nextBoolean() ? List.of() : List.of("Desk", word()), script(1)),
+                routines());
         return new Design(
                 application,
                 windows,
@@ -168,7 +174,8 @@ public final class RandomDesigns {
                                 random.nextBoolean(),
                                 word(),
                                 pick(List.of(WindowFrame.Place.values()))),
-                random.nextInt(4) == 0);
+                random.nextInt(4) == 0,
+                routines());
     }
 
     private List<Row> rows() {
@@ -300,6 +307,18 @@ public final class RandomDesigns {
         return new Holding(Name.of("lock"), random.nextBoolean(), random.nextBoolean(), random.nextBoolean());
     }
 
+    private Routines routines() {
+        return random.nextInt(3) > 0
+                ? Routines.NONE
+                : new Routines(
+                        List.of(new NamedScript(Name.of("tidy"), takes(), script(1))),
+                        List.of(new Timer(
+                                Name.of("clock"),
+                                new Expression(pick(List.of("60", "0.5", "0", "app.n"))),
+                                random.nextBoolean(),
+                                script(1))));
+    }
+
     private Script script(int deep) {
         var steps = new ArrayList<Step>();
         for (int i = 0; i < random.nextInt(3); i++) {
@@ -310,7 +329,7 @@ public final class RandomDesigns {
     }
 
     private Step step(int deep) {
-        return switch (random.nextInt(deep > 0 ? 21 : 16)) {
+        return switch (random.nextInt(deep > 0 ? 24 : 19)) {
             case 0 -> new Step.Close(target(), maybe(this::word), givens(), Script.EMPTY);
             case 1 -> new Step.StayOpen();
             case 2 -> new Step.SetValue(pick(List.of("app.n", "me.title", "me.a", "nothing")), expression());
@@ -328,12 +347,15 @@ public final class RandomDesigns {
             case 13 -> new Step.Again();
             case 14 -> new Step.KeptValues(pick(List.of(Step.KeptValues.How.values())));
             case 15 -> new Step.GiveBack(pick(HOLDINGS));
-            case 17 ->
+            case 16 -> new Step.Do(pick(List.of("tidy", "none")), random.nextBoolean() ? givens() : List.of());
+            case 17 -> new Step.TurnTimer(pick(List.of(Step.TurnTimer.How.values())), pick(List.of("clock", "none")));
+            case 18 -> new Step.Focus(pick(List.of("me.a", "owner.a", "nothing")));
+            case 20 ->
                 new Step.TakeHolding(
                         pick(HOLDINGS),
                         random.nextBoolean() ? List.of() : List.of(new Step.Branch("could not", script(deep - 1))));
-            case 18 -> new Step.Repeat(script(deep - 1));
-            case 19 ->
+            case 21 -> new Step.Repeat(script(deep - 1));
+            case 22 ->
                 new Step.RunTask(
                         pick(List.of("work", "none")),
                         random.nextBoolean(),
@@ -341,7 +363,7 @@ public final class RandomDesigns {
                         givens(),
                         maybe(() -> "kept"),
                         random.nextBoolean() ? List.of() : List.of(new Step.Branch("done", script(deep - 1))));
-            case 16 ->
+            case 19 ->
                 new Step.If(
                         List.of(
                                 new Step.If.Case(expression(), script(deep - 1)),
@@ -377,7 +399,9 @@ public final class RandomDesigns {
                 new Target.Owner(),
                 new Target.Opener(),
                 new Target.Single("Desk"),
-                new Target.Kept("kept")));
+                new Target.Kept("kept"),
+                new Target.Keyed("Desk", expression()),
+                new Target.Every(word())));
     }
 
     private List<Take> takes() {

@@ -13,11 +13,19 @@ import bivouac.desktop.work.Work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /** What typing in {@code Ctrl+K} finds: windows, parts, findings and commands. */
 public record Found(String text, String kind, Runnable go) {
 
     private static final int MOST = 12;
+
+    private static List<ScriptPlace> applications(Situation s) {
+        var places = new ArrayList<ScriptPlace>(List.of(new ScriptPlace.Start(), new ScriptPlace.Plan()));
+        places.addAll(
+                ScriptPlace.routines(Optional.empty(), s.design().application().routines()));
+        return places;
+    }
 
     /** The best matches: names that begin with the words before names that only hold them. */
     public static List<Found> search(String typed, Situation s, Work work, List<Command> commands) {
@@ -31,6 +39,9 @@ public record Found(String text, String kind, Runnable go) {
                     var place = new ScriptPlace.AtMoment(name, moment);
                     all.add(new Found(moment.words() + " of " + name, "script", () -> work.goTo(Chosen.script(place))));
                 }
+                ScriptPlace.routines(Optional.of(name), face.routines())
+                        .forEach(place -> all.add(new Found(
+                                place.ownWords() + " of " + name, "script", () -> work.goTo(Chosen.script(place)))));
                 for (Part part : face.parts()) {
                     var place = new ScriptPlace.AtPart(name, part.name().expression());
                     all.add(new Found(
@@ -38,6 +49,9 @@ public record Found(String text, String kind, Runnable go) {
                 }
             }
         }
+        applications(s)
+                .forEach(place -> all.add(new Found(
+                        place.ownWords(), "script of the application", () -> work.goTo(Chosen.script(place)))));
         s.design()
                 .walkthroughs()
                 .forEach(w -> all.add(new Found(w.name(), "walkthrough", () -> {

@@ -195,6 +195,9 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
     private static String rowName(FacedWindow face, ScriptPlace place) {
         return switch (place) {
             case ScriptPlace.Start s -> "start";
+            case ScriptPlace.Plan p -> place.ownWords();
+            case ScriptPlace.Named n -> place.ownWords();
+            case ScriptPlace.OfTimer t -> place.ownWords();
             case ScriptPlace.AtMoment m -> m.moment().words();
             case ScriptPlace.AtPart p ->
                 face.part(p.part()).map(Part::displayName).orElse(p.part());

@@ -4,6 +4,7 @@ import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
+import bivouac.design.ScriptPlace;
 import bivouac.desktop.widget.DepartureChoice;
 import bivouac.desktop.widget.TextBlock;
 import bivouac.desktop.widget.TextLine;
@@ -50,6 +51,9 @@ final class ApplicationPane {
                                         "departure-rule",
                                         (rule, words) ->
                                                 change(a -> a.departing(rule), "the application ends " + words))),
+                        line("Asked first", askedFirst(app)),
+                        line("Its scripts", routines(app).scripts("app-scripts")),
+                        line("Its timers", routines(app).timers("app-timers")),
                         line("Its parts", naming(app)),
                         Ui.label("About", "card-head-small"),
                         line(
@@ -94,6 +98,48 @@ final class ApplicationPane {
                                                 t))))),
                 "part-pane",
                 "application-pane");
+    }
+
+    private RoutinesPane routines(Application app) {
+        return new RoutinesPane(
+                work, app.routines(), r -> change(a -> a.with(r), "scripts and timers of the application changed"));
+    }
+
+    /** What the application does by itself: its start, what follows its last window, and what is done or fires. */
+    Node scripts(Situation s) {
+        Application app = s.design().application();
+        return Ui.styled(RoutinesPane.links(work, s, places(app)), "card");
+    }
+
+    private static List<ScriptPlace> places(Application app) {
+        var places = new ArrayList<ScriptPlace>(List.of(new ScriptPlace.Start(), new ScriptPlace.Plan()));
+        places.addAll(ScriptPlace.routines(Optional.empty(), app.routines()));
+        return places;
+    }
+
+    /** The windows that are asked before all others when the application departs (D2), one a line. */
+    private Node askedFirst(Application app) {
+        var block = new TextBlock(
+                "app-asked-first",
+                "Windows that are asked first, one a line",
+                String.join("\n", app.leaving().asked()),
+                t -> {
+                    List<String> names = t.lines()
+                            .map(String::strip)
+                            .filter(n -> !n.isEmpty())
+                            .toList();
+                    Optional<String> wrong = names.stream()
+                            .filter(n -> work.now().design().window(n).isEmpty())
+                            .findFirst();
+                    if (wrong.isPresent()) {
+                        String why = "There is no window “" + wrong.get() + "”.";
+                        work.say(why);
+                        return why;
+                    }
+                    return change(a -> a.leaving(a.leaving().asking(names)), "asking order changed");
+                });
+        block.setPromptText("the window that departs, then from the last to the first");
+        return block;
     }
 
     /** How parts are named. */

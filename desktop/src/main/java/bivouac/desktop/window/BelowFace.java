@@ -128,6 +128,9 @@ final class BelowFace extends VBox {
     private static String title(ScriptPlace place, Optional<Part> part) {
         return switch (place) {
             case ScriptPlace.Start s -> "When the application starts";
+            case ScriptPlace.Plan p -> "When all windows have closed, before the application ends";
+            case ScriptPlace.Named n -> "Steps of “" + n.name() + "”, done wherever a step says so";
+            case ScriptPlace.OfTimer t -> "When the timer " + t.name() + " fires";
             case ScriptPlace.AtMoment m ->
                 switch (m.moment()) {
                     case OPENED -> "When it has opened";

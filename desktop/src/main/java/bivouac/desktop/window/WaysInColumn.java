@@ -75,6 +75,9 @@ final class WaysInColumn {
     static String trigger(Design design, ScriptPlace place) {
         return switch (place) {
             case ScriptPlace.Start s -> "start script";
+            case ScriptPlace.Plan p -> place.ownWords();
+            case ScriptPlace.Named n -> place.ownWords();
+            case ScriptPlace.OfTimer t -> place.ownWords();
             case ScriptPlace.AtMoment m -> m.moment().words();
             case ScriptPlace.AtPart p ->
                 design.faced(p.window())

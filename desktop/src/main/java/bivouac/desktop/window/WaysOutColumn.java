@@ -21,6 +21,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The right column: the ways out by ending, where each leads, and what every opener does then. */
@@ -54,6 +55,7 @@ final class WaysOutColumn {
         }
         if (window instanceof FacedWindow face) {
             cards.add(moments(s, face));
+            cards.add(routines(s, face));
         }
         return cards;
     }
@@ -185,6 +187,32 @@ final class WaysOutColumn {
         who.setMinWidth(84);
         var row = Ui.row(6, who, Ui.shortened(receiver.does(), "plain"));
         row.setOnMouseClicked(e -> work.goTo(Chosen.script(receiver.place())));
+        return row;
+    }
+
+    /** Its named scripts and timers. */
+    private Node routines(Situation s, FacedWindow face) {
+        String name = face.name().shown();
+        var pane = new RoutinesPane(
+                work,
+                face.routines(),
+                r -> work.change(
+                        work.now().design().changingFace(name, f -> f.with(r)),
+                        "scripts and timers of " + name + " changed"));
+        var card = card();
+        card.getChildren()
+                .addAll(
+                        padded(Ui.label("Its scripts", "strong")),
+                        padded(pane.scripts("window-scripts")),
+                        padded(Ui.label("Its timers", "strong")),
+                        padded(pane.timers("window-timers")),
+                        RoutinesPane.links(work, s, ScriptPlace.routines(Optional.of(name), face.routines())));
+        return card;
+    }
+
+    private static Node padded(Node node) {
+        var row = Ui.styled(Ui.row(0, node), "card-line");
+        HBox.setHgrow(node, Priority.ALWAYS);
         return row;
     }
 

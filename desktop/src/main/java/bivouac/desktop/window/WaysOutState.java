@@ -106,6 +106,8 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
             case Target.Single(String name) -> name.equals(window);
             case Target.Owner o -> false;
             case Target.Opener o -> false;
+            case Target.Keyed(String name, var key) -> false;
+            case Target.Every(String name) -> false;
             case Target.Kept k -> false;
         };
     }
@@ -116,6 +118,9 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
         return who
                 + switch (place) {
                     case ScriptPlace.Start s -> "start";
+                    case ScriptPlace.Plan p -> place.ownWords();
+                    case ScriptPlace.Named n -> place.ownWords();
+                    case ScriptPlace.OfTimer t -> place.ownWords();
                     case ScriptPlace.AtMoment m -> m.moment().words();
                     case ScriptPlace.AtPart p ->
                         design.faced(p.window())

@@ -117,13 +117,17 @@ public final class WindowView implements ScreenView {
                 .setAll(Ui.styled(
                         Ui.wrapped("The start is before everything: nothing opens the application but its user."),
                         "empty"));
+        var application = new ApplicationPane(work);
         waysOut.getChildren()
-                .setAll(Ui.styled(
-                        Ui.wrapped(
-                                "After the end nothing is left but the exit code: the one given last, else 1 after a fault, else 0. Kept values are saved first."),
-                        "empty"));
-        face.getChildren().setAll(new ApplicationPane(work).draw(shown));
-        below.show(shown, new ScriptPlace.Start(), Optional.empty(), Optional.empty());
+                .setAll(
+                        application.scripts(shown),
+                        Ui.styled(
+                                Ui.wrapped(
+                                        "After the end nothing is left but the exit code: the one given last, else 1 after a fault, else 0. Kept values are saved first."),
+                                "empty"));
+        face.getChildren().setAll(application.draw(shown));
+        ScriptPlace place = shown.chosen().script().orElseGet(ScriptPlace.Start::new);
+        below.show(shown, place, Optional.empty(), Optional.empty());
     }
 
     private void drawWindow(Window window) {

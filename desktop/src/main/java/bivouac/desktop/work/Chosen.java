@@ -27,7 +27,7 @@ public record Chosen(Optional<String> window, Optional<ScriptPlace> script) {
     /** What of this is still there in a design; the first window, or the application, where it is not. */
     public Chosen in(Design design) {
         if (window.isEmpty()) {
-            return APPLICATION;
+            return script.filter(s -> isThere(s, design)).isPresent() ? this : APPLICATION;
         }
         if (design.window(window.get()).isEmpty()) {
             return design.windows().isEmpty()
@@ -41,6 +41,11 @@ public record Chosen(Optional<String> window, Optional<ScriptPlace> script) {
     private static boolean isThere(ScriptPlace place, Design design) {
         return switch (place) {
             case ScriptPlace.Start s -> true;
+            case ScriptPlace.Plan p -> true;
+            case ScriptPlace.Named n ->
+                ScriptPlace.routines(design, n.window()).script(n.name()).isPresent();
+            case ScriptPlace.OfTimer t ->
+                ScriptPlace.routines(design, t.window()).timer(t.name()).isPresent();
             case ScriptPlace.AtMoment m -> design.faced(m.window()).isPresent();
             case ScriptPlace.AtPart p ->
                 design.faced(p.window())
