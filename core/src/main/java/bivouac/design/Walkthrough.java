@@ -17,10 +17,26 @@ public record Walkthrough(String name, LocalDate today, List<String> lines) {
     /** How a line begins that says what has to be seen. */
     public static final String SEE = "see ";
 
-    private static final List<String> SEEN_OF_A_WINDOW = List.of("open", "closed", "blocked", "free");
+    private static final List<String> SEEN_OF_A_WINDOW =
+            List.of("open", "closed", "blocked", "free", "hidden", "shown", "owned");
 
     /** The words before a part that is named before its window. */
-    private static final List<String> OF_A_PART = List.of("press", "tick", "ticked", "unticked", "into", "in");
+    private static final List<String> OF_A_PART = List.of(
+            "press",
+            "tick",
+            "ticked",
+            "unticked",
+            "into",
+            "in",
+            "enabled",
+            "disabled",
+            "visible",
+            "invisible",
+            "read-only",
+            "changeable");
+
+    /** The words before a window in what is seen of several: {@code see closed "A" before opened "B"}. */
+    private static final List<String> BEFORE_A_WINDOW = List.of("see", "opened", "closed", "by");
 
     public Walkthrough {
         lines = List.copyOf(lines);
@@ -38,8 +54,39 @@ public record Walkthrough(String name, LocalDate today, List<String> lines) {
     /** As it is after a window was renamed. */
     Walkthrough windowRenamed(String from, String to) {
         return mapped(line -> TrailLine.of(line)
-                .flatMap(l -> window(l).filter(n -> n.name().equals(from)).map(n -> l.with(n, to)))
+                .map(l -> isOfSeveral(l)
+                        ? severalRenamed(l, from, to)
+                        : window(l)
+                                .filter(n -> n.name().equals(from))
+                                .map(n -> l.with(n, to))
+                                .orElse(line))
                 .orElse(line));
+    }
+
+    /** Whether the line says something of two windows, or of the order of two acts. */
+    private static boolean isOfSeveral(TrailLine line) {
+        boolean found = false;
+        for (int i = 1; i < line.words().size() && line.is(0, "see"); i++) {
+            found |= line.is(i, "before") || line.is(i, "by") && line.is(i - 1, "owned");
+        }
+        return found;
+    }
+
+    /** From the last to the first, so that what stands before stays where it is. */
+    private static String severalRenamed(TrailLine line, String from, String to) {
+        String text = line.text();
+        for (int i = line.words().size() - 1; i > 0; i--) {
+            int at = i;
+            boolean isWindow = BEFORE_A_WINDOW.stream().anyMatch(w -> line.is(at - 1, w));
+            Optional<TrailLine.Name> name =
+                    line.name(i).filter(n -> isWindow && n.name().equals(from));
+            if (name.isPresent()) {
+                text = text.substring(0, name.get().from())
+                        + Quoted.of(to)
+                        + text.substring(name.get().to());
+            }
+        }
+        return text;
     }
 
     /** As it is after a part of a window was renamed, by expression names. */

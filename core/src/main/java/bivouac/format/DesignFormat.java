@@ -50,10 +50,10 @@ public final class DesignFormat {
                 .list("variables", app.variables(), WindowFormat::write)
                 .put("start", StepFormat.write(app.start()))
                 .put("departure", write(app.departure()))
-                .list("asked first", app.leaving().asked(), a -> a)
+                .list("askingOrder", app.leaving().asked(), a -> a)
                 .putUnless(
                         app.leaving().plan().isEmpty(),
-                        "departure plan",
+                        "plan",
                         StepFormat.write(app.leaving().plan()))
                 .list("scripts", app.routines().scripts(), RoutineFormat::write)
                 .list("timers", app.routines().timers(), RoutineFormat::write)
@@ -146,7 +146,7 @@ public final class DesignFormat {
                         "names",
                         NamingHabit.SUFFIX,
                         j -> Fields.oneOf(j, ReadyMadeFormat.words(NamingHabit.values(), NamingHabit::words))),
-                new Leaving(f.list("asked first", Fields::asText), StepFormat.script(f, "departure plan")),
+                new Leaving(f.list("askingOrder", Fields::asText), StepFormat.script(f, "plan")),
                 RoutineFormat.read(f));
         f.done();
         return application;

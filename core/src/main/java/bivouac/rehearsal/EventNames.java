@@ -99,6 +99,7 @@ public final class EventNames {
                 scene.window(w).map(o -> new Event.Pick(o.instance(), value));
             case NamedEvent.CloseBoxUsed(Which w) -> scene.window(w).map(o -> new Event.CloseBox(o.instance()));
             case NamedEvent.EscapePressed(Which w) -> scene.window(w).map(o -> new Event.Escape(o.instance()));
+            case NamedEvent.EnterPressed(Which w) -> scene.window(w).flatMap(EventNames::enter);
             case NamedEvent.TaskEnded ended -> taskEnds(scene, ended);
             case NamedEvent.TimerFired(String timer, var of) ->
                 scene.timers().stream()
@@ -116,6 +117,14 @@ public final class EventNames {
     /** What the name means in a scene, if that is possible in the state that the scene shows. */
     static Optional<Event> possible(Machine machine, State state, Scene scene, NamedEvent event) {
         return resolve(scene, event).filter(e -> machine.isPossible(state, e));
+    }
+
+    /** P2: Enter is the event of the default button. */
+    private static Optional<Event> enter(OpenWindow window) {
+        return Machine.defaultButton(window)
+                .map(button -> window.design() instanceof MessageBox
+                        ? new Event.Answer(window.instance(), button)
+                        : new Event.Press(window.instance(), button));
     }
 
     private record PartOf(int instance, int number) {}

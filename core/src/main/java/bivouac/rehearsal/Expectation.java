@@ -7,17 +7,47 @@ import bivouac.machine.Sighting.Which;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 /**
  * Something that has to be seen after an event of a walkthrough: an act, or a part of the scene at rest (E3).
  * {@link #toString} is its line in the file.
  */
-public sealed interface Expectation {
+public sealed interface Expectation permits Expectation.OfScene, ActOrder, CannotHappen {
 
-    /** What was seen instead, in words; empty if this was seen. */
-    Optional<String> unmet(Scene scene, List<Sighting> seen);
+    /**
+     * What was seen instead, in words; empty if this was seen.
+     *
+     * @param can whether an event is possible now
+     */
+    Optional<String> unmet(Scene scene, List<Sighting> seen, Predicate<NamedEvent> can);
 
-    record Open(Which window) implements Expectation {
+    /** One for which it is enough to look at the scene, and at what was seen. */
+    sealed interface OfScene extends Expectation
+            permits Open,
+                    NotOpen,
+                    Blocked,
+                    Hidden,
+                    OwnedBy,
+                    Title,
+                    Shows,
+                    Ticked,
+                    Message,
+                    Note,
+                    Held,
+                    ExitCode,
+                    Saying,
+                    PartQuality,
+                    PartLook {
+        Optional<String> unmet(Scene scene, List<Sighting> seen);
+
+        @Override
+        default Optional<String> unmet(Scene scene, List<Sighting> seen, Predicate<NamedEvent> can) {
+            return unmet(scene, seen);
+        }
+    }
+
+    record Open(Which window) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
             return scene.window(window).isPresent() ? Optional.empty() : Optional.of(window + " is not open");
@@ -29,7 +59,7 @@ public sealed interface Expectation {
         }
     }
 
-    record NotOpen(Which window) implements Expectation {
+    record NotOpen(Which window) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
             return scene.window(window).isPresent() ? Optional.of(window + " is open") : Optional.empty();
@@ -41,7 +71,7 @@ public sealed interface Expectation {
         }
     }
 
-    record Blocked(Which window, boolean blocked) implements Expectation {
+    record Blocked(Which window, boolean blocked) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
             Optional<Scene.OpenWindow> open = scene.window(window);
@@ -61,7 +91,48 @@ public sealed interface Expectation {
         }
     }
 
-    record Title(Which window, String title) implements Expectation {
+    /** It is off the screen, itself or with what owns it (C9). */
+    record Hidden(Which window, boolean hidden) implements OfScene {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            Optional<Scene.OpenWindow> open = scene.window(window);
+            return open.isEmpty()
+                    ? Optional.of(window + " is not open")
+                    : open.get().hidden() == hidden
+                            ? Optional.empty()
+                            : Optional.of(window + (hidden ? " is to be seen" : " is hidden"));
+        }
+
+        @Override
+        public String toString() {
+            return line(window, hidden ? "hidden" : "shown");
+        }
+    }
+
+    /** Which window owns it (O5); empty for none. */
+    record OwnedBy(Which window, Optional<Which> owner) implements OfScene {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            Optional<Scene.OpenWindow> open = scene.window(window);
+            return open.isEmpty()
+                    ? Optional.of(window + " is not open")
+                    : open.get().owner().equals(owner)
+                            ? Optional.empty()
+                            : Optional.of(words(window, open.get().owner()));
+        }
+
+        static String words(Which window, Optional<Which> owner) {
+            return window + owner.map(o -> " is owned by " + o).orElse(" has no owner");
+        }
+
+        @Override
+        public String toString() {
+            return owner.map(o -> line(window, "owned by" + TrailFile.of(o).substring(3)))
+                    .orElseGet(() -> line(window, "not owned"));
+        }
+    }
+
+    record Title(Which window, String title) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
             Optional<Scene.OpenWindow> open = scene.window(window);
@@ -77,7 +148,7 @@ public sealed interface Expectation {
     }
 
     /** The text that stands on a part or is typed in it; of a list, its rows as they are shown. */
-    record Shows(Which window, String part, String text) implements Expectation {
+    record Shows(Which window, String part, String text) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
             Optional<Scene.SeenPart> found = Expectations.part(scene, window, part);
@@ -99,7 +170,7 @@ public sealed interface Expectation {
         }
     }
 
-    record Ticked(Which window, String part, boolean ticked) implements Expectation {
+    record Ticked(Which window, String part, boolean ticked) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
             Optional<Scene.SeenPart> found = Expectations.part(scene, window, part);
@@ -117,7 +188,7 @@ public sealed interface Expectation {
     }
 
     /** The text of a message that was asked. */
-    record Message(String text) implements Expectation {
+    record Message(String text) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
             return among(seen, Sighting.Asked.class, Sighting.Asked::text, text, "no message");
@@ -129,7 +200,7 @@ public sealed interface Expectation {
         }
     }
 
-    record Note(String text) implements Expectation {
+    record Note(String text) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
             return among(seen, Sighting.Noted.class, Sighting.Noted::text, text, "no note");
@@ -142,7 +213,7 @@ public sealed interface Expectation {
     }
 
     /** A holding that is held, or is not, by whomever. */
-    record Held(String holding, boolean held) implements Expectation {
+    record Held(String holding, boolean held) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
             boolean is = scene.held().stream().anyMatch(h -> h.holding().equals(holding));
@@ -159,7 +230,7 @@ public sealed interface Expectation {
         }
     }
 
-    record ExitCode(long code) implements Expectation {
+    record ExitCode(long code) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
             return scene.ended().isEmpty()
@@ -172,6 +243,19 @@ public sealed interface Expectation {
         @Override
         public String toString() {
             return "see exit code " + code;
+        }
+    }
+
+    /** What went to the error output at the end (D6). */
+    record Saying(String text) implements OfScene {
+        @Override
+        public Optional<String> unmet(Scene scene, List<Sighting> seen) {
+            return among(seen, Sighting.Ended.class, Sighting.Ended::saying, text, "the application did not end");
+        }
+
+        @Override
+        public String toString() {
+            return "see saying " + Quoted.of(text);
         }
     }
 

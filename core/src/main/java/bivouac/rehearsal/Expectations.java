@@ -2,6 +2,8 @@ package bivouac.rehearsal;
 
 import bivouac.design.Braces;
 import bivouac.design.Part;
+import bivouac.design.Setting;
+import bivouac.design.Traits;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import bivouac.machine.Sighting.Which;
@@ -13,12 +15,17 @@ import java.util.Optional;
 public final class Expectations {
 
     private static final int LARGEST_CODE = 999;
+    private static final String CANNOT = "see cannot ";
 
     /** How the lines are written that say what has to be seen. */
     private static final String FORMS =
             "see \"WINDOW\" open (or closed, blocked, free) · see title \"TITLE\" of \"WINDOW\""
                     + " · see \"TEXT\" in \"PART\" of \"WINDOW\" · see ticked (or unticked) \"PART\" of \"WINDOW\""
-                    + " · see message \"TEXT\" · see note \"TEXT\" · see held (or not held) \"HOLDING\" · see exit code NUMBER";
+                    + " · see message \"TEXT\" · see note \"TEXT\" · see held (or not held) \"HOLDING\" · see exit code NUMBER"
+                    + " · see \"WINDOW\" hidden (or shown, not owned, owned by \"WINDOW\")"
+                    + " · see enabled (or disabled, visible, invisible, read-only, changeable) \"PART\" of \"WINDOW\""
+                    + " · see font (or colour) \"VALUE\" in \"PART\" of \"WINDOW\" · see saying \"TEXT\""
+                    + " · see given back \"HOLDING\" before closed \"WINDOW\" · see cannot EVENT";
 
     private Expectations() {}
 
@@ -35,11 +42,13 @@ public final class Expectations {
                 case Sighting.Noted n -> all.add(new Expectation.Note(n.text()));
                 case Sighting.Closed c -> all.add(new Expectation.NotOpen(c.window()));
                 case Sighting.GivenBack g -> all.add(new Expectation.Held(g.holding(), false));
+                case Sighting.Ended e when !e.saying().isEmpty() -> all.add(new Expectation.Saying(e.saying()));
                 default -> {
                     // seen in the scene, or an explanation
                 }
             }
         }
+        orders(seen, all);
         scene.ended().ifPresent(code -> all.add(new Expectation.ExitCode(code)));
         scene.held().stream()
                 .map(h -> new Expectation.Held(h.holding(), true))
@@ -52,10 +61,63 @@ public final class Expectations {
             all.add(new Expectation.Open(w.which()));
             all.add(new Expectation.Blocked(w.which(), w.blockedBy().isPresent()));
             all.add(new Expectation.Title(w.which(), w.title()));
+            ofRelations(w, all);
             w.parts().stream().filter(p -> p.visible() && says(p)).forEach(p -> all.add(ofPart(w.which(), p)));
+            w.parts().forEach(p -> qualities(w.which(), p, all));
         }
         all.removeIf(e -> e instanceof Expectation.NotOpen(Which w) && all.contains(new Expectation.Open(w)));
         return List.copyOf(all);
+    }
+
+    /** Of acts right after each other, where one of them gives something back: that is what goes wrong. */
+    private static void orders(List<Sighting> seen, List<Expectation> all) {
+        List<ActOrder.Act> acts =
+                seen.stream().flatMap(s -> ActOrder.Act.of(s).stream()).toList();
+        for (int i = 1; i < acts.size(); i++) {
+            ActOrder.Act before = acts.get(i - 1);
+            ActOrder.Act then = acts.get(i);
+            boolean gives = before instanceof ActOrder.Act.GivenBack || then instanceof ActOrder.Act.GivenBack;
+            if (gives && acts.indexOf(before) == i - 1 && acts.indexOf(then) == i) {
+                all.add(new ActOrder(before, then));
+            }
+        }
+    }
+
+    private static void ofRelations(Scene.OpenWindow w, List<Expectation> all) {
+        if (w.hidden()) {
+            all.add(new Expectation.Hidden(w.which(), true));
+        }
+        w.owner().ifPresent(o -> all.add(new Expectation.OwnedBy(w.which(), Optional.of(o))));
+        if (w.blockedBy().isPresent() && w.hasCloseBox()) {
+            all.add(new CannotHappen(new NamedEvent.CloseBoxUsed(w.which())));
+        }
+    }
+
+    /** What differs from how parts usually are, or follows a condition. */
+    private static void qualities(Which window, Scene.SeenPart part, List<Expectation> all) {
+        String name = part.design().name().expression();
+        Traits traits = part.design().traits();
+        quality(window, part, PartQuality.Quality.ENABLED, traits.enabled(), true, all);
+        quality(window, part, PartQuality.Quality.VISIBLE, traits.visible(), true, all);
+        quality(window, part, PartQuality.Quality.READ_ONLY, traits.readOnly(), false, all);
+        for (PartLook.Look look : PartLook.Look.values()) {
+            if (!look.of(part).isEmpty()) {
+                all.add(new PartLook(window, name, look, look.of(part)));
+            }
+        }
+    }
+
+    private static void quality(
+            Which window,
+            Scene.SeenPart part,
+            PartQuality.Quality quality,
+            Setting setting,
+            boolean usual,
+            List<Expectation> all) {
+        boolean is = quality.of(part);
+        if (is != usual || setting instanceof Setting.Follows) {
+            all.add(new PartQuality(window, part.design().name().expression(), quality, is));
+        }
     }
 
     /** What stands on a button or a command is the same all the time, unless it is live. */
@@ -91,11 +153,23 @@ public final class Expectations {
             case Expectation.Note(String text) -> "the note “" + text + "”";
             case Expectation.Held(String holding, boolean held) -> Expectation.Held.words(holding, held);
             case Expectation.ExitCode(long code) -> "exit code " + code;
+            case Expectation.Saying(String text) -> "says “" + text + "” at the end";
+            case Expectation.Hidden(Which w, boolean hidden) -> w + (hidden ? " is hidden" : " is to be seen");
+            case Expectation.OwnedBy(Which w, var owner) -> Expectation.OwnedBy.words(w, owner);
+            case PartQuality(Which w, String part, var quality, boolean is) ->
+                w + ": " + part + " is " + quality.word(is);
+            case PartLook(Which w, String part, var look, String value) ->
+                w + ": " + part + " has the " + look.word() + " " + value;
+            case ActOrder(var first, var then) -> first + " before " + then;
+            case CannotHappen(NamedEvent event) -> "cannot happen: " + event;
         };
     }
 
     /** Reads a line; empty if it is none. */
     public static Optional<Expectation> read(String line) {
+        if (line.startsWith(CANNOT)) {
+            return TrailFile.parse(line.substring(CANNOT.length())).map(CannotHappen::new);
+        }
         var in = new LineReader(line);
         in.must("see");
         Optional<Expectation> read = read(in);
@@ -129,7 +203,36 @@ public final class Expectations {
             int code = in.number();
             return code > LARGEST_CODE ? Optional.empty() : Optional.of(new Expectation.ExitCode(code));
         }
-        return in.isAtName() ? ofWindow(in) : Optional.empty();
+        if (in.takes("saying")) {
+            return Optional.of(new Expectation.Saying(in.name()));
+        }
+        return in.isAtName() ? ofWindow(in) : ofPart(in).or(() -> order(in));
+    }
+
+    private static Optional<Expectation> ofPart(LineReader in) {
+        for (PartQuality.Quality quality : PartQuality.Quality.values()) {
+            for (boolean is : List.of(true, false)) {
+                if (in.takes(quality.word(is))) {
+                    String part = in.name();
+                    return Optional.of(new PartQuality(in.ofWindow(), part, quality, is));
+                }
+            }
+        }
+        for (PartLook.Look look : PartLook.Look.values()) {
+            if (in.takes(look.word())) {
+                String value = in.name();
+                in.must("in");
+                String part = in.name();
+                return Optional.of(new PartLook(in.ofWindow(), part, look, value));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Expectation> order(LineReader in) {
+        Optional<ActOrder.Act> first = ActOrder.Act.read(in);
+        in.must("before");
+        return first.flatMap(f -> ActOrder.Act.read(in).map(t -> new ActOrder(f, t)));
     }
 
     /** What begins with a name: a text in a part, or how a window is. */
@@ -144,6 +247,17 @@ public final class Expectations {
         }
         if (in.takes("closed")) {
             return Optional.of(new Expectation.NotOpen(window));
+        }
+        if (in.takes("owned by")) {
+            return Optional.of(new Expectation.OwnedBy(window, Optional.of(in.window())));
+        }
+        if (in.takes("not owned")) {
+            return Optional.of(new Expectation.OwnedBy(window, Optional.empty()));
+        }
+        for (boolean hidden : List.of(true, false)) {
+            if (in.takes(hidden ? "hidden" : "shown")) {
+                return Optional.of(new Expectation.Hidden(window, hidden));
+            }
         }
         if (in.takes("blocked")) {
             return Optional.of(new Expectation.Blocked(window, true));

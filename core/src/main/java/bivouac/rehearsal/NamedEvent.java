@@ -129,6 +129,14 @@ public sealed interface NamedEvent {
         }
     }
 
+    /** Enter: the default button of a window (P2). */
+    record EnterPressed(Which window) implements OnWindow {
+        @Override
+        public String toString() {
+            return "Enter" + TrailFile.of(window);
+        }
+    }
+
     /**
      * A task ends.
      *

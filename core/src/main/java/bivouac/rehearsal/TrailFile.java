@@ -199,6 +199,12 @@ public final class TrailFile {
                 return new NamedEvent.EscapePressed(in.ofWindow());
             }
         },
+        ENTER("Enter", "of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                return new NamedEvent.EnterPressed(in.ofWindow());
+            }
+        },
         SESSION("session ends", "") {
             @Override
             NamedEvent read(LineReader in) {

@@ -48,6 +48,7 @@ public final class TrailWords {
             case NamedEvent.Picked(var w, String value) -> new Line(w.toString(), "picked", value);
             case NamedEvent.CloseBoxUsed(var w) -> new Line(w.toString(), "close box", "");
             case NamedEvent.EscapePressed(var w) -> new Line(w.toString(), "Escape", "");
+            case NamedEvent.EnterPressed(var w) -> new Line(w.toString(), "Enter", "");
             case NamedEvent.TaskEnded ended -> new Line(ended.task(), "ends " + ended.ending(), "");
             case NamedEvent.TimerFired(String timer, var of) ->
                 new Line(of.map(Sighting.Which::toString).orElse(""), "timer " + timer + " fires", "");

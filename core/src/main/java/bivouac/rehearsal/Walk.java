@@ -126,9 +126,14 @@ public record Walk(Walkthrough walkthrough, List<Moment> moments, Optional<Broke
                         "“" + line + "”, which says nothing that is known"));
             }
             return expected.get()
-                    .unmet(scene, moments.getLast().seen())
+                    .unmet(scene, moments.getLast().seen(), this::can)
                     .map(instead -> new Broken(
                             event, OptionalInt.of(number), line.substring(Walkthrough.SEE.length()), instead));
+        }
+
+        private boolean can(NamedEvent event) {
+            return EventNames.possible(machine, moments.getLast().state(), scene, event)
+                    .isPresent();
         }
 
         private Optional<Broken> act(String line, int number) {

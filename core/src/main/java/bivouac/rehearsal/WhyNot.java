@@ -105,6 +105,7 @@ final class WhyNot {
                 w + " lets nobody choose " + String.join(", ", paths) + " as “" + filter + "”";
             case NamedEvent.Picked(var w, String value) -> w + " lets nobody pick “" + value + "”";
             case NamedEvent.CloseBoxUsed(var w) -> "the close box of " + w + " does nothing then";
+            case NamedEvent.EnterPressed(var w) -> "Enter does nothing on " + w + " then";
             case NamedEvent.EscapePressed(var w) -> "Escape does nothing on " + w + " then";
         };
     }
