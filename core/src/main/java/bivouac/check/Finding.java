@@ -24,7 +24,7 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
         }
     }
 
-    /** The kinds of findings so far, for filters and tests; the word stands in reports. */
+    /** The kinds of findings, for filters and tests; the word stands in reports. */
     public enum Kind {
         DEAD_TRIGGER,
         MISSING_BRANCH,

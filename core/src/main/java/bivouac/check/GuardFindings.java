@@ -25,7 +25,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
- * Typed texts that are taken for more than they are (need 4): a conversion that can be reached with a text that is no
+ * Typed texts that are taken for more than they are: a conversion that can be reached with a text that is no
  * number, a field read that may hold none (X3), and two texts joined where a sum was surely meant.
  *
  * <p>Told from the text of the conditions above a step: a conversion counts as guarded where some condition that leads to
@@ -165,7 +165,7 @@ final class GuardFindings {
         twice(source, path);
     }
 
-    /** A name that stands twice in one sum was surely pasted, and one of the two not changed (need 4). */
+    /** A name that stands twice in one sum was surely pasted, and one of the two not changed. */
     private void twice(String source, StepPath path) {
         List<String> terms = Stream.of(source.split("\\+")).map(String::strip).toList();
         terms.stream()

@@ -13,7 +13,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /**
- * The house rules that a design's message boxes suggest (need 5): what most of them do alike, and which differ. People
+ * The house rules that a design's message boxes suggest: what most of them do alike, and which differ. People
  * see message boxes one at a time, and so notice last that two of them speak differently.
  */
 public final class MessageRules {

@@ -14,7 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** Names of parts that tell nobody anything, or are not made as the application's others are (need 2). */
+/** Names of parts that tell nobody anything, or are not made as the application's others are. */
 public final class PartNames {
 
     /** A name shorter than this says too little. */

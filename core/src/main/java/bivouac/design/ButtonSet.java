@@ -3,7 +3,7 @@ package bivouac.design;
 import java.util.List;
 import java.util.Optional;
 
-/** Sets of buttons that the trade has ready (need 5): which, in order, which one Enter presses, and what Escape means. */
+/** Sets of buttons that the trade has ready: which, in order, which one Enter presses, and what Escape means. */
 public enum ButtonSet {
     OK(List.of("OK"), 0, 0),
     OK_CANCEL(List.of("OK", "Cancel"), 0, 1),

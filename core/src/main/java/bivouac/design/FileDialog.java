@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * A file dialog (need 6, C8). Its title and its starting folder are read once, when it opens (P3). It ends as
+ * A file dialog (C8). Its title and its starting folder are read once, when it opens (P3). It ends as
  * <em>chosen</em>, with a path and the filter that was on, or as <em>cancelled</em>, with nothing.
  *
  * @param filters the kinds of files offered; with none every file is

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A message box (need 5, C7). Its text and title read {@code app} and {@code takes} once, when it opens (P3).
+ * A message box (C7). Its text and title read {@code app} and {@code takes} once, when it opens (P3).
  *
  * @param answers its buttons, in order; each is an ending
  * @param byDefault the ending of the button that Enter presses

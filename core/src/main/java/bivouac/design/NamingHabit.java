@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** How an application names its parts (need 2: in a big program a default name tells nobody anything). */
+/** How an application names its parts: in a big program a default name tells nobody anything. */
 public enum NamingHabit {
     /** The kind follows: {@code admitButton}. */
     SUFFIX("the kind at the end"),

@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
- * A picker (need 7, C8): a person picks a font, a colour or a date, or nothing. It ends as <em>picked</em>, with the
+ * A picker (C8): a person picks a font, a colour or a date, or nothing. It ends as <em>picked</em>, with the
  * value, or as <em>cancelled</em>.
  *
  * @param starts what is picked when it opens, in the scope of {@code app} and {@code takes}

@@ -347,7 +347,7 @@ public sealed interface Step {
         }
     }
 
-    /** Says that what is wanted is not there yet, where a trigger would else be dead (need 2). */
+    /** Says that what is wanted is not there yet, where a trigger would else be dead. */
     record NotThereYet() implements Plain {}
 
     /** Takes a window off the screen, or brings it back there or to the front (C9, R2). */

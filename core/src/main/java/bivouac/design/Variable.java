@@ -3,7 +3,7 @@ package bivouac.design;
 import java.util.Optional;
 
 /**
- * A value of the application or of a window's instance (need 4).
+ * A value of the application or of a window's instance.
  *
  * @param starts its starting value; without one it starts as the empty value of its type
  * @param kept whether it outlives the run (D6); a window's own variable never does

@@ -3,7 +3,7 @@ package bivouac.design;
 import java.util.Optional;
 
 /**
- * What the system is told about a window's frame (need 1). No rule of window life depends on it (S1).
+ * What the system is told about a window's frame. No rule of window life depends on it (S1).
  *
  * @param least the least size of the face in pixels; 0 leaves that side to the contents
  * @param icon the icon's file beside the design, with slashes; empty for the application's own

@@ -6,7 +6,6 @@ import bivouac.state.Keys;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.function.Predicate;
 
 /**
  * Who is asked next, and who closes next: it follows from who was asked and who is still there (C4, C5, D2). The order
@@ -113,17 +112,19 @@ final class AskingOrder {
             reach(request.target);
             return;
         }
-        roots(this::isListed);
+        roots(request, true);
         if (there && !isListed(request.target)) {
             reach(request.target);
         }
-        roots(i -> !isListed(i) && i != request.target);
+        roots(request, false);
     }
 
-    private void roots(Predicate<Inst> which) {
+    /** The windows without an owner that the design lists, or all others but the one that asked. */
+    private void roots(Frame.OfRequest request, boolean listed) {
         for (int i = 0; i < run.instances.size(); i++) {
-            if (sorted[i].owner == null && which.test(sorted[i])) {
-                reach(sorted[i]);
+            Inst inst = sorted[i];
+            if (inst.owner == null && isListed(inst) == listed && (listed || inst != request.target)) {
+                reach(inst);
             }
         }
     }

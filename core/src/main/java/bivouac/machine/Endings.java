@@ -41,7 +41,7 @@ final class Endings {
     }
 
     /** C6: the values of an ending, in the scope of the close step or way out, only where they reach someone. */
-    void makeResult(Frame.OfRequest request, Inst inst, int ending, Optional<Frame.OfScript> asker) {
+    void makeResult(Frame.OfRequest request, Inst inst, int ending, Frame.OfScript asker) {
         // what is not given has no value, whatever an ending before it gave
         inst.beginResult(0);
         if (ending == 0 || !reachesSomeone(inst)) {
@@ -49,7 +49,9 @@ final class Endings {
         }
         inst.beginResult(inst.plan.ending(ending).gives().size());
         if (inst == request.target && request.way == Ways.CLOSE_STEP) {
-            asker.ifPresent(a -> give(inst, given(a.script.ops().get(a.pc)), run.here(a)));
+            if (asker != null) {
+                give(inst, given(asker.script.ops().get(asker.pc)), run.here(asker));
+            }
         } else {
             give(inst, Ways.gives(inst, Ways.wayFor(request, inst)), run.here(inst));
         }

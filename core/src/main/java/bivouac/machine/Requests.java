@@ -32,6 +32,8 @@ final class Requests {
     private final int[] wayNumbers;
 
     private final int[][] endingNumbers;
+    /** D6: the numbers of the exit codes without, and after, a fault. */
+    private final int[] usualCodes;
 
     Requests(Run run, Endings endings, Holdings holdings, Tasks tasks, Opening opening) {
         this.run = run;
@@ -45,6 +47,7 @@ final class Requests {
         for (int way = 0; way < Ways.COUNT; way++) {
             wayNumbers[way] = run.number(Value.of(Ways.words(way)));
         }
+        this.usualCodes = new int[] {run.number(new Value.Whole(0)), run.number(new Value.Whole(1))};
         this.endingNumbers = new int[run.program.windows().size()][];
     }
 
@@ -165,12 +168,14 @@ final class Requests {
     void refuse(Frame.OfRequest request, Optional<Inst> by) {
         forgetResults(request);
         release(request);
-        by.ifPresent(i -> seeRefusal(i));
-        if (request.departure) {
+        by.ifPresent(this::seeRefusal);
+        if (request.departure && run.isWatched()) {
             run.see(new Sighting.DepartureCalledOff());
         }
-        Optional<Frame.OfScript> asker = takeOff(request);
-        asker.ifPresent(s -> s.pc = afterRefusal(s));
+        Frame.OfScript asker = takeOff(request);
+        if (asker != null) {
+            asker.pc = afterRefusal(asker);
+        }
     }
 
     private void seeRefusal(Inst by) {
@@ -205,8 +210,8 @@ final class Requests {
         };
     }
 
-    /** Takes the request off the stack, and answers the script that asked for it, if that is still there. */
-    private Optional<Frame.OfScript> takeOff(Frame.OfRequest request) {
+    /** Takes the request off the stack, and answers the script that asked for it; null if that is gone. */
+    private Frame.OfScript takeOff(Frame.OfRequest request) {
         int at = run.stack.indexOf(request);
         run.stack.remove(at);
         if (request.byScript
@@ -214,29 +219,26 @@ final class Requests {
                 && run.stack.get(at - 1) instanceof Frame.OfScript asker
                 && asker.awaitsRequest) {
             asker.awaitsRequest = false;
-            return Optional.of(asker);
+            return asker;
         }
-        return Optional.empty();
+        return null;
     }
 
     /** Nothing refuses any more: values are made (C6), and the windows begin to close. */
     private void decide(Frame.OfRequest request) {
-        Optional<Frame.OfScript> asker = asker(request);
-        Optional<Op.Open> inPlace = asker.filter(a -> !request.departure)
-                .map(a -> a.script.ops().get(a.pc))
-                .filter(Op.Open.class::isInstance)
-                .map(Op.Open.class::cast);
+        Frame.OfScript asker = asker(request);
+        Op.Open inPlace = !request.departure && asker != null && opOf(asker) instanceof Op.Open open ? open : null;
         try {
             if (!request.departure) {
                 makeResults(request, asker);
             }
-            if (inPlace.isPresent() && mustWaitForSystem(inPlace.get(), asker.get())) {
+            if (inPlace != null && mustWaitForSystem(inPlace, asker)) {
                 request.awaitsOpening = true;
                 return;
             }
             closes(request);
-            if (inPlace.isPresent()) {
-                opening.openInPlaceOf(request.target, inPlace.get(), asker.get());
+            if (inPlace != null) {
+                opening.openInPlaceOf(request.target, inPlace, asker);
             }
         } catch (NoValue fault) {
             request.closing = false;
@@ -249,7 +251,11 @@ final class Requests {
         }
     }
 
-    private void makeResults(Frame.OfRequest request, Optional<Frame.OfScript> asker) {
+    private static Op opOf(Frame.OfScript script) {
+        return script.script.ops().get(script.pc);
+    }
+
+    private void makeResults(Frame.OfRequest request, Frame.OfScript asker) {
         for (int i = 0; i < run.instances.size(); i++) {
             Inst inst = run.instances.get(i);
             if (inst.askedBy == request) {
@@ -281,11 +287,10 @@ final class Requests {
         takeOff(request);
     }
 
-    private Optional<Frame.OfScript> asker(Frame.OfRequest request) {
+    /** The script that asked, which lies right below; null if none did, or it is gone. */
+    private Frame.OfScript asker(Frame.OfRequest request) {
         int at = run.stack.indexOf(request);
-        return request.byScript && at > 0 && run.stack.get(at - 1) instanceof Frame.OfScript s
-                ? Optional.of(s)
-                : Optional.empty();
+        return request.byScript && at > 0 && run.stack.get(at - 1) instanceof Frame.OfScript s ? s : null;
     }
 
     /** D3: scripts and kept branches are let go, without fault. */
@@ -380,8 +385,10 @@ final class Requests {
             end(request);
             return;
         }
-        Optional<Frame.OfScript> asker = takeOff(request);
-        asker.ifPresent(s -> s.pc = afterAgreement(s));
+        Frame.OfScript asker = takeOff(request);
+        if (asker != null) {
+            asker.pc = afterAgreement(asker);
+        }
         endings.runKeptBranches();
         if (request.thenEnds) {
             endAfterwards(request);
@@ -423,10 +430,12 @@ final class Requests {
         if (any) {
             run.see(new Sighting.KeptSaved());
         }
-        long code = run.value(request.code) instanceof Value.Whole(long n) ? n : run.faulted ? 1 : 0;
+        run.exitCode = request.code != 0 ? request.code : usualCodes[run.faulted ? 1 : 0];
         run.phase = Situation.ENDED;
-        run.exitCode = run.number(new Value.Whole(code));
-        run.see(new Sighting.Ended(code, run.value(request.saying).shown()));
+        if (run.isWatched()) {
+            long code = run.value(run.exitCode) instanceof Value.Whole(long n) ? n : 0;
+            run.see(new Sighting.Ended(code, run.value(request.saying).shown()));
+        }
     }
 
     /** C7, C8: a message box, file dialog or picker ends at once and unasked. */

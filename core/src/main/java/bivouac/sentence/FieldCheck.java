@@ -9,7 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * A ready-made check of a field (need 4): {@code me.nights must be a whole number between 1 and 30} becomes the condition
+ * A ready-made check of a field: {@code me.nights must be a whole number between 1 and 30} becomes the condition
  * under which it is wrong, and what is said then. A value field is asked whether it holds a value; a text is converted,
  * and only after it was asked whether it can be.
  *

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** How parts are named: proposed, found where they differ, and put right (need 2, V5). */
+/** How parts are named: proposed, found where they differ, and put right (V5). */
 class PartNamesTest {
 
     private static Design designs(NamingHabit habit, Part... parts) {

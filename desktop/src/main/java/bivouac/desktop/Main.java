@@ -5,15 +5,16 @@ import bivouac.cli.Console;
 import bivouac.cli.ExitCodes;
 import bivouac.cli.RehearseCommand;
 import bivouac.desktop.pictures.PicturesCommand;
+import bivouac.desktop.work.Examples;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Work;
 import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Application;
 import javafx.stage.Stage;
 import picocli.CommandLine.Command;
@@ -35,16 +36,11 @@ public final class Main implements Callable<Integer> {
         System.exit(Console.run(new Main(), args));
     }
 
-    /** The folder of the examples that ship. */
-    public static Path examples() {
-        return Path.of(System.getProperty("bivouac.examples", "examples"));
-    }
-
     @Override
     public Integer call() {
-        Path design = file == null ? examples().resolve("ridge-hut.bivouac") : file;
+        Path design = file == null ? Examples.usual() : file;
         try {
-            DesignFile.read(design);
+            Tool.beginWith(design, DesignFile.open(design));
         } catch (Unreadable e) {
             System.err.println(e.getMessage());
             return ExitCodes.UNREADABLE;
@@ -59,20 +55,28 @@ public final class Main implements Callable<Integer> {
             System.err.println(missing.get());
             return ExitCodes.UNREADABLE;
         }
-        Application.launch(Tool.class, design.toString());
+        Application.launch(Tool.class);
         return ExitCodes.FINE;
     }
 
     /** What JavaFX starts. */
     public static final class Tool extends Application {
+        /** JavaFX makes the tool itself, so what it begins with is left here for it: read once, before. */
+        private static final AtomicReference<Beginning> BEGINNING = new AtomicReference<>();
+
+        private record Beginning(Path file, DesignFile.Opened opened) {}
+
+        static void beginWith(Path file, DesignFile.Opened opened) {
+            BEGINNING.set(new Beginning(file, opened));
+        }
+
         @Override
-        public void start(Stage stage) throws Exception {
-            Path file = Path.of(getParameters().getRaw().getFirst());
-            DesignFile.Opened opened = DesignFile.open(file);
-            boolean isExample =
-                    file.toAbsolutePath().startsWith(examples().toAbsolutePath()) && !Files.isWritable(file);
-            Optional<Work.OnDisk> onDisk =
-                    isExample ? Optional.empty() : Optional.of(new Work.OnDisk(file, opened.version()));
+        public void start(Stage stage) {
+            Beginning begins = BEGINNING.get();
+            DesignFile.Opened opened = begins.opened();
+            Optional<Work.OnDisk> onDisk = Examples.isShipped(begins.file())
+                    ? Optional.empty()
+                    : Optional.of(new Work.OnDisk(begins.file(), opened.version()));
             new App(stage, opened.design(), onDisk, LocalDate.now(), new Journals(Journals.stateFolder()), false)
                     .show();
         }

@@ -5,7 +5,7 @@ import bivouac.cli.CheckCommand;
 import bivouac.cli.ExitCodes;
 import bivouac.cli.RehearseCommand;
 import bivouac.design.Design;
-import bivouac.desktop.Main;
+import bivouac.desktop.work.Examples;
 import bivouac.format.DesignFile;
 import bivouac.format.MadeFile;
 import bivouac.format.SafeFile;
@@ -44,7 +44,7 @@ public final class PicturesCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Path design = file == null ? Main.examples().resolve("ridge-hut.bivouac") : file;
+        Path design = file == null ? Examples.usual() : file;
         return draw(design, out);
     }
 

@@ -1,0 +1,77 @@
+package bivouac.bench;
+
+import bivouac.machine.Machine;
+import bivouac.machine.Stepper;
+import bivouac.plan.Program;
+import bivouac.state.StateTable;
+import bivouac.testkit.Families;
+import com.sun.management.ThreadMXBean;
+import java.lang.management.ManagementFactory;
+import java.time.LocalDate;
+
+/**
+ * How fast all situations of a family of designs are met, breadth first, on one core: a main window, N windows
+ * alongside, each clean or changed, each asking before it closes when changed. Each is told from all others by its packed
+ * words; their number is known by calculation, and is held against it.
+ */
+public final class ExploringSpeeds {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+
+    private ExploringSpeeds() {}
+
+    public static void main(String[] arguments) {
+        int largest = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 11;
+        for (int i = 0; i < 8; i++) {
+            explore(8);
+        }
+        for (int windows = 8; windows <= largest; windows++) {
+            Result best = explore(windows);
+            for (int i = 0; i < 4; i++) {
+                Result again = explore(windows);
+                best = again.seconds < best.seconds ? again : best;
+            }
+            System.out.printf(
+                    "%d windows: %,d situations (%,d by calculation), %,d steps in %.2f s: %,.0f steps and %,.0f new"
+                            + " states a second; %.1f bytes a state kept, %.1f bytes made a step%n",
+                    windows,
+                    best.states,
+                    Families.situations(windows),
+                    best.steps,
+                    best.seconds,
+                    best.steps / best.seconds,
+                    best.states / best.seconds,
+                    (double) best.kept / best.states,
+                    (double) Math.max(0, best.made - best.kept) / best.steps);
+        }
+    }
+
+    /**
+     * What exploring once came to.
+     *
+     * @param kept bytes that the table takes
+     * @param made bytes that were allocated, the table's growing included
+     */
+    private record Result(int states, long steps, double seconds, long kept, long made) {}
+
+    private static Result explore(int windows) {
+        var threads = (ThreadMXBean) ManagementFactory.getThreadMXBean();
+        var stepper = new Stepper(new Machine(Program.of(Families.changedWindows(windows))), TODAY);
+        var table = new StateTable();
+        long made = threads.getCurrentThreadAllocatedBytes();
+        long begun = System.nanoTime();
+        long steps = 0;
+        stepper.start();
+        table.add(stepper.words(), stepper.length());
+        for (int i = 0; i < table.size(); i++) {
+            int events = stepper.open(table.piece(i), table.first(i));
+            for (int e = 0; e < events; e++) {
+                stepper.step(e);
+                table.add(stepper.words(), stepper.length());
+            }
+            steps += events;
+        }
+        double seconds = (System.nanoTime() - begun) / 1e9;
+        return new Result(table.size(), steps, seconds, table.bytes(), threads.getCurrentThreadAllocatedBytes() - made);
+    }
+}
