@@ -36,9 +36,7 @@ final class StepFindings {
                         case Step.Open open -> open(found, design, open, place, path);
                         case Step.RunTask run -> run(found, design, run, place, path);
                         case Step.TakeHolding take -> take(found, design, take, place, path);
-                        case Step.GiveBack(String holding)
-                        when design.application().holding(holding).isEmpty() ->
-                            found.add(noHolding(place, "gives back", holding, path));
+                        case Step.GiveBack back -> giveBack(found, design, back, place, path);
                         case Step.Do call
                         when !isThere(
                                 design, place, r -> r.script(call.script()).isPresent()) ->
@@ -168,6 +166,21 @@ final class StepFindings {
                     Weight.RISKY,
                     Kind.MISSING_BRANCH,
                     place.words() + " does not say what happens when " + take.holding() + " could not be taken.",
+                    "It may fail, and is then a fault (X1); write when could not.",
+                    Place.step(place, path)));
+        }
+    }
+
+    private static void giveBack(
+            List<Finding> found, Design design, Step.GiveBack back, ScriptPlace place, StepPath path) {
+        Optional<Holding> holding = design.application().holding(back.holding());
+        if (holding.isEmpty()) {
+            found.add(noHolding(place, "gives back", back.holding(), path));
+        } else if (holding.get().mayStay() && !back.answers(Ending.COULD_NOT.name())) {
+            found.add(new Finding(
+                    Weight.RISKY,
+                    Kind.MISSING_BRANCH,
+                    place.words() + " does not say what happens when " + back.holding() + " could not be given back.",
                     "It may fail, and is then a fault (X1); write when could not.",
                     Place.step(place, path)));
         }

@@ -89,6 +89,12 @@ public record Design(Application application, List<Window> windows, List<Walkthr
             case Step.Open open -> window(open.window()).map(Design::endingsOf).orElse(List.of());
             case Step.RunTask run ->
                 application.task(run.task()).map(Task::endings).orElse(List.of());
+            case Step.GiveBack back ->
+                application
+                        .holding(back.holding())
+                        .filter(Holding::mayStay)
+                        .map(h -> List.of(Ending.COULD_NOT))
+                        .orElse(List.of());
             case Step.TakeHolding take ->
                 application
                         .holding(take.holding())

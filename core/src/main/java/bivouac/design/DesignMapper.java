@@ -258,7 +258,7 @@ abstract class DesignMapper {
                         d.handOver().stream()
                                 .map(g -> new Given(g.name(), expression(g.value())))
                                 .toList());
-            case Step.GiveBack g -> g;
+            case Step.GiveBack g -> g.withBranches(branches(g.branches()));
             case Step.TakeHolding t -> t.withBranches(branches(t.branches()));
             case Step.RunTask r ->
                 new Step.RunTask(

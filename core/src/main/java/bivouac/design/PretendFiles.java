@@ -22,6 +22,16 @@ public record PretendFiles(List<String> paths, List<String> unreadable, boolean 
         unreadable = List.copyOf(unreadable);
     }
 
+    /** Whether there is a file, or a new one, that cannot be written. */
+    public boolean refuseSome() {
+        return full || !unreadable.isEmpty();
+    }
+
+    /** Whether a file can be written: not where it cannot be read, nor a new one on a full disk. */
+    public boolean canBeWritten(String path, List<String> there) {
+        return !unreadable.contains(path) && (!full || there.contains(path));
+    }
+
     /** Whether a text is a path: absolute, with slashes, and no two of them beside each other. */
     public static boolean isPath(String text) {
         return text.startsWith("/") && !text.contains("//");

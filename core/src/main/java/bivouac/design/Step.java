@@ -19,7 +19,7 @@ public sealed interface Step {
     record Branch(String ending, Script script) {}
 
     /** A step that waits for, or is told of, an ending, with a branch for each (W4). */
-    sealed interface Branching extends Step permits Open, RunTask, TakeHolding {
+    sealed interface Branching extends Step permits Open, RunTask, TakeHolding, GiveBack {
 
         List<Branch> branches();
 
@@ -134,8 +134,21 @@ public sealed interface Step {
         }
     }
 
-    /** Gives a holding back (H2). */
-    record GiveBack(String holding) implements Plain {}
+    /** Gives a holding back (H2). Where that may fail, the one branch is for <em>could not</em>. */
+    record GiveBack(String holding, List<Branch> branches) implements Branching {
+        public GiveBack {
+            branches = List.copyOf(branches);
+        }
+
+        public GiveBack(String holding) {
+            this(holding, List.of());
+        }
+
+        @Override
+        public GiveBack withBranches(List<Branch> other) {
+            return new GiveBack(holding, other);
+        }
+    }
 
     /** Runs a named script of the window, or of the application, as if its steps stood here (W7). */
     record Do(String script, List<Given> handOver) implements Plain {

@@ -155,7 +155,11 @@ public final class DesignFormat {
     private static Holding holding(Json json) throws Unreadable {
         Fields f = Fields.of(json);
         var holding = new Holding(
-                f.name(), f.yes("ofApplication", false), f.yes("mayFail", false), f.yes("leavesTrace", false));
+                f.name(),
+                f.yes("ofApplication", false),
+                f.yes("mayFail", false),
+                f.yes("leavesTrace", false),
+                f.yes("mayStay", false));
         f.done();
         return holding;
     }
@@ -165,7 +169,8 @@ public final class DesignFormat {
         WindowFormat.write(out, holding.name());
         return out.putUnless(!holding.ofApplication(), "ofApplication", true)
                 .putUnless(!holding.mayFail(), "mayFail", true)
-                .putUnless(!holding.leavesTrace(), "leavesTrace", true);
+                .putUnless(!holding.leavesTrace(), "leavesTrace", true)
+                .putUnless(!holding.mayStay(), "mayStay", true);
     }
 
     private static PretendFiles files(Json json) throws Unreadable {

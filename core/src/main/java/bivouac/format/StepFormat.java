@@ -34,7 +34,7 @@ final class StepFormat {
                                 f.expression("code"), f.optionalText("saying"), script(f, "when refused"))));
         kinds.put("run", StepFormat::run);
         kinds.put("take", json -> read(json, f -> new Step.TakeHolding(f.text("holding"), whens(f))));
-        kinds.put("give back", json -> read(json, f -> new Step.GiveBack(f.text("holding"))));
+        kinds.put("give back", json -> read(json, f -> new Step.GiveBack(f.text("holding"), whens(f))));
         kinds.put("stop task", json -> read(json, f -> new Step.StopTask(f.text("task"))));
         kinds.put("do", json -> read(json, f -> new Step.Do(f.text("script"), givens(f, "hand over"))));
         for (Step.TurnTimer.How how : Step.TurnTimer.How.values()) {
@@ -234,7 +234,8 @@ final class StepFormat {
             }
             case Step.TakeHolding(String holding, var branches) ->
                 whens(out.put("step", "take").put("holding", holding), branches);
-            case Step.GiveBack(String holding) -> out.put("step", "give back").put("holding", holding);
+            case Step.GiveBack(String holding, var branches) ->
+                whens(out.put("step", "give back").put("holding", holding), branches);
             case Step.Do d -> {
                 out.put("step", "do").put("script", d.script());
                 write(out, "hand over", d.handOver());

@@ -44,6 +44,23 @@ final class Holdings {
         return design(number).mayFail();
     }
 
+    /** H2: giving it back by a step may fail. */
+    boolean mayStay(int number) {
+        return design(number).mayStay();
+    }
+
+    /** X4: what is not held cannot be given back. */
+    void checkHeld(int number, Frame.OfScript by) {
+        if (find(number, owner(number, by)).isEmpty()) {
+            throw new StepFault(Fault.Rule.X4, name(number) + " is not held");
+        }
+    }
+
+    /** It could not be given back, and is lost: nobody holds it any more. */
+    void lose(int number, Frame.OfScript by) {
+        find(number, owner(number, by)).ifPresent(run.held::remove);
+    }
+
     void take(int number, Frame.OfScript by) {
         run.held.add(new Held(number, owner(number, by)));
         run.see(new Sighting.Taken(name(number)));

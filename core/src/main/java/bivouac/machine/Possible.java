@@ -7,6 +7,7 @@ import bivouac.expression.Budget;
 import bivouac.expression.NoValue;
 import bivouac.plan.PartPlan;
 import bivouac.plan.WindowPlan;
+import bivouac.state.Frame;
 import bivouac.state.Inst;
 import bivouac.state.Situation;
 import java.util.List;
@@ -105,9 +106,10 @@ final class Possible {
     }
 
     private void ends(int place, EventList events) {
-        List<String> endings = Tasks.endings(tasks.frame(place).orElseThrow());
+        Frame.OfScript frame = tasks.frame(place).orElseThrow();
+        List<String> endings = Tasks.endings(frame);
         for (int i = 0; i < endings.size(); i++) {
-            if (endings.indexOf(endings.get(i)) == i) {
+            if (endings.indexOf(endings.get(i)) == i && tasks.canEnd(frame, i)) {
                 events.add(NumberedEvent.Kind.TASK_ENDS, 0, place + 1, i);
             }
         }

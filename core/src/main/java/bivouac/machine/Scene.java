@@ -90,6 +90,8 @@ public record Scene(
 
         String TAKING = "taking ";
 
+        String GIVING_BACK = "giving back ";
+
         record OfTask(String task) implements Work {}
 
         /** The system creates a window. */
@@ -98,12 +100,16 @@ public record Scene(
         /** The system takes a holding. */
         record Taking(String holding) implements Work {}
 
+        /** The system takes a holding back. */
+        record GivingBack(String holding) implements Work {}
+
         /** As it is called on screens and in trails. */
         default String words() {
             return switch (this) {
                 case OfTask(String task) -> task;
                 case Opening(String window) -> OPENING + window;
                 case Taking(String holding) -> TAKING + holding;
+                case GivingBack(String holding) -> GIVING_BACK + holding;
             };
         }
     }

@@ -81,10 +81,7 @@ final class Scripts {
             case Op.Close close -> close(close, frame);
             case Op.RunTask task -> tasks.begin(task, frame);
             case Op.TakeHolding take -> take(take, frame);
-            case Op.GiveBack back -> {
-                holdings.giveBack(back.holding(), frame);
-                frame.pc++;
-            }
+            case Op.GiveBack back -> giveBack(back, frame);
             case Op.StopTask stop -> {
                 tasks.stop(stop.task());
                 frame.pc++;
@@ -172,6 +169,18 @@ final class Scripts {
         }
         frame.cleared = false;
         holdings.take(op.holding(), frame);
+        frame.pc = op.after();
+    }
+
+    /** H2: where it may fail, only once the system has told whether it did; what did not go back is held no more. */
+    private void giveBack(Op.GiveBack op, Frame.OfScript frame) {
+        holdings.checkHeld(op.holding(), frame);
+        if (!frame.cleared && holdings.mayStay(op.holding())) {
+            frame.awaitsTask = true;
+            return;
+        }
+        frame.cleared = false;
+        holdings.giveBack(op.holding(), frame);
         frame.pc = op.after();
     }
 

@@ -19,12 +19,14 @@ final class TaskEnds {
     private final Tasks tasks;
     private final Requests requests;
     private final ScriptEnds ends;
+    private final Holdings holdings;
 
-    TaskEnds(Run run, Tasks tasks, Requests requests, ScriptEnds ends) {
+    TaskEnds(Run run, Tasks tasks, Requests requests, ScriptEnds ends, Holdings holdings) {
         this.run = run;
         this.tasks = tasks;
         this.requests = requests;
         this.ends = ends;
+        this.holdings = holdings;
     }
 
     /** A task ends: its values are made, and its script goes on in the branch of that ending, or after the step. */
@@ -70,7 +72,11 @@ final class TaskEnds {
                 switch (op) {
                     case Op.Open o -> "the system could not create it";
                     case Op.TakeHolding t -> "the system could not take it";
+                    case Op.GiveBack g -> "the system could not take it back";
                 };
+        if (op instanceof Op.GiveBack back) {
+            holdings.lose(back.holding(), frame);
+        }
         run.see(new Sighting.TaskEnded(
                 words, Ending.COULD_NOT.name(), List.of(new Sighting.Named("reason", Value.of(reason)))));
         if (op.couldNot() >= 0) {

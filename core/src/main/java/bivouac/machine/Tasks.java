@@ -1,6 +1,8 @@
 package bivouac.machine;
 
 import bivouac.design.Ending;
+import bivouac.design.PretendFiles;
+import bivouac.expression.NoValue;
 import bivouac.expression.Value;
 import bivouac.plan.Op;
 import bivouac.state.Frame;
@@ -8,6 +10,7 @@ import bivouac.state.Inst;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Tasks that run: how they begin, and what becomes of them when their window goes (W5). */
 final class Tasks {
@@ -19,9 +22,11 @@ final class Tasks {
     private static final List<String> TRIED = List.of("done", Ending.COULD_NOT.name());
 
     private final Run run;
+    private final PretendFiles files;
 
     Tasks(Run run) {
         this.run = run;
+        this.files = run.program.design().application().files();
     }
 
     /** Whether a foreground task, or the system, is waited for: then nothing else can happen. */
@@ -52,6 +57,9 @@ final class Tasks {
             case Op.Open o ->
                 new Scene.Work.Opening(
                         run.program.windows().get(o.window()).window().name().toString());
+            case Op.GiveBack g ->
+                new Scene.Work.GivingBack(
+                        run.program.holdings().get(g.holding()).name().shown());
             case Op.TakeHolding t ->
                 new Scene.Work.Taking(
                         run.program.holdings().get(t.holding()).name().shown());
@@ -100,7 +108,31 @@ final class Tasks {
         // of two endings of one name only the first is ever met, so that a trail means the same each time
         return event.outcome() >= 0
                 && event.outcome() < endings.size()
-                && endings.indexOf(endings.get(event.outcome())) == event.outcome();
+                && endings.indexOf(endings.get(event.outcome())) == event.outcome()
+                && canEnd(frame.orElseThrow(), event.outcome());
+    }
+
+    /** C8: an ending that writes a file is none where that file cannot be written; unless there would be no other. */
+    boolean canEnd(Frame.OfScript frame, int outcome) {
+        if (!files.refuseSome() || !(frame.script.ops().get(frame.pc) instanceof Op.RunTask task)) {
+            return true;
+        }
+        return canWrite(task, outcome, frame)
+                || IntStream.range(0, task.outcomes().size()).noneMatch(o -> canWrite(task, o, frame));
+    }
+
+    private boolean canWrite(Op.RunTask task, int outcome, Frame.OfScript frame) {
+        try {
+            return task.outcomes()
+                    .get(outcome)
+                    .writes()
+                    .map(path -> files.canBeWritten(
+                            path.evaluate(run.here(null, frame)).shown(), run.paths()))
+                    .orElse(true);
+        } catch (NoValue fault) {
+            // where it is written is not known, and is a fault when it ends
+            return true;
+        }
     }
 
     Optional<Frame.OfScript> frame(int place) {

@@ -121,6 +121,7 @@ public final class Cells {
                         let.value().type().orElse(Type.TEXT));
             case Op.Open open -> opens(open, script);
             case Op.Close close -> closes(close, script);
+            case Op.GiveBack back -> ranges.any(Ranges.in(number, back.resultSlot()));
             case Op.TakeHolding take -> ranges.any(Ranges.in(number, take.resultSlot()));
             case Op.RunTask task -> {
                 task.handOver()

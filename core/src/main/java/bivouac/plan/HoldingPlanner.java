@@ -21,10 +21,24 @@ final class HoldingPlanner {
     }
 
     void take(Step.TakeHolding step, StepRef ref, StepPath path, ScriptPlanner.Names names) {
+        plan(step, step.holding(), ref, path, names, Op.TakeHolding::new);
+    }
+
+    void giveBack(Step.GiveBack step, StepRef ref, StepPath path, ScriptPlanner.Names names) {
+        plan(step, step.holding(), ref, path, names, Op.GiveBack::new);
+    }
+
+    /** Makes the operation. */
+    private interface Maker {
+        Op of(StepRef ref, int holding, int resultSlot, int couldNot, int after);
+    }
+
+    private void plan(
+            Step.Branching step, String name, StepRef ref, StepPath path, ScriptPlanner.Names names, Maker maker) {
         var branches = new BranchPlanner(script, step, path, names);
-        int holding = number(step.holding());
+        int holding = number(name);
         if (holding < 0) {
-            branches.missing(ref, KIND, step.holding());
+            branches.missing(ref, KIND, name);
             return;
         }
         int resultSlot = script.allocate(1);
@@ -38,12 +52,7 @@ final class HoldingPlanner {
             return branches.giving(Ending.COULD_NOT, Optional.empty(), resultSlot);
         });
         int branch = couldNot.isEmpty() ? -1 : couldNot.getFirst();
-        script.set(at, new Op.TakeHolding(ref, holding, resultSlot, branch, after));
-    }
-
-    void giveBack(String name, StepRef ref) {
-        int holding = number(name);
-        script.add(holding < 0 ? BranchPlanner.broken(ref, KIND, name) : new Op.GiveBack(ref, holding));
+        script.set(at, maker.of(ref, holding, resultSlot, branch, after));
     }
 
     private int number(String name) {

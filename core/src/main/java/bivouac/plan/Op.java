@@ -50,7 +50,7 @@ public sealed interface Op {
     record TakeHolding(StepRef ref, int holding, int resultSlot, int couldNot, int after) implements MayFail {}
 
     /** @param holding its number in the design */
-    record GiveBack(StepRef ref, int holding) implements Op {}
+    record GiveBack(StepRef ref, int holding, int resultSlot, int couldNot, int after) implements MayFail {}
 
     /** The manner of an opening (O8, B1, W2, W3). */
     sealed interface How {

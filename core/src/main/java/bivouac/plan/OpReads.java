@@ -101,6 +101,10 @@ final class OpReads {
                 all.add(new Edge(take.after(), 0, 0));
                 couldNot(take, all);
             }
+            case Op.GiveBack back -> {
+                all.add(new Edge(back.after(), 0, 0));
+                couldNot(back, all);
+            }
             case Op.RunTask task -> {
                 all.add(new Edge(task.after(), 0, 0));
                 task.branches().values().forEach(to -> all.add(new Edge(to, task.resultSlot(), task.results())));

@@ -102,7 +102,8 @@ final class RestPoints {
                     || op instanceof Op.Close
                     || op instanceof Op.End
                     || op instanceof Op.RunTask
-                    || op instanceof Op.TakeHolding) {
+                    || op instanceof Op.TakeHolding
+                    || op instanceof Op.GiveBack) {
                 OpReads.edges(op, at, windows).forEach(e -> below.add(e.to()));
             }
         }
@@ -116,6 +117,7 @@ final class RestPoints {
             case Op.Close c -> points.add(point(at, RestPoint.Kind.REQUEST, needed.get(at)));
             case Op.End e -> points.add(point(at, RestPoint.Kind.REQUEST, after(op, at)));
             case Op.RunTask t -> points.add(point(at, RestPoint.Kind.TASK, after(op, at)));
+            case Op.GiveBack g -> points.add(point(at, RestPoint.Kind.TASK, needed.get(at)));
             case Op.TakeHolding t -> points.add(point(at, RestPoint.Kind.TASK, needed.get(at)));
             default -> {
                 // it waits for nothing

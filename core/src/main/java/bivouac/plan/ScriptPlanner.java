@@ -193,7 +193,7 @@ final class ScriptPlanner {
                 return new TaskPlanner(this, program, linker).plan(task, ref, path, names);
             }
             case Step.TakeHolding take -> new HoldingPlanner(this, program).take(take, ref, path, names);
-            case Step.GiveBack(String holding) -> new HoldingPlanner(this, program).giveBack(holding, ref);
+            case Step.GiveBack back -> new HoldingPlanner(this, program).giveBack(back, ref, path, names);
             case Step.StopTask(String task) -> ops.add(new Op.StopTask(ref, task));
             case Step.Do call -> new DoPlanner(this, program, linker).plan(call, ref, me, names);
             case Step.TurnTimer turn -> new TimerPlanner(this, program).plan(turn, ref, me);

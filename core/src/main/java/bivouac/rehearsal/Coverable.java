@@ -89,6 +89,19 @@ public sealed interface Coverable {
         }
     }
 
+    /** The system cannot take it back (H2). */
+    record NotGivenBack(String holding) implements Coverable {
+        @Override
+        public String window() {
+            return "";
+        }
+
+        @Override
+        public String words() {
+            return holding + " could not be given back";
+        }
+    }
+
     /** The system cannot take it (O7). */
     record NotTaken(String holding) implements Coverable {
         @Override

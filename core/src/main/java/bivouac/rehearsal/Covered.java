@@ -151,6 +151,9 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
         }
         design.application().tasks().forEach(t -> t.endings()
                 .forEach(e -> all.add(new Coverable.TaskEnd(t.name().shown(), e.name()))));
+        design.application().holdings().stream()
+                .filter(Holding::mayStay)
+                .forEach(h -> all.add(new Coverable.NotGivenBack(h.name().shown())));
         timers(all, "", design.application().routines());
         design.application().holdings().stream()
                 .filter(Holding::mayFail)
@@ -253,6 +256,7 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
             case NamedEvent.TaskEnded ended -> {
                 met.add(new Coverable.TaskEnd(ended.task(), ended.ending()));
                 ended.couldNotOpen().ifPresent(w -> met.add(new Coverable.Failure(w)));
+                ended.couldNotGiveBack().ifPresent(h -> met.add(new Coverable.NotGivenBack(h)));
                 ended.couldNotTake().ifPresent(h -> met.add(new Coverable.NotTaken(h)));
             }
             default -> {

@@ -125,6 +125,7 @@ public record LooseEnd(ScriptPlace place, StepPath at, Optional<String> ending, 
         return switch (step) {
             case Step.Open open -> isWindow && open.window().equals(what);
             case Step.RunTask run -> !isWindow && run.task().equals(what);
+            case Step.GiveBack back -> !isWindow && what.equals(new Scene.Work.GivingBack(back.holding()).words());
             case Step.TakeHolding take -> !isWindow && what.equals(new Scene.Work.Taking(take.holding()).words());
         };
     }

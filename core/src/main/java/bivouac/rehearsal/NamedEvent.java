@@ -154,6 +154,11 @@ public sealed interface NamedEvent {
             return couldNot(Scene.Work.TAKING);
         }
 
+        /** The holding that the system could not take back by it, if it was such a giving back (H2). */
+        public Optional<String> couldNotGiveBack() {
+            return couldNot(Scene.Work.GIVING_BACK);
+        }
+
         private Optional<String> couldNot(String doing) {
             return ending.equals(Ending.COULD_NOT.name()) && task.startsWith(doing)
                     ? Optional.of(task.substring(doing.length()))

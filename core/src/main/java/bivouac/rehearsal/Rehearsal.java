@@ -298,7 +298,7 @@ public final class Rehearsal {
     }
 
     private Optional<Event> usualEnding(Scene.Working task) {
-        if (task.work() instanceof Scene.Work.Taking) {
+        if (task.work() instanceof Scene.Work.Taking || task.work() instanceof Scene.Work.GivingBack) {
             return Optional.of(new Event.TaskEnds(task.place(), 0));
         }
         return machine.program().design().application().tasks().stream()

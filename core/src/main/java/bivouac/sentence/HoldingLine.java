@@ -10,6 +10,7 @@ public final class HoldingLine {
     private static final String OF_APPLICATION = "the application's";
     private static final String MAY_FAIL = "may fail";
     private static final String LEAVES_TRACE = "leaves a trace";
+    private static final String MAY_STAY = "giving back may fail";
 
     private HoldingLine() {}
 
@@ -24,6 +25,9 @@ public final class HoldingLine {
         if (holding.leavesTrace()) {
             said.add(LEAVES_TRACE);
         }
+        if (holding.mayStay()) {
+            said.add(MAY_STAY);
+        }
         return holding.name().shown() + (said.isEmpty() ? "" : ": " + String.join(", ", said));
     }
 
@@ -34,16 +38,17 @@ public final class HoldingLine {
         if (name.isEmpty()) {
             throw new Declarations.Wrong("A holding needs a name, for example: register lock: leaves a trace.");
         }
-        var holding = new Holding(Name.of(name), false, false, false);
+        var holding = new Holding(Name.of(name), false, false, false, false);
         for (String said : colon < 0 ? new String[0] : line.substring(colon + 1).split(",")) {
             holding = switch (said.strip()) {
                 case OF_APPLICATION -> holding.ofTheApplication();
                 case MAY_FAIL -> holding.failing();
                 case LEAVES_TRACE -> holding.leavingATrace();
+                case MAY_STAY -> holding.failingToGoBack();
                 case "" -> holding;
                 default ->
                     throw new Declarations.Wrong("“" + said.strip() + "” says nothing of a holding; it can be "
-                            + OF_APPLICATION + ", and it " + MAY_FAIL + ", and it " + LEAVES_TRACE + ".");
+                            + OF_APPLICATION + ", it " + MAY_FAIL + ", it " + LEAVES_TRACE + ", or " + MAY_STAY + ".");
             };
         }
         return holding;

@@ -48,9 +48,9 @@ public final class Sentences {
                 out.add(new Token.Keyword("take"));
                 out.add(new Token.ValueName(t.holding()));
             }
-            case Step.GiveBack(String holding) -> {
+            case Step.GiveBack g -> {
                 out.add(new Token.Keyword("give back"));
-                out.add(new Token.ValueName(holding));
+                out.add(new Token.ValueName(g.holding()));
             }
             case Step.Do d -> {
                 out.add(new Token.Keyword("do"));

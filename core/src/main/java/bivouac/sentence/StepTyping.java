@@ -313,6 +313,7 @@ public final class StepTyping {
                 new Step.Open(
                         o.window(), keep(b.manner(), o.manner()), b.ownedBy(), o.handOver(), o.as(), b.branches());
             case Step.RunTask r when before instanceof Step.RunTask b -> r.withBranches(b.branches());
+            case Step.GiveBack g when before instanceof Step.GiveBack b -> g.withBranches(b.branches());
             case Step.TakeHolding t when before instanceof Step.TakeHolding b -> t.withBranches(b.branches());
             case Step.Repeat r when before instanceof Step.Repeat b -> b;
             case Step.If i

@@ -28,8 +28,8 @@ class HoldingLineTest {
         assertThat(HoldingLine.read("lock : may fail,leaves a trace"))
                 .isEqualTo(Holding.of("lock").failing().leavingATrace());
         assertThatThrownBy(() -> HoldingLine.read("lock: breaks"))
-                .hasMessage("“breaks” says nothing of a holding; it can be the application's, and it may fail, "
-                        + "and it leaves a trace.");
+                .hasMessage("“breaks” says nothing of a holding; it can be the application's, it may fail, "
+                        + "it leaves a trace, or giving back may fail.");
         assertThatThrownBy(() -> HoldingLine.read(": may fail")).hasMessageStartingWith("A holding needs a name");
     }
 }

@@ -304,7 +304,12 @@ public final class RandomDesigns {
     private static final List<String> HOLDINGS = List.of("lock", "none");
 
     private Holding holding() {
-        return new Holding(Name.of("lock"), random.nextBoolean(), random.nextBoolean(), random.nextBoolean());
+        return new Holding(
+                Name.of("lock"),
+                random.nextBoolean(),
+                random.nextBoolean(),
+                random.nextBoolean(),
+                random.nextBoolean());
     }
 
     private Routines routines() {
