@@ -1,0 +1,828 @@
+package bivouac.reading;
+
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Instances;
+import bivouac.design.Manner;
+import bivouac.design.MessageBox;
+import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.Step;
+import bivouac.design.Target;
+import bivouac.design.Task;
+import bivouac.design.Window;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * The rules once more, slow and obvious, written from docs/semantics.md alone and on plain lists: what a script has
+ * still to do is the list of its steps that are left. It knows the steps that {@link SmallDesigns} makes.
+ */
+final class SecondReading {
+
+    /** An open window. */
+    static final class Win {
+        final Window design;
+        final int serial;
+        Win owner;
+        /** 0, 1 for its owner, 2 for the application (B1). */
+        int waits;
+
+        int age;
+        boolean hidden;
+        boolean leaving;
+        String ending = "";
+
+        Win(Window design, int serial) {
+            this.design = design;
+            this.serial = serial;
+        }
+
+        String name() {
+            return design.name().shown() + (serial > 1 ? " (" + serial + ")" : "");
+        }
+
+        boolean isUnder(Win above) {
+            boolean is = false;
+            for (Win at = owner; at != null; at = at.owner) {
+                is |= at == above;
+            }
+            return is;
+        }
+    }
+
+    /** Something on the stack: a script with the steps that are left, or a request. */
+    private static class Frame {}
+
+    private static final class Run extends Frame {
+        final Win me;
+        final String moment;
+        List<Step> left;
+        /** What it waits for: a window, a request, or a task. */
+        Object waits;
+
+        Step at;
+
+        Run(Win me, String moment, List<Step> left) {
+            this.me = me;
+            this.moment = moment;
+            this.left = left;
+        }
+    }
+
+    private static final class Request extends Frame {
+        final boolean departure;
+        final Win target;
+        final String ending;
+        Run by;
+        boolean closing;
+        boolean thenEnds;
+        boolean planned;
+        Optional<Long> code = Optional.empty();
+        final Set<Win> asked = new HashSet<>();
+        final List<Run> branches = new ArrayList<>();
+        final Set<Win> gone = new HashSet<>();
+
+        Request(boolean departure, Win target, String ending, Run by) {
+            this.departure = departure;
+            this.target = target;
+            this.ending = ending;
+            this.by = by;
+        }
+    }
+
+    /** Branches left behind by an opening alongside (W3). */
+    private record Left(Step.Open open, Win me, Win awaits) {}
+
+    private static final class Fault extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+    }
+
+    private final Design design;
+    final List<Win> open = new ArrayList<>();
+    private final List<Frame> stack = new ArrayList<>();
+    private final List<Run> background = new ArrayList<>();
+    private final List<Left> left = new ArrayList<>();
+    private final List<Map.Entry<String, Optional<Win>>> held = new ArrayList<>();
+    private final Map<String, Long> values = new HashMap<>();
+    private final Set<String> timers = new TreeSet<>();
+    private boolean hasClosed;
+    private int ages;
+    boolean faulted;
+    boolean faultedNow;
+    Optional<Long> ended = Optional.empty();
+    List<String> acts = new ArrayList<>();
+
+    SecondReading(Design design) {
+        this.design = design;
+        values.put("app.n", 0L);
+        push(null, "start", design.application().start());
+        settle(false);
+    }
+
+    // Events
+
+    /** What can happen now, in words. */
+    Set<String> events() {
+        var all = new TreeSet<String>();
+        if (ended.isPresent()) {
+            return all;
+        }
+        Optional<Run> working = foreground();
+        if (working.isPresent()) {
+            task(working.get()).endings().forEach(e -> all.add("task " + e.name()));
+            return all;
+        }
+        for (Win w : open) {
+            if (!isHidden(w) && !isBlocked(w)) {
+                ofWindow(w, all);
+            }
+        }
+        for (int i = 0; i < background.size(); i++) {
+            Run run = background.get(i);
+            task(run)
+                    .endings()
+                    .forEach(e -> all.add("background " + (run.me == null ? "" : run.me.name()) + " " + e.name()));
+        }
+        timers.forEach(t -> all.add("timer " + t));
+        if (departure() == null) {
+            all.add("session ends");
+        }
+        return all;
+    }
+
+    private static void ofWindow(Win w, Set<String> all) {
+        if (w.design instanceof MessageBox box) {
+            box.answers().forEach(a -> all.add("answer " + w.name() + " " + a.ending()));
+            return;
+        }
+        var face = (FacedWindow) w.design;
+        face.parts().forEach(p -> all.add("press " + w.name() + " " + p.name().expression()));
+        all.add("close box " + w.name());
+        if (face.of() == FacedWindow.Kind.DIALOG) {
+            all.add("escape " + w.name());
+        }
+    }
+
+    private Win window(String name) {
+        return open.stream().filter(w -> w.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    void press(String window, String part) {
+        Win w = window(window);
+        Script script = ((FacedWindow) w.design)
+                .part(part)
+                .flatMap(Part::trigger)
+                .map(Part.Trigger::script)
+                .orElse(Script.EMPTY);
+        happen(() -> push(w, "pressed", script));
+    }
+
+    void leave(String window) {
+        Win w = window(window);
+        happen(() -> begin(w, usual(w), null));
+    }
+
+    void answer(String window, String ending) {
+        Win box = window(window);
+        happen(() -> {
+            box.ending = ending;
+            acts.add("closed " + box.name() + " " + ending);
+            gone(box, null);
+        });
+    }
+
+    void taskEnds(Optional<String> of, boolean inBackground, String ending) {
+        Run run = inBackground
+                ? background.stream()
+                        .filter(b -> Optional.ofNullable(b.me).map(Win::name).equals(of))
+                        .findFirst()
+                        .orElseThrow()
+                : foreground().orElseThrow();
+        happen(() -> {
+            if (background.remove(run)) {
+                stack.add(run);
+            }
+            run.waits = null;
+            branch(run, (Step.Branching) run.at, ending);
+        });
+    }
+
+    void timer(String name) {
+        happen(() -> push(
+                null,
+                "timer",
+                design.application().routines().timer(name).orElseThrow().fires()));
+    }
+
+    void sessionEnds() {
+        happen(() -> stack.add(new Request(true, null, "", null)));
+    }
+
+    private void happen(Runnable event) {
+        acts = new ArrayList<>();
+        faultedNow = false;
+        boolean unseen = isUnseen();
+        event.run();
+        settle(unseen);
+    }
+
+    // Going on (E2)
+
+    private void settle(boolean unseenBefore) {
+        goOn();
+        boolean last = design.application().departure() instanceof DepartureRule.LastWindow
+                && hasClosed
+                && open.isEmpty()
+                && stack.isEmpty()
+                && background.isEmpty();
+        if (ended.isEmpty() && last) {
+            stack.add(new Request(true, null, "", null));
+            goOn();
+        }
+        if (ended.isEmpty() && !unseenBefore && isUnseen()) {
+            fault();
+        }
+    }
+
+    private void goOn() {
+        int turns = 0;
+        while (!stack.isEmpty() && ended.isEmpty()) {
+            if (++turns > 4_000 || stack.size() > 100 || open.size() > 120) {
+                // X6: where exactly it stops is a matter of the machine that runs it
+                fault();
+                return;
+            }
+            switch (stack.getLast()) {
+                case Run run
+                when run.waits != null -> {
+                    return;
+                }
+                case Run run -> step(run);
+                case Request request -> advance(request);
+                default -> throw new IllegalStateException();
+            }
+        }
+    }
+
+    private boolean isUnseen() {
+        return open.stream().allMatch(this::isHidden)
+                && foreground().isEmpty()
+                && background.isEmpty()
+                && departure() == null
+                && ended.isEmpty();
+    }
+
+    private void fault() {
+        faulted = true;
+        faultedNow = true;
+    }
+
+    private void push(Win me, String moment, Script script) {
+        if (!script.isEmpty()) {
+            stack.add(new Run(me, moment, new ArrayList<>(script.steps())));
+        }
+    }
+
+    private void step(Run run) {
+        if (run.left.isEmpty()) {
+            drop(run);
+            return;
+        }
+        run.at = run.left.getFirst();
+        run.left = new ArrayList<>(run.left.subList(1, run.left.size()));
+        try {
+            perform(run, run.at);
+        } catch (Fault fault) {
+            fault();
+            if (!run.moment.equals("plan")) {
+                stop(run);
+            }
+        }
+    }
+
+    /** Puts the steps of an inner script before those that are left. */
+    private static void first(Run run, List<Step> inner) {
+        var all = new ArrayList<>(inner);
+        all.addAll(run.left);
+        run.left = all;
+    }
+
+    private static void branch(Run run, Step.Branching step, String ending) {
+        step.branches().stream()
+                .filter(b -> b.ending().equals(ending))
+                .findFirst()
+                .ifPresent(b -> first(run, b.script().steps()));
+    }
+
+    private void perform(Run run, Step step) {
+        boolean after = run.moment.equals("after closing");
+        switch (step) {
+            case Step.Note(String text) -> acts.add("note " + text);
+            case Step.SetValue(String what, var to) -> values.put(what, Long.parseLong(to.source()));
+            case Step.If choice -> {
+                String[] sides = choice.cases().getFirst().condition().source().split(" == ");
+                if (values.get(sides[0]) == Long.parseLong(sides[1])) {
+                    first(run, choice.cases().getFirst().script().steps());
+                } else {
+                    choice.otherwise().ifPresent(o -> first(run, o.steps()));
+                }
+            }
+            case Step.StayOpen s -> {
+                must(!after && !run.moment.equals("plan"));
+                stop(run);
+            }
+            case Step.Open o -> {
+                must(!after);
+                must(!run.moment.equals("plan") || isWaiting(o.manner()));
+                open(run, o);
+            }
+            case Step.Close c -> {
+                must(!after);
+                Optional<Win> target = find(c.target(), run);
+                if (target.isPresent()) {
+                    begin(target.get(), c.ending().orElse("closed"), run);
+                }
+            }
+            case Step.EndApplication e -> {
+                must(!after);
+                end(run, e);
+            }
+            case Step.Reach reach -> {
+                must(!after);
+                Win w = find(reach.target(), run).orElseThrow(Fault::new);
+                must(reach.how() != Step.Reach.How.HIDE
+                        || open.stream().noneMatch(o -> o.waits > 0 && (o == w || o.isUnder(w))));
+                w.hidden = reach.how() == Step.Reach.How.HIDE;
+            }
+            case Step.RunTask task -> run(run, task);
+            case Step.TakeHolding take -> {
+                must(!held.contains(holding(take.holding(), run)));
+                held.add(holding(take.holding(), run));
+                acts.add("taken " + take.holding());
+            }
+            case Step.GiveBack back -> {
+                must(held.remove(holding(back.holding(), run)));
+                acts.add("given back " + back.holding());
+            }
+            case Step.TurnTimer(Step.TurnTimer.How how, String timer) -> {
+                if (how == Step.TurnTimer.How.START) {
+                    timers.add(timer);
+                } else {
+                    timers.remove(timer);
+                }
+            }
+            default -> throw new IllegalStateException("not read: " + step);
+        }
+    }
+
+    private static void must(boolean holds) {
+        if (!holds) {
+            throw new Fault();
+        }
+    }
+
+    private Map.Entry<String, Optional<Win>> holding(String name, Run run) {
+        boolean ofApplication = design.application().holding(name).orElseThrow().ofApplication();
+        return Map.entry(name, ofApplication ? Optional.empty() : Optional.ofNullable(run.me));
+    }
+
+    private Optional<Win> find(Target target, Run run) {
+        return switch (target) {
+            case Target.Me m -> Optional.of(run.me);
+            case Target.Single(String name) ->
+                open.stream().filter(w -> w.design.name().shown().equals(name)).findFirst();
+            default -> throw new IllegalStateException("not read: " + target);
+        };
+    }
+
+    // Opening (O1 to O9)
+
+    private static boolean isWaiting(Manner manner) {
+        return manner instanceof Manner.WaitsForOwner || manner instanceof Manner.WaitsForApplication;
+    }
+
+    private void open(Run run, Step.Open o) {
+        Window window = design.window(o.window()).orElseThrow();
+        if (o.manner() instanceof Manner.InPlace) {
+            begin(run.me, usual(run.me), run);
+            return;
+        }
+        boolean waiting = isWaiting(o.manner()) || window instanceof MessageBox;
+        Optional<Win> there = there(window);
+        if (there.isPresent()) {
+            must(!waiting);
+            there.get().hidden = false;
+            return;
+        }
+        Win made = make(window, canBeOwned(window) ? run.me : null);
+        if (waiting) {
+            made.waits = o.manner() instanceof Manner.WaitsForOwner && made.owner != null ? 1 : 2;
+            made.age = ++ages;
+            run.waits = made;
+        } else if (!o.branches().isEmpty()) {
+            left.add(new Left(o, run.me, made));
+        }
+        announce(made);
+    }
+
+    private Optional<Win> there(Window window) {
+        return window instanceof FacedWindow f && f.instancesOrUsual() instanceof Instances.Single
+                ? open.stream().filter(w -> w.design == window).findFirst()
+                : Optional.empty();
+    }
+
+    private static boolean canBeOwned(Window window) {
+        return !(window instanceof FacedWindow f) || f.of() != FacedWindow.Kind.MAIN && f.owned();
+    }
+
+    private Win make(Window window, Win owner) {
+        int serial = 1;
+        for (Win w : open) {
+            serial = w.design == window ? Math.max(serial, w.serial + 1) : serial;
+        }
+        var made = new Win(window, serial);
+        made.owner = owner;
+        open.add(made);
+        return made;
+    }
+
+    private void announce(Win made) {
+        acts.add("opened " + made.name());
+        if (made.design instanceof FacedWindow f) {
+            push(made, "opened", f.moment(FacedWindow.Moment.OPENED));
+        }
+    }
+
+    // Tasks (W5)
+
+    private Task task(Run run) {
+        return design.application().task(((Step.RunTask) run.at).task()).orElseThrow();
+    }
+
+    private Optional<Run> foreground() {
+        return !stack.isEmpty() && stack.getLast() instanceof Run run && run.waits instanceof Step.RunTask
+                ? Optional.of(run)
+                : Optional.empty();
+    }
+
+    private void run(Run run, Step.RunTask task) {
+        boolean closing = Set.of("before closing", "after closing", "plan").contains(run.moment);
+        boolean apart = task.background() && !closing;
+        must(!apart || background.stream().noneMatch(b -> b.me == run.me && b.at == task));
+        acts.add("started " + task.task());
+        run.waits = task;
+        if (apart) {
+            drop(run);
+            background.add(run);
+        }
+    }
+
+    // Ending scripts
+
+    private void drop(Run run) {
+        int at = stack.indexOf(run);
+        if (at >= 0 && at + 1 < stack.size() && stack.get(at + 1) instanceof Request r) {
+            r.by = null;
+        }
+        stack.remove(run);
+    }
+
+    /** Ends a script; one before closing that is asked refuses by that (C2). */
+    private void stop(Run run) {
+        int at = stack.indexOf(run);
+        boolean asks = run.moment.equals("before closing")
+                && at > 0
+                && stack.get(at - 1) instanceof Request r
+                && r.asked.contains(run.me);
+        Request request = asks ? (Request) stack.get(at - 1) : null;
+        drop(run);
+        if (request != null) {
+            refuse(request);
+        }
+    }
+
+    private void end(Run run, Step.EndApplication end) {
+        Optional<Long> code = end.code().map(c -> Long.parseLong(c.source()));
+        Request departing = departure();
+        Request undecided = undecided();
+        if (departing != null) {
+            departing.code = code.or(() -> departing.code);
+        } else if (undecided != null) {
+            undecided.thenEnds = true;
+            undecided.code = code.or(() -> undecided.code);
+        } else {
+            var request = new Request(true, null, "", run);
+            request.code = code;
+            run.waits = request;
+            stack.add(request);
+        }
+    }
+
+    // Closing (C1 to C9) and departure (D1 to D6)
+
+    private static String usual(Win w) {
+        return w.design instanceof FacedWindow f && f.of() == FacedWindow.Kind.DIALOG ? "cancelled" : "closed";
+    }
+
+    private Request departure() {
+        return (Request) stack.stream()
+                .filter(f -> f instanceof Request r && r.departure)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private Request undecided() {
+        return (Request) stack.reversed().stream()
+                .filter(f -> f instanceof Request r && !r.closing)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private boolean isAsked(Win w) {
+        return stack.stream().anyMatch(f -> f instanceof Request r && !r.closing && r.asked.contains(w));
+    }
+
+    private void begin(Win target, String ending, Run by) {
+        boolean departs = design.application().departure() instanceof DepartureRule.WithWindow(String name)
+                && target.design.name().shown().equals(name);
+        boolean taken = isAsked(target) || target.leaving || departs && departure() != null;
+        var request = new Request(departs, target, ending, by);
+        if (by != null) {
+            by.waits = request;
+        }
+        stack.add(request);
+        if (taken) {
+            refuse(request);
+        }
+    }
+
+    private void refuse(Request request) {
+        stack.remove(request);
+        if (request.by != null) {
+            request.by.waits = null;
+            Step at = request.by.at;
+            first(
+                    request.by,
+                    switch (at) {
+                        case Step.Close c -> c.refused().steps();
+                        case Step.EndApplication e -> e.refused().steps();
+                        default -> List.of();
+                    });
+        }
+    }
+
+    /** D2, C4: those whom a request reaches, each before what it owns. */
+    private List<Win> reached(Request request) {
+        var all = new ArrayList<Win>();
+        if (request.target != null && open.contains(request.target)) {
+            take(request.target, all);
+        }
+        if (request.departure) {
+            inOrder().stream()
+                    .filter(w -> w.owner == null && w != request.target)
+                    .forEach(w -> take(w, all));
+        }
+        return all;
+    }
+
+    private void take(Win w, List<Win> all) {
+        all.add(w);
+        inOrder().stream().filter(o -> o.owner == w).forEach(o -> take(o, all));
+    }
+
+    private List<Win> inOrder() {
+        var order = new ArrayList<Win>();
+        for (Window window : design.windows().reversed()) {
+            open.reversed().stream().filter(w -> w.design == window).forEach(order::add);
+        }
+        return order;
+    }
+
+    private void advance(Request request) {
+        if (!request.closing) {
+            ask(request);
+        } else {
+            close(request);
+        }
+    }
+
+    private void ask(Request request) {
+        Optional<Win> next = reached(request).stream()
+                .filter(w -> !(w.design instanceof MessageBox) && !request.asked.contains(w))
+                .findFirst();
+        if (next.isEmpty()) {
+            decide(request);
+        } else if (isAsked(next.get())) {
+            refuse(request);
+        } else {
+            request.asked.add(next.get());
+            push(
+                    next.get(),
+                    "before closing",
+                    ((FacedWindow) next.get().design).moment(FacedWindow.Moment.BEFORE_CLOSING));
+        }
+    }
+
+    private void decide(Request request) {
+        Win target = request.target;
+        request.closing = true;
+        if (request.departure) {
+            stack.clear();
+            stack.add(request);
+            request.by = null;
+            left.clear();
+            background.clear();
+        } else if (request.by != null && request.by.at instanceof Step.Open o) {
+            Window window = design.window(o.window()).orElseThrow();
+            Optional<Win> there = there(window).filter(w -> w != target);
+            if (there.isPresent()) {
+                there.get().hidden = false;
+            } else {
+                announce(make(window, canBeOwned(window) ? target.owner : null));
+            }
+        }
+    }
+
+    private void close(Request request) {
+        Optional<Win> leaving = open.stream().filter(w -> w.leaving).findFirst();
+        if (leaving.isPresent()) {
+            gone(leaving.get(), request);
+            return;
+        }
+        List<Win> all = reached(request);
+        if (!all.isEmpty()) {
+            Win at = all.getFirst();
+            for (Optional<Win> owned = owned(at); owned.isPresent(); owned = owned(at)) {
+                at = owned.get();
+            }
+            leave(at, at == request.target ? request.ending : at.design instanceof MessageBox ? "" : usual(at));
+        } else if (request.departure && !request.planned) {
+            request.planned = true;
+            push(null, "plan", design.application().leaving().plan());
+        } else {
+            finish(request);
+        }
+    }
+
+    private Optional<Win> owned(Win w) {
+        return inOrder().stream().filter(o -> o.owner == w).findFirst();
+    }
+
+    private void leave(Win w, String ending) {
+        w.leaving = true;
+        w.hidden = true;
+        w.ending = ending;
+        acts.add("closed " + w.name() + " " + ending);
+        if (w.design instanceof FacedWindow f) {
+            push(w, "after closing", f.moment(FacedWindow.Moment.AFTER_CLOSING));
+        }
+    }
+
+    private void gone(Win w, Request request) {
+        giveBack(Optional.of(w));
+        open.remove(w);
+        hasClosed = true;
+        for (Frame frame : List.copyOf(stack)) {
+            if (frame instanceof Run run && run.me == w) {
+                drop(run);
+            }
+        }
+        if (request != null) {
+            request.gone.add(w);
+        }
+        for (Frame frame : stack) {
+            if (frame instanceof Run run && run.waits == w) {
+                run.waits = null;
+                branch(run, (Step.Open) run.at, w.ending);
+            }
+        }
+        for (Left one : List.copyOf(left)) {
+            if (one.awaits() == w) {
+                left.remove(one);
+                arrived(one, w, request);
+            }
+        }
+        for (Run run : List.copyOf(background)) {
+            if (run.me == w) {
+                background.remove(run);
+                var task = (Step.RunTask) run.at;
+                if (!task.branches().isEmpty() && !task.mayBeStopped()) {
+                    fault();
+                }
+            }
+        }
+        open.forEach(o -> o.owner = o.owner == w ? null : o.owner);
+    }
+
+    /** W3: its branch runs when the request is done, if the opener is still there then. */
+    private void arrived(Left one, Win w, Request request) {
+        boolean openerGone = one.me() != null && !open.contains(one.me());
+        Optional<Step.Branch> branch = one.open().branches().stream()
+                .filter(b -> b.ending().equals(w.ending))
+                .findFirst();
+        if (branch.isEmpty()) {
+            return;
+        }
+        if (!openerGone) {
+            request.branches.add(new Run(
+                    one.me(), "branch", new ArrayList<>(branch.get().script().steps())));
+        } else if (!request.gone.contains(one.me())) {
+            fault();
+        }
+    }
+
+    private void giveBack(Optional<Win> owner) {
+        for (var one : List.copyOf(held).reversed()) {
+            if (one.getValue().equals(owner)) {
+                held.remove(one);
+                acts.add("given back " + one.getKey());
+            }
+        }
+    }
+
+    private void finish(Request request) {
+        if (request.departure) {
+            giveBack(Optional.empty());
+            long code = request.code.orElse(faulted ? 1L : 0L);
+            ended = Optional.of(code);
+            acts.add("ended " + code);
+            stack.clear();
+            timers.clear();
+            return;
+        }
+        stack.remove(request);
+        if (request.by != null) {
+            request.by.waits = null;
+        }
+        request.branches.reversed().stream()
+                .filter(b -> b.me == null || open.contains(b.me))
+                .forEach(stack::add);
+        if (request.thenEnds) {
+            Request outer = undecided();
+            if (outer == null) {
+                var departure = new Request(true, null, "", null);
+                departure.code = request.code;
+                stack.add(departure);
+            } else {
+                outer.thenEnds = true;
+                outer.code = request.code.or(() -> outer.code);
+            }
+        }
+    }
+
+    // Blocking (B1 to B6)
+
+    boolean isHidden(Win w) {
+        boolean hidden = false;
+        for (Win at = w; at != null; at = at.owner) {
+            hidden |= at.hidden;
+        }
+        return hidden;
+    }
+
+    boolean isBlocked(Win w) {
+        if (foreground().isPresent()) {
+            return true;
+        }
+        boolean byWaited = open.stream().anyMatch(o -> o != w && o.waits > 0 && blocks(o, w));
+        boolean byScript = stack.stream().anyMatch(f -> f instanceof Run run && run.me == w);
+        return byWaited || byScript || byRequest(w);
+    }
+
+    private static boolean blocks(Win waited, Win w) {
+        if (waited.waits == 1) {
+            return waited.isUnder(w);
+        }
+        boolean later = false;
+        for (Win at = w; at != null; at = at.owner) {
+            later |= at.waits > 0 && at.age > waited.age;
+        }
+        return !w.isUnder(waited) && !later;
+    }
+
+    private boolean byRequest(Win w) {
+        for (int i = 0; i < stack.size(); i++) {
+            if (stack.get(i) instanceof Request r
+                    && !r.closing
+                    && (r.departure || w == r.target || w.isUnder(r.target))
+                    && !openedAbove(i, w)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean openedAbove(int index, Win w) {
+        return stack.subList(index + 1, stack.size()).stream()
+                .anyMatch(f ->
+                        f instanceof Run run && run.waits instanceof Win waited && (w == waited || w.isUnder(waited)));
+    }
+}

@@ -1,0 +1,199 @@
+package bivouac.reading;
+
+import bivouac.design.Application;
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
+import bivouac.design.Holding;
+import bivouac.design.Instances;
+import bivouac.design.Leaving;
+import bivouac.design.Manner;
+import bivouac.design.MessageBox;
+import bivouac.design.Name;
+import bivouac.design.NamingHabit;
+import bivouac.design.Part;
+import bivouac.design.PretendFiles;
+import bivouac.design.Routines;
+import bivouac.design.Row;
+import bivouac.design.Script;
+import bivouac.design.Step;
+import bivouac.design.Target;
+import bivouac.design.Task;
+import bivouac.design.Timer;
+import bivouac.design.Type;
+import bivouac.design.Variable;
+import bivouac.design.Window;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+
+/** Random designs in which much happens: a few windows that open, ask, wait, run and close each other. */
+final class SmallDesigns {
+
+    private final RandomGenerator random;
+
+    SmallDesigns(RandomGenerator random) {
+        this.random = random;
+    }
+
+    Design design() {
+        var windows = new ArrayList<Window>();
+        windows.add(face(FacedWindow.Kind.MAIN, "Desk"));
+        windows.add(face(FacedWindow.Kind.CHILD, "Plan").living(Optional.empty(), random.nextBoolean()));
+        windows.add(
+                face(FacedWindow.Kind.CHILD, "Card").living(Optional.of(new Instances.Many()), random.nextBoolean()));
+        windows.add(face(FacedWindow.Kind.DIALOG, "Form"));
+        windows.add(new MessageBox(
+                Name.of("Sure"),
+                "Sure",
+                MessageBox.Severity.QUESTION,
+                "Sure?",
+                List.of(),
+                List.of(MessageBox.Answer.of("Yes"), MessageBox.Answer.of("No")),
+                Optional.empty(),
+                Optional.empty()));
+        var application = new Application(
+                "Small",
+                Application.About.NOTHING,
+                List.of(Variable.of("n", Type.WHOLE, "0")),
+                Script.of(
+                        new Step.TurnTimer(Step.TurnTimer.How.START, "clock"),
+                        Step.Open.of("Desk", new Manner.Alongside())),
+                pick(List.of(
+                        new DepartureRule.LastWindow(),
+                        new DepartureRule.OnlyWhenTold(),
+                        new DepartureRule.WithWindow("Desk"))),
+                PretendFiles.NONE,
+                List.of(new Task(
+                        Name.of("work"),
+                        List.of(),
+                        List.of(Task.Outcome.of("done"), Task.Outcome.of("failed")),
+                        Optional.empty())),
+                List.of(Holding.of("lock"), Holding.of("radio").ofTheApplication()),
+                NamingHabit.NONE,
+                Leaving.USUAL.planning(random.nextInt(3) == 0 ? script(Optional.empty(), 1) : Script.EMPTY),
+                new Routines(List.of(), List.of(Timer.of("clock", "1").firing(script(Optional.empty(), 1)))));
+        return new Design(application, windows);
+    }
+
+    private FacedWindow face(FacedWindow.Kind kind, String name) {
+        var rows = new ArrayList<Row>();
+        for (String button : List.of("a", "b", "c")) {
+            rows.add(Row.of(Part.Button.of(button, button).triggering(script(Optional.of(name), 2))));
+        }
+        FacedWindow face = FacedWindow.of(kind, name).withRows(rows);
+        for (var moment : List.of(
+                FacedWindow.Moment.OPENED, FacedWindow.Moment.BEFORE_CLOSING, FacedWindow.Moment.AFTER_CLOSING)) {
+            if (random.nextInt(3) == 0) {
+                face = face.at(moment, script(Optional.of(name), 1));
+            }
+        }
+        return face;
+    }
+
+    private Script script(Optional<String> of, int deep) {
+        var steps = new ArrayList<Step>();
+        for (int i = 0; i <= random.nextInt(3); i++) {
+            steps.add(step(of, deep));
+        }
+        return new Script(steps);
+    }
+
+    private Script maybe(Optional<String> of, int deep) {
+        return random.nextBoolean() ? Script.EMPTY : script(of, deep);
+    }
+
+    /** A step; of those that mostly fault, where nothing is there for them, only every fourth. */
+    private Step step(Optional<String> of, int deep) {
+        Step step = any(of, deep);
+        boolean mostlyFaults =
+                step instanceof Step.Reach || step instanceof Step.GiveBack || step instanceof Step.TakeHolding;
+        return mostlyFaults && random.nextInt(4) > 0 ? new Step.Note("instead") : step;
+    }
+
+    private Step any(Optional<String> of, int deep) {
+        return switch (random.nextInt(deep > 0 ? 13 : 9)) {
+            case 0 -> new Step.Note("note " + random.nextInt(9));
+            case 1 -> Step.SetValue.of("app.n", String.valueOf(random.nextInt(3)));
+            case 2 -> new Step.StayOpen();
+            case 3 -> new Step.Reach(pick(List.of(Step.Reach.How.HIDE, Step.Reach.How.SHOW)), single());
+            case 4 -> new Step.TakeHolding(pick(List.of("lock", "radio")), List.of());
+            case 5 -> new Step.GiveBack(pick(List.of("lock", "radio")));
+            case 6 -> new Step.TurnTimer(pick(List.of(Step.TurnTimer.How.values())), "clock");
+            case 7 -> close(of, 0);
+            case 8 -> open(of, 0);
+            case 9 -> open(of, deep - 1);
+            case 10 ->
+                new Step.If(
+                        List.of(new Step.If.Case(
+                                new Expression("app.n == " + random.nextInt(3)), script(of, deep - 1))),
+                        random.nextBoolean() ? Optional.empty() : Optional.of(script(of, deep - 1)));
+            case 11 ->
+                new Step.RunTask(
+                        "work",
+                        random.nextBoolean(),
+                        random.nextBoolean(),
+                        List.of(),
+                        Optional.empty(),
+                        branches(of, deep - 1, Ending.of("done"), Ending.of("failed")));
+            default ->
+                random.nextInt(3) > 0
+                        ? close(of, deep - 1)
+                        : new Step.EndApplication(
+                                random.nextBoolean()
+                                        ? Optional.empty()
+                                        : Optional.of(new Expression(String.valueOf(random.nextInt(5)))),
+                                Optional.empty(),
+                                maybe(of, deep - 1));
+        };
+    }
+
+    private Target single() {
+        return new Target.Single(pick(List.of("Desk", "Plan")));
+    }
+
+    private Step close(Optional<String> of, int deep) {
+        boolean me = of.isPresent() && random.nextBoolean();
+        String ending = me && of.get().equals("Form") ? pick(List.of("ok", "cancelled")) : "closed";
+        return new Step.Close(me ? new Target.Me() : single(), Optional.of(ending), List.of(), maybe(of, deep));
+    }
+
+    private Step open(Optional<String> of, int deep) {
+        String window = pick(List.of("Plan", "Card", "Form", "Sure", "Desk"));
+        boolean box = window.equals("Sure");
+        Manner manner = box
+                ? pick(List.of(new Manner.WaitsForApplication(), new Manner.WaitsForOwner()))
+                : pick(List.of(
+                        new Manner.Alongside(),
+                        new Manner.Alongside(),
+                        new Manner.WaitsForApplication(),
+                        new Manner.WaitsForOwner()));
+        if (!box && of.isPresent() && random.nextInt(8) == 0) {
+            return Step.Open.of(window, new Manner.InPlace("", List.of()));
+        }
+        List<Step.Branch> branches = box
+                ? branches(of, deep, Ending.of("yes"), Ending.of("no"))
+                : window.equals("Form")
+                        ? branches(of, deep, Ending.of("ok"), Ending.of("cancelled"))
+                        : branches(of, deep, Ending.of("closed"));
+        return new Step.Open(window, manner, Optional.empty(), List.of(), Optional.empty(), branches);
+    }
+
+    private List<Step.Branch> branches(Optional<String> of, int deep, Ending... endings) {
+        var branches = new ArrayList<Step.Branch>();
+        for (Ending ending : endings) {
+            if (random.nextBoolean()) {
+                branches.add(new Step.Branch(
+                        ending.name(), deep > 0 ? script(of, deep) : Script.of(new Step.Note(ending.name()))));
+            }
+        }
+        return branches;
+    }
+
+    private <T> T pick(List<T> all) {
+        return all.get(random.nextInt(all.size()));
+    }
+}

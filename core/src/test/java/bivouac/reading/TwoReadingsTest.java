@@ -1,0 +1,206 @@
+package bivouac.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.design.Design;
+import bivouac.machine.Event;
+import bivouac.machine.Machine;
+import bivouac.machine.Scene;
+import bivouac.machine.Sighting;
+import bivouac.plan.Program;
+import bivouac.state.State;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/**
+ * The machine and a second reading of the rules, in lock step on random designs: the same acts, the same scene and the
+ * same possible events, up to the first fault (E3). More, by hand: {@code mvn -q test -pl core -Dtest=TwoReadingsTest
+ * -Dreadings=100000 -Dreadings.seed=5}.
+ */
+class TwoReadingsTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+
+    @Test
+    void both_show_the_same_event_by_event() {
+        var random = RandomGeneratorFactory.of("L64X128MixRandom").create(Long.getLong("readings.seed", 1));
+        int designs = Integer.getInteger("readings", 2_500);
+        int events = 0;
+        int faults = 0;
+        for (int i = 0; i < designs; i++) {
+            Design design = new SmallDesigns(random).design();
+            int[] played = play(design, random, i);
+            events += played[0];
+            faults += played[1];
+        }
+        assertThat(events).isGreaterThan(2 * designs);
+        assertThat(faults).isBetween(designs / 20, designs);
+    }
+
+    /** Plays until a fault, the end, or forty events; answers how many events, and whether a fault was met. */
+    private static int[] play(Design design, RandomGenerator random, int number) {
+        var machine = new Machine(Program.of(design));
+        var seen = new ArrayList<Sighting>();
+        State state = machine.start(TODAY, seen::add);
+        var second = new SecondReading(design);
+        var done = new ArrayList<String>();
+        for (int moment = 0; moment <= 40; moment++) {
+            String as = "design " + number + " after " + done;
+            boolean faulted = seen.stream().anyMatch(Sighting.Faulted.class::isInstance);
+            assertThat(second.faultedNow).as("a fault, %s: %s", as, seen).isEqualTo(faulted);
+            if (faulted) {
+                return new int[] {moment, 1};
+            }
+            assertThat(second.acts).as("acts, %s", as).isEqualTo(acts(seen));
+            Scene scene = machine.scene(state);
+            assertThat(scene(second)).as("scene, %s", as).isEqualTo(scene(scene));
+            List<Event> events = machine.events(state).stream()
+                    .filter(e -> !(e instanceof Event.Killed) && !(e instanceof Event.StartAgain))
+                    .toList();
+            assertThat(second.events())
+                    .as("possible, %s", as)
+                    .isEqualTo(
+                            events.stream().map(e -> words(scene, e)).collect(Collectors.toCollection(TreeSet::new)));
+            if (events.isEmpty()) {
+                return new int[] {moment, 0};
+            }
+            List<Event> told = events.stream().filter(e -> isTold(scene, e)).toList();
+            if (told.isEmpty()) {
+                return new int[] {moment, 0};
+            }
+            Event event = told.get(random.nextInt(told.size()));
+            done.add(words(scene, event));
+            seen.clear();
+            state = machine.step(state, event, seen::add);
+            act(second, scene, event);
+        }
+        return new int[] {40, 0};
+    }
+
+    /** Of several tasks that one window runs in the background it is not told here which one ends. */
+    private static boolean isTold(Scene scene, Event event) {
+        return !(event instanceof Event.TaskEnds(int place, int outcome))
+                || scene.tasks().stream()
+                                .filter(t -> t.of().equals(working(scene, place).of()))
+                                .count()
+                        == 1;
+    }
+
+    private static List<String> acts(List<Sighting> seen) {
+        var acts = new ArrayList<String>();
+        for (Sighting s : seen) {
+            switch (s) {
+                case Sighting.Opened o -> acts.add("opened " + o.window());
+                case Sighting.Asked a -> acts.add("opened " + a.window());
+                case Sighting.Closed c -> acts.add("closed " + c.window() + " " + c.ending());
+                case Sighting.Noted n -> acts.add("note " + n.text());
+                case Sighting.TaskStarted t -> acts.add("started " + t.task());
+                case Sighting.Taken t -> acts.add("taken " + t.holding());
+                case Sighting.GivenBack g -> acts.add("given back " + g.holding());
+                case Sighting.Ended e -> acts.add("ended " + e.code());
+                default -> {
+                    // an explanation
+                }
+            }
+        }
+        return acts;
+    }
+
+    private static TreeMap<String, String> scene(Scene scene) {
+        var all = new TreeMap<String, String>();
+        scene.windows()
+                .forEach(w -> all.put(
+                        w.which().toString(),
+                        w.owner().map(Object::toString).orElse("-")
+                                + (w.hidden() ? " hidden" : "")
+                                + (w.blockedBy().isPresent() ? " blocked" : "")));
+        return all;
+    }
+
+    private static TreeMap<String, String> scene(SecondReading second) {
+        var all = new TreeMap<String, String>();
+        second.open.forEach(w -> all.put(
+                w.name(),
+                (w.owner == null ? "-" : w.owner.name())
+                        + (second.isHidden(w) ? " hidden" : "")
+                        + (second.isBlocked(w) ? " blocked" : "")));
+        if (second.ended.isPresent()) {
+            all.clear();
+        }
+        return all;
+    }
+
+    private static Scene.OpenWindow window(Scene scene, int instance) {
+        return scene.windows().stream()
+                .filter(w -> w.instance() == instance)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String name(Scene scene, int instance) {
+        return window(scene, instance).which().toString();
+    }
+
+    private static String part(Scene scene, int instance, int part) {
+        return window(scene, instance).parts().get(part).design().name().expression();
+    }
+
+    private static String ending(Scene scene, Event.Answer a) {
+        return ((bivouac.design.MessageBox) window(scene, a.instance()).design())
+                .answers()
+                .get(a.answer())
+                .ending();
+    }
+
+    private static Scene.Working working(Scene scene, int place) {
+        return scene.tasks().stream()
+                .filter(t -> t.place() == place)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String words(Scene scene, Event event) {
+        return switch (event) {
+            case Event.Press(int i, int part) -> "press " + name(scene, i) + " " + part(scene, i, part);
+            case Event.Answer a -> "answer " + name(scene, a.instance()) + " " + ending(scene, a);
+            case Event.CloseBox(int i) -> "close box " + name(scene, i);
+            case Event.Escape(int i) -> "escape " + name(scene, i);
+            case Event.TaskEnds(int place, int outcome) -> {
+                Scene.Working task = working(scene, place);
+                yield place < 0
+                        ? "task " + task.endings().get(outcome)
+                        : "background " + task.of().map(Object::toString).orElse("") + " "
+                                + task.endings().get(outcome);
+            }
+            case Event.TimerFires f -> "timer clock";
+            case Event.SessionEnds s -> "session ends";
+            default -> throw new IllegalStateException("not read: " + event);
+        };
+    }
+
+    private static void act(SecondReading second, Scene scene, Event event) {
+        switch (event) {
+            case Event.Press(int i, int part) -> second.press(name(scene, i), part(scene, i, part));
+            case Event.Answer a -> second.answer(name(scene, a.instance()), ending(scene, a));
+            case Event.CloseBox(int i) -> second.leave(name(scene, i));
+            case Event.Escape(int i) -> second.leave(name(scene, i));
+            case Event.TaskEnds(int place, int outcome) -> {
+                Scene.Working task = working(scene, place);
+                second.taskEnds(
+                        task.of().map(Object::toString),
+                        place >= 0,
+                        task.endings().get(outcome));
+            }
+            case Event.TimerFires f -> second.timer("clock");
+            case Event.SessionEnds s -> second.sessionEnds();
+            default -> throw new IllegalStateException("not read: " + event);
+        }
+    }
+}
