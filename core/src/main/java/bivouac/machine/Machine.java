@@ -5,7 +5,6 @@ import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Part;
 import bivouac.design.Picker;
-import bivouac.design.PretendFiles;
 import bivouac.expression.Value;
 import bivouac.plan.Program;
 import bivouac.state.Layout;
@@ -28,16 +27,14 @@ public final class Machine {
 
     private final Program program;
     private final Layout layout;
+    private final Values values;
     /** Those that wait to be used again. */
     private final ConcurrentLinkedQueue<Turn> turns = new ConcurrentLinkedQueue<>();
 
     public Machine(Program program) {
         this.program = program;
-        Value files = new Value.Items(PretendFiles.in(program.design()).paths().stream()
-                .sorted()
-                .map(Value::of)
-                .toList());
-        this.layout = new Layout(program, new Values(program.cells().constants()), files);
+        this.layout = Layout.of(program);
+        this.values = layout.newValues();
     }
 
     public Program program() {
@@ -48,9 +45,13 @@ public final class Machine {
         return layout;
     }
 
+    Values values() {
+        return values;
+    }
+
     private <T> T turn(Optional<Consumer<Sighting>> watch, Function<Turn, T> work) {
         Turn waiting = turns.poll();
-        Turn turn = waiting == null ? new Turn(layout, program) : waiting;
+        Turn turn = waiting == null ? new Turn(layout, values) : waiting;
         turn.run.begin(watch);
         T result = work.apply(turn);
         turn.run.begin(Optional.empty());
@@ -66,7 +67,7 @@ public final class Machine {
      */
     public State start(LocalDate today, Consumer<Sighting> watch) {
         return turn(Optional.of(watch), turn -> {
-            turn.start(layout.values().number(new Value.Date(today)), layout.firstFiles());
+            turn.start(values.number(new Value.Date(today)), layout.firstFiles());
             return layout.close(turn.run);
         });
     }

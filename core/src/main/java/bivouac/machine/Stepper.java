@@ -26,10 +26,10 @@ public final class Stepper {
     /** @param today what {@code app.today} is where nothing in the design reads it */
     public Stepper(Machine machine, LocalDate today) {
         this.layout = machine.layout();
-        this.turn = new Turn(layout, machine.program());
+        this.turn = new Turn(layout, machine.values());
         this.walk = new Walk(layout);
         this.saved = new Saved(turn.run);
-        this.today = layout.values().number(new Value.Date(today));
+        this.today = machine.values().number(new Value.Date(today));
     }
 
     /** Packs the state after the start script; see {@link #words}. */

@@ -1,8 +1,8 @@
 package bivouac.machine;
 
-import bivouac.plan.Program;
 import bivouac.state.Layout;
 import bivouac.state.Situation;
+import bivouac.state.Values;
 
 /** One situation laid open, with all families of rules at work on it. Serves one thread, event after event. */
 final class Turn {
@@ -16,8 +16,8 @@ final class Turn {
     private final Tasks tasks;
     private final EventList events = new EventList();
 
-    Turn(Layout layout, Program program) {
-        this.run = new Run(program, layout.values());
+    Turn(Layout layout, Values values) {
+        this.run = new Run(layout.program(), values);
         this.tasks = new Tasks(run);
         this.holdings = new Holdings(run);
         this.blocking = new Blocking(run, tasks);

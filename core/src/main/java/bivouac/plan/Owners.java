@@ -5,11 +5,12 @@ import bivouac.design.Manner;
 import bivouac.design.Target;
 import bivouac.design.WaysIn;
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Which windows can own a window, and which can open it (O5, O8): decided here once, for the names in expressions
@@ -18,26 +19,26 @@ import java.util.Optional;
 final class Owners {
 
     private final Map<String, Integer> numbers = new HashMap<>();
-    private final List<BitSet> owners = new ArrayList<>();
-    private final List<BitSet> openers = new ArrayList<>();
+    private final List<Set<Integer>> owners = new ArrayList<>();
+    private final List<Set<Integer>> openers = new ArrayList<>();
     private final List<WindowPlan> windows;
     /** The windows that a script keeps under a name, by the window whose script it is and the name (O9). */
-    private final Map<String, BitSet> kept = new HashMap<>();
+    private final Map<String, Set<Integer>> kept = new HashMap<>();
 
     Owners(Design design, List<WindowPlan> windows) {
         this.windows = windows;
         for (WindowPlan plan : windows) {
             numbers.putIfAbsent(plan.window().name().shown(), plan.number);
-            owners.add(new BitSet());
-            openers.add(new BitSet());
+            owners.add(new TreeSet<>());
+            openers.add(new TreeSet<>());
         }
         List<WaysIn.WayIn> ways = WaysIn.of(design);
         for (WaysIn.WayIn way : ways) {
             Optional<Integer> opened = number(way.open().window());
             Optional<Integer> by = way.place().ofWindow().flatMap(this::number);
             opened.ifPresent(o -> {
-                by.ifPresent(openers.get(o)::set);
-                way.open().as().ifPresent(name -> kept(way, name).set(o));
+                by.ifPresent(openers.get(o)::add);
+                way.open().as().ifPresent(name -> kept(way, name).add(o));
             });
         }
         boolean more = true;
@@ -53,8 +54,8 @@ final class Owners {
         return Optional.ofNullable(numbers.get(window));
     }
 
-    private BitSet kept(WaysIn.WayIn way, String name) {
-        return kept.computeIfAbsent(way.place().ofWindow().orElse("") + "\n" + name, k -> new BitSet());
+    private Set<Integer> kept(WaysIn.WayIn way, String name) {
+        return kept.computeIfAbsent(way.place().ofWindow().orElse("") + "\n" + name, k -> new TreeSet<>());
     }
 
     private boolean follow(WaysIn.WayIn way) {
@@ -62,47 +63,42 @@ final class Owners {
         if (opened.isEmpty() || !windows.get(opened.get()).canBeOwned()) {
             return false;
         }
-        BitSet set = owners.get(opened.get());
-        int before = set.cardinality();
-        set.or(candidates(way));
-        return set.cardinality() > before;
+        return owners.get(opened.get()).addAll(candidates(way));
     }
 
-    private BitSet candidates(WaysIn.WayIn way) {
+    private Set<Integer> candidates(WaysIn.WayIn way) {
         Optional<Integer> by = way.place().ofWindow().flatMap(this::number);
         if (way.open().manner() instanceof Manner.InPlace) {
-            return by.map(owners::get).orElseGet(BitSet::new);
+            return by.map(owners::get).orElseGet(TreeSet::new);
         }
         return way.open().ownedBy().map(target -> of(target, by, way)).orElseGet(() -> by.map(Owners::only)
-                .orElseGet(BitSet::new));
+                .orElseGet(TreeSet::new));
     }
 
-    private BitSet of(Target target, Optional<Integer> by, WaysIn.WayIn way) {
+    private Set<Integer> of(Target target, Optional<Integer> by, WaysIn.WayIn way) {
         return switch (target) {
-            case Target.Me m -> by.map(Owners::only).orElseGet(BitSet::new);
-            case Target.Owner o -> by.map(owners::get).orElseGet(BitSet::new);
-            case Target.Opener o -> by.map(openers::get).orElseGet(BitSet::new);
-            case Target.Single(String name) -> number(name).map(Owners::only).orElseGet(BitSet::new);
+            case Target.Me m -> by.map(Owners::only).orElseGet(TreeSet::new);
+            case Target.Owner o -> by.map(owners::get).orElseGet(TreeSet::new);
+            case Target.Opener o -> by.map(openers::get).orElseGet(TreeSet::new);
+            case Target.Single(String name) -> number(name).map(Owners::only).orElseGet(TreeSet::new);
             case Target.Keyed(String name, var key) ->
-                number(name).map(Owners::only).orElseGet(BitSet::new);
-            case Target.Every(String name) -> new BitSet();
+                number(name).map(Owners::only).orElseGet(TreeSet::new);
+            case Target.Every(String name) -> new TreeSet<>();
             case Target.Kept(String name) -> kept(way, name);
         };
     }
 
-    private static BitSet only(int window) {
-        var set = new BitSet();
-        set.set(window);
-        return set;
+    private static Set<Integer> only(int window) {
+        return Set.of(window);
     }
 
     /** The windows that can own a window, in the order of the design. */
     List<WindowPlan> owners(WindowPlan plan) {
-        return owners.get(plan.number).stream().mapToObj(windows::get).toList();
+        return owners.get(plan.number).stream().map(windows::get).toList();
     }
 
     /** The windows whose scripts open a window, in the order of the design. */
     List<WindowPlan> openers(WindowPlan plan) {
-        return openers.get(plan.number).stream().mapToObj(windows::get).toList();
+        return openers.get(plan.number).stream().map(windows::get).toList();
     }
 }

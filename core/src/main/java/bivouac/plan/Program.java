@@ -17,6 +17,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 
 /**
  * A design compiled: scripts flat, names bound to slots, expressions planned. Immutable to those outside, and safe for
@@ -40,6 +42,7 @@ public final class Program {
     private final List<RestPoint> restPoints = new ArrayList<>();
     private final Owners owners;
     private final Cells cells;
+    private final Map<Class<?>, Object> made = new ConcurrentHashMap<>();
 
     private Program(Design design) {
         this.design = design;
@@ -147,6 +150,11 @@ public final class Program {
     /** What the application can hold. */
     public List<Holding> holdings() {
         return design.application().holdings();
+    }
+
+    /** What those who run it have made of it once, and share; made when it is first asked for. */
+    public <T> T made(Class<T> kind, Function<Program, T> maker) {
+        return kind.cast(made.computeIfAbsent(kind, k -> maker.apply(this)));
     }
 
     Owners owners() {

@@ -2,11 +2,13 @@ package bivouac.state;
 
 import bivouac.design.DepartureRule;
 import bivouac.design.Picker;
+import bivouac.design.PretendFiles;
 import bivouac.design.Type;
 import bivouac.expression.Value;
 import bivouac.plan.Cell;
 import bivouac.plan.Cells;
 import bivouac.plan.Program;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -21,7 +23,9 @@ public final class Layout {
     private static final int MOST_FLAGS = 64;
 
     final Program program;
-    final Values values;
+    /** The values that have the first numbers in every run. */
+    private final List<Value> constants;
+
     final WindowLayout[] windows;
     final Points points;
     /** The codes of the variables of the application that matter; null for the others. */
@@ -47,10 +51,23 @@ public final class Layout {
 
     final int noTraces;
 
-    /** @param firstFiles the pretend files that are there at first */
-    public Layout(Program program, Values values, Value firstFiles) {
+    /** The one of a program, which all that run it share. */
+    public static Layout of(Program program) {
+        return program.made(Layout.class, Layout::new);
+    }
+
+    private Layout(Program program) {
         this.program = program;
-        this.values = values;
+        Value firstFiles = new Value.Items(PretendFiles.in(program.design()).paths().stream()
+                .sorted()
+                .map(Value::of)
+                .toList());
+        Value noTraces = new Value.Items(List.of());
+        var all = new ArrayList<>(program.cells().constants());
+        all.add(firstFiles);
+        all.add(noTraces);
+        this.constants = List.copyOf(all);
+        Values values = newValues();
         var openings = new Openings(program);
         this.windows = program.windows().stream()
                 .map(w -> WindowLayout.of(w, program, values, openings))
@@ -74,7 +91,7 @@ public final class Layout {
                 .filter(w -> fields[w] == null)
                 .toArray();
         this.firstFiles = values.number(firstFiles);
-        this.noTraces = values.number(new Value.Items(List.of()));
+        this.noTraces = values.number(noTraces);
     }
 
     private int place(Openings openings) {
@@ -115,8 +132,13 @@ public final class Layout {
         };
     }
 
-    public Values values() {
-        return values;
+    public Program program() {
+        return program;
+    }
+
+    /** The values of a run that begins: those that the program can hold have the same numbers in each. */
+    public Values newValues() {
+        return new Values(constants);
     }
 
     /** The number of the list of pretend files that are there at first. */

@@ -8,6 +8,7 @@ import bivouac.plan.Program;
 import bivouac.plan.RestPoint;
 import bivouac.plan.ScriptPlan;
 import bivouac.plan.WindowPlan;
+import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
@@ -39,10 +40,8 @@ final class Openings {
         }
         for (RestPoint point : program.restPoints()) {
             if (point.kind() == RestPoint.Kind.BRANCHES) {
-                branches.merge(
-                        WindowLayout.opened(point, program), List.of(point), (a, b) -> java.util.stream.Stream.concat(
-                                        a.stream(), b.stream())
-                                .toList());
+                branches.computeIfAbsent(WindowLayout.opened(point, program), w -> new ArrayList<>())
+                        .add(point);
             }
         }
     }
