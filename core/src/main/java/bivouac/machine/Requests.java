@@ -4,13 +4,10 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Way;
 import bivouac.expression.NoValue;
 import bivouac.expression.TooMuchWork;
-import bivouac.expression.Value;
 import bivouac.plan.Op;
-import bivouac.plan.ScriptPlan;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Frame;
 import bivouac.state.Inst;
-import bivouac.state.Situation;
 import java.util.Optional;
 
 /**
@@ -23,32 +20,22 @@ final class Requests {
     private final Run run;
     private final AskingOrder asking;
     private final Endings endings;
-    private final Holdings holdings;
-    private final Tasks tasks;
+    private final Leaving leaving;
+    private final TheEnd theEnd;
+    private final ClosingScripts closingScripts;
     private final Opening opening;
     /** The number of the window with whose closing the application ends (D1); -1 for none. */
     private final int departureWindow;
-    /** The numbers of the values of {@code way}, and by window those of {@code ending}, as they are needed. */
-    private final int[] wayNumbers;
-
-    private final int[][] endingNumbers;
-    /** D6: the numbers of the exit codes without, and after, a fault. */
-    private final int[] usualCodes;
 
     Requests(Run run, Endings endings, Holdings holdings, Tasks tasks, Opening opening) {
         this.run = run;
         this.asking = new AskingOrder(run);
         this.endings = endings;
-        this.holdings = holdings;
-        this.tasks = tasks;
+        this.leaving = new Leaving(run, endings, holdings, tasks);
+        this.theEnd = new TheEnd(run, holdings);
+        this.closingScripts = new ClosingScripts(run);
         this.opening = opening;
         this.departureWindow = run.program.departureWindow().map(p -> p.number).orElse(-1);
-        this.wayNumbers = new int[Ways.COUNT];
-        for (int way = 0; way < Ways.COUNT; way++) {
-            wayNumbers[way] = run.number(Value.of(Ways.words(way)));
-        }
-        this.usualCodes = new int[] {run.number(new Value.Whole(0)), run.number(new Value.Whole(1))};
-        this.endingNumbers = new int[run.program.windows().size()][];
     }
 
     // How requests begin
@@ -129,37 +116,13 @@ final class Requests {
         int way = Ways.wayFor(request, inst);
         boolean unasked = inst == request.target ? request.unasked : Ways.isUnasked(inst, way);
         if (!unasked) {
-            pushClosing(inst, FacedWindow.Moment.BEFORE_CLOSING, way, endingIn(request, inst));
+            closingScripts.push(inst, FacedWindow.Moment.BEFORE_CLOSING, way, endingIn(request, inst));
         }
     }
 
     /** The number of the ending to which a request leads a window; 0 for none. */
     private static int endingIn(Frame.OfRequest request, Inst inst) {
         return inst == request.target ? request.ending : Ways.endingOf(inst, Ways.wayFor(request, inst));
-    }
-
-    private void pushClosing(Inst inst, FacedWindow.Moment moment, int way, int to) {
-        ScriptPlan script = inst.plan.moment(moment);
-        if (script.isEmpty()) {
-            return;
-        }
-        Frame.OfScript frame = run.run(script, inst);
-        frame.locals[ScriptPlan.WAY] = wayNumbers[way];
-        frame.locals[ScriptPlan.ENDING] = endingNumber(inst.plan, to);
-        run.stack.add(frame);
-    }
-
-    private int endingNumber(WindowPlan plan, int ending) {
-        int[] known = endingNumbers[plan.number];
-        if (known == null) {
-            known = new int[plan.endings().size() + 1];
-            known[0] = run.number(Value.EMPTY);
-            for (int i = 1; i < known.length; i++) {
-                known[i] = run.number(Value.of(plan.ending(i).name()));
-            }
-            endingNumbers[plan.number] = known;
-        }
-        return known[ending];
     }
 
     // How they end
@@ -310,7 +273,7 @@ final class Requests {
     private void close(Frame.OfRequest request) {
         for (int i = 0; i < run.instances.size(); i++) {
             if (run.instances.get(i).closing) {
-                remove(run.instances.get(i));
+                leaving.gone(run.instances.get(i));
                 return;
             }
         }
@@ -333,56 +296,13 @@ final class Requests {
         inst.ending = inst.plan.isReadyMade() ? inst.plan.escapeEnding() : endingIn(request, inst);
         endings.see(inst);
         if (!inst.plan.isReadyMade()) {
-            pushClosing(inst, FacedWindow.Moment.AFTER_CLOSING, Ways.wayFor(request, inst), inst.ending);
-        }
-    }
-
-    /** It is gone: its scripts end where they are (W6), and its ending goes to who waits for it (C6). */
-    void remove(Inst inst) {
-        holdings.giveBackAllOf(inst);
-        inst.gone = true;
-        inst.closing = false;
-        run.instances.remove(inst);
-        run.stacking.remove(inst);
-        run.hasClosed = true;
-        for (int i = run.stack.size() - 1; i >= 0; i--) {
-            if (run.stack.get(i) instanceof Frame.OfScript s && s.me == inst) {
-                run.drop(s);
-            }
-        }
-        endings.deliver(inst);
-        tasks.windowGone(inst);
-        forget(inst);
-    }
-
-    private void forget(Inst gone) {
-        for (int i = 0; i < run.instances.size(); i++) {
-            Inst inst = run.instances.get(i);
-            inst.owner = inst.owner == gone ? null : inst.owner;
-            inst.opener = inst.opener == gone ? null : inst.opener;
-        }
-        for (int i = 0; i < run.background.size(); i++) {
-            forget(run.background.get(i).kept, gone);
-        }
-        for (int i = 0; i < run.dormant.size(); i++) {
-            forget(run.dormant.get(i).kept, gone);
-        }
-        for (int i = 0; i < run.stack.size(); i++) {
-            if (run.stack.get(i) instanceof Frame.OfScript s) {
-                forget(s.kept, gone);
-            }
-        }
-    }
-
-    private static void forget(Inst[] kept, Inst gone) {
-        for (int i = 0; i < kept.length; i++) {
-            kept[i] = kept[i] == gone ? null : kept[i];
+            closingScripts.push(inst, FacedWindow.Moment.AFTER_CLOSING, Ways.wayFor(request, inst), inst.ending);
         }
     }
 
     private void finish(Frame.OfRequest request) {
         if (request.departure) {
-            end(request);
+            theEnd.come(request);
             return;
         }
         Frame.OfScript asker = takeOff(request);
@@ -414,34 +334,10 @@ final class Requests {
         }
     }
 
-    /** D5, D6: what the application holds is given back, kept values are saved, and the process ends with its code. */
-    private void end(Frame.OfRequest request) {
-        run.stack.clear();
-        holdings.giveBackAllOf(null);
-        holdings.leaveNoTraces();
-        var variables = run.program.variables();
-        boolean any = false;
-        for (int i = 0; i < variables.size(); i++) {
-            if (variables.get(i).kept()) {
-                run.kept[i] = run.variables[i];
-                any = true;
-            }
-        }
-        if (any) {
-            run.see(new Sighting.KeptSaved());
-        }
-        run.exitCode = request.code != 0 ? request.code : usualCodes[run.faulted ? 1 : 0];
-        run.phase = Situation.ENDED;
-        if (run.isWatched()) {
-            long code = run.value(run.exitCode) instanceof Value.Whole(long n) ? n : 0;
-            run.see(new Sighting.Ended(code, run.value(request.saying).shown()));
-        }
-    }
-
     /** C7, C8: a message box, file dialog or picker ends at once and unasked. */
     void answer(Inst box, int ending) {
         box.ending = ending;
         endings.see(box);
-        remove(box);
+        leaving.gone(box);
     }
 }

@@ -40,7 +40,7 @@ final class OpenPlanner {
         Optional<String> wrongOwner = open.ownedBy()
                 .flatMap(t -> t instanceof Target.Every
                         ? Optional.of("only one window can own another, and “every” names several")
-                        : script.wrongTarget(t, names));
+                        : script.targets().wrong(t, names));
         if (wrongOwner.isPresent()) {
             planner.broken(ref, "owned by", wrongOwner.get(), linker);
             return names;
@@ -51,7 +51,7 @@ final class OpenPlanner {
                 window.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0)));
         int keptSlot = open.as().isPresent() ? script.allocate(1) : -1;
         int at = script.add(new Op.Broken(ref, ""));
-        Optional<Whom> ownedBy = open.ownedBy().map(t -> script.whom(t, ref, names));
+        Optional<Whom> ownedBy = open.ownedBy().map(t -> script.targets().whom(t, ref, names));
         var hands = handOver(open, window, ref, names);
         Op.How how = how(open.manner(), window, ref, names);
         var branches = new LinkedHashMap<Integer, Integer>();

@@ -11,7 +11,6 @@ import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Take;
-import bivouac.design.Target;
 import bivouac.design.Type;
 import bivouac.expression.Compiled;
 import bivouac.expression.Expressions;
@@ -279,15 +278,15 @@ final class ScriptPlanner {
     }
 
     private void close(Step.Close close, StepRef ref, StepPath path, Names names) {
-        Optional<String> wrong = wrongTarget(close.target(), names);
+        Optional<String> wrong = targets().wrong(close.target(), names);
         if (wrong.isPresent()) {
             linker.report(spot(ref, "close"), "", List.of(new Problem(wrong.get(), 0, 1)));
             ops.add(new Op.Broken(ref, wrong.get()));
             skip(close.refused(), path, 0, names);
             return;
         }
-        Optional<WindowPlan> target = target(close.target(), names);
-        Whom whom = whom(close.target(), ref, names);
+        Optional<WindowPlan> target = targets().window(close.target(), names);
+        Whom whom = targets().whom(close.target(), ref, names);
         List<Op.Hand> gives = List.of();
         if (target.isPresent()) {
             String wanted = close.ending().orElse(target.get().usualEnding());
@@ -339,66 +338,18 @@ final class ScriptPlanner {
     }
 
     private void reach(Step.Reach reach, StepRef ref, Names names) {
-        Optional<String> wrong = wrongTarget(reach.target(), names);
+        Optional<String> wrong = targets().wrong(reach.target(), names);
         if (wrong.isPresent()) {
             ops.add(new Op.Broken(ref, wrong.get()));
             linker.report(spot(ref, reach.how().words()), "", List.of(new Problem(wrong.get(), 0, 1)));
             return;
         }
-        ops.add(new Op.Reach(ref, reach.how(), whom(reach.target(), ref, names)));
+        ops.add(new Op.Reach(ref, reach.how(), targets().whom(reach.target(), ref, names)));
     }
 
-    /** Whom a target means, as far as that is known here. */
-    Whom whom(Target target, StepRef ref, Names names) {
-        Optional<WindowPlan> window = target(target, names);
-        int keptSlot = target instanceof Target.Kept(String name)
-                ? names.instances().get(name).slot()
-                : -1;
-        Optional<Compiled<Reading>> key = target instanceof Target.Keyed(String name, var expression)
-                ? window.map(w -> linker.typed(spot(ref, "key of " + name), expression, w.keyType(), scope(names)))
-                : Optional.empty();
-        return new Whom(target, window.map(w -> w.number).orElse(-1), keptSlot, key);
-    }
-
-    /** Why a target can never be reached from here; empty if it can. */
-    Optional<String> wrongTarget(Target target, Names names) {
-        return switch (target) {
-            case Target.Me m when me.isEmpty() -> Optional.of("a script of the application has no window of its own");
-            case Target.Kept(String name)
-            when !names.instances().containsKey(name) -> Optional.of("nothing is kept as “" + name + "” here");
-            case Target.Single(String name)
-            when program.window(name).isEmpty() -> Optional.of("there is no window “" + name + "”");
-            case Target.Single(String name)
-            when target(target, names).isEmpty() ->
-                Optional.of("several “" + name + "” can be open, and the name alone does not say which; keep the one"
-                        + " that is meant with “open … as NAME”");
-            case Target.Keyed(String name, var key)
-            when program.window(name).isEmpty() -> Optional.of("there is no window “" + name + "”");
-            case Target.Keyed(String name, var key)
-            when program.window(name).orElseThrow().keySlot() < 0 ->
-                Optional.of("“" + name + "” has no key: it is not open once for each of something");
-            case Target.Every(String name)
-            when program.window(name).isEmpty() -> Optional.of("there is no window “" + name + "”");
-            default -> Optional.empty();
-        };
-    }
-
-    Optional<WindowPlan> target(Target target, Names names) {
-        if (target instanceof Target.Opener) {
-            me.ifPresent(WindowPlan::useOpener);
-        }
-        return switch (target) {
-            case Target.Me m -> me;
-            case Target.Owner o -> Optional.empty();
-            case Target.Opener o -> Optional.empty();
-            case Target.Single(String name) ->
-                program.window(name)
-                        .filter(p -> p.face().map(FacedWindow::isOneOnly).orElse(false));
-            case Target.Keyed(String name, var key) -> program.window(name);
-            case Target.Every(String name) -> program.window(name);
-            case Target.Kept(String name) ->
-                Optional.ofNullable(names.instances().get(name)).map(Kept::window);
-        };
+    /** What targets mean here: in the steps of another script that is done, they mean what they mean there. */
+    TargetPlanner targets() {
+        return new TargetPlanner(this, program, linker, me);
     }
 
     private void set(String path, bivouac.design.Expression value, StepRef ref, Names names) {

@@ -397,8 +397,14 @@ final class SecondReading {
     private Optional<Win> find(Target target, Run run) {
         return switch (target) {
             case Target.Me m -> Optional.of(run.me);
-            case Target.Single(String name) ->
-                open.stream().filter(w -> w.design.name().shown().equals(name)).findFirst();
+            case Target.Single(String name) -> {
+                List<Win> all = open.stream()
+                        .filter(w -> w.design.name().shown().equals(name))
+                        .toList();
+                // R1: never the first of several
+                must(all.size() <= 1);
+                yield all.stream().findFirst();
+            }
             default -> throw new IllegalStateException("not read: " + target);
         };
     }
