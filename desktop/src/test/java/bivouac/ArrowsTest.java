@@ -26,7 +26,7 @@ class ArrowsTest {
             .layer("rehearsal")
             .definedBy("bivouac.rehearsal..")
             .layer("machine")
-            .definedBy("bivouac.machine..")
+            .definedBy("bivouac.machine..", "bivouac.state..", "bivouac.plan..")
             .layer("format")
             .definedBy("bivouac.format..")
             .layer("expression")

@@ -62,6 +62,14 @@ final class Here implements Reading {
     }
 
     @Override
+    public Instance kept(int slot) {
+        if (frame.kept[slot] == null) {
+            throw new EvaluationFault("the window that is kept here is not open any more");
+        }
+        return frame.kept[slot];
+    }
+
+    @Override
     public Value value(int number) {
         return run.value(number);
     }

@@ -3,6 +3,7 @@ package bivouac.plan;
 import bivouac.design.Type;
 import bivouac.expression.Scope;
 import bivouac.expression.Value;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -52,6 +53,13 @@ public record Access(
 
     Access readOnly() {
         return new Access(type, reader, Optional.empty(), mayFault, cells, plain);
+    }
+
+    /** One that is found by what is in another cell. */
+    Access alsoOf(Cell cell) {
+        var all = new ArrayList<>(cells);
+        all.add(cell);
+        return new Access(type, reader, writer, mayFault, all, false);
     }
 
     Access thatMayFault() {

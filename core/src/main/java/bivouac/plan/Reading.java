@@ -17,6 +17,9 @@ public interface Reading extends Surroundings {
     /** The number in a slot of the script that evaluates it. */
     int local(int slot);
 
+    /** The window that the script keeps in a slot (O9); fault X3 if it is not open any more. */
+    Instance kept(int slot);
+
     /** The value of a number (see {@link #local}). */
     Value value(int number);
 

@@ -334,6 +334,17 @@ final class Scopes {
         return names;
     }
 
+    /** The members of a window that is kept under a name (O9, R2): {@code NAME.x}. */
+    static Map<String, Access> kept(String name, WindowPlan plan, int slot) {
+        var locals = new LinkedHashMap<String, Access>();
+        for (String member : members(plan)) {
+            member(plan, member, in -> in.kept(slot))
+                    .map(a -> a.alsoOf(new Cell.OfScript(slot)).thatMayFault())
+                    .ifPresent(a -> locals.put(name + "." + member, a));
+        }
+        return locals;
+    }
+
     /** The values of an ending as names: {@code result.x}, or {@code NAME.x}. */
     static Map<String, Access> results(String prefix, List<bivouac.design.Ending.Give> gives, int firstSlot) {
         var locals = new LinkedHashMap<String, Access>();

@@ -72,7 +72,9 @@ final class ScriptPlanner {
         Names keeping(String name, Kept kept) {
             var all = new HashMap<>(instances);
             all.put(name, kept);
-            return new Names(values, all);
+            var more = new HashMap<>(values);
+            more.putAll(Scopes.kept(name, kept.window(), kept.slot()));
+            return new Names(more, all);
         }
     }
 

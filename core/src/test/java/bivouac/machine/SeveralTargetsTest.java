@@ -99,6 +99,36 @@ class SeveralTargetsTest {
     }
 
     @Test
+    void R2_O9_a_window_that_is_kept_is_read_and_set_by_its_name_while_it_is_open() {
+        Step keep = new Step.Open(
+                "Card",
+                new Manner.Alongside(),
+                Optional.empty(),
+                List.of(Given.of("guest", "\"a\"")),
+                Optional.of("card"),
+                List.of());
+        FacedWindow card = child("Card", bivouac.design.Part.TextField.of("note", "Note"))
+                .taking(List.of(Take.of("guest", Type.TEXT)));
+        var play = withMain(
+                        main(
+                                "Desk",
+                                button("go", keep, keep, set("card.note", "\"new\""), note("{card.note} {card.title}")),
+                                button(
+                                        "gone",
+                                        keep,
+                                        new Step.Close(
+                                                new Target.Kept("card"), Optional.empty(), List.of(), Script.EMPTY),
+                                        note("{card.note}"))),
+                        card)
+                .play()
+                .does("press \"go\" of \"Desk\"")
+                .seesAmongOthers("notes “new Card”")
+                .shows("Card", "note", "")
+                .shows("Card (2)", "note", "new");
+        play.does("press \"gone\" of \"Desk\"").faults(Fault.Rule.X3);
+    }
+
+    @Test
     void a_key_of_a_window_that_has_none_and_an_owner_that_is_several_are_said() {
         desk(child("Card").taking(List.of(Take.of("guest", Type.TEXT))), close(by("\"a\"")))
                 .does("press \"go\" of \"Desk\"")
