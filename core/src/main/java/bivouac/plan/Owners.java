@@ -4,6 +4,7 @@ import bivouac.design.Design;
 import bivouac.design.Manner;
 import bivouac.design.Target;
 import bivouac.design.WaysIn;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -41,11 +42,21 @@ final class Owners {
                 way.open().as().ifPresent(name -> kept(way, name).add(o));
             });
         }
-        boolean more = true;
-        while (more) {
-            more = false;
-            for (WaysIn.WayIn way : ways) {
-                more |= follow(way);
+        follow(ways);
+    }
+
+    /** Owners of owners, and those that a window in place of another one takes over, are followed until none is new. */
+    private void follow(List<WaysIn.WayIn> ways) {
+        Map<Integer, List<WaysIn.WayIn>> by = new HashMap<>();
+        for (WaysIn.WayIn way : ways) {
+            way.place().ofWindow().flatMap(this::number).ifPresent(w -> by.computeIfAbsent(w, k -> new ArrayList<>())
+                    .add(way));
+        }
+        var waiting = new ArrayDeque<>(ways);
+        while (!waiting.isEmpty()) {
+            WaysIn.WayIn way = waiting.poll();
+            if (follow(way)) {
+                number(way.open().window()).ifPresent(o -> waiting.addAll(by.getOrDefault(o, List.of())));
             }
         }
     }

@@ -6,14 +6,17 @@ import bivouac.expression.Term;
 import bivouac.expression.TextTemplate;
 import bivouac.expression.Value;
 import java.time.LocalDate;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
 /**
@@ -118,16 +121,48 @@ final class Ranges {
         copies.add(new Copy(from, to));
     }
 
-    /** Follows all flows until nothing more arrives anywhere. */
+    /** Follows all flows until nothing more arrives anywhere: one is looked at again only when its source has changed. */
     void follow() {
-        boolean more = true;
-        while (more) {
-            more = false;
-            for (Flow flow : flows) {
-                more |= arrive(flow);
+        Map<Object, List<Runnable>> from = new HashMap<>();
+        var waiting = new ArrayDeque<Runnable>();
+        for (Flow flow : flows) {
+            Runnable again = () -> wake(arrive(flow), flow.to(), from, waiting);
+            flow.value()
+                    .term()
+                    .ifPresent(t -> sources(t, flow.script(), c -> from.computeIfAbsent(c, k -> new ArrayList<>())
+                            .add(again)));
+            waiting.add(again);
+        }
+        for (Copy copy : copies) {
+            Runnable again = () ->
+                    wake(join(at(copy.from()), at(copy.to()), UnaryOperator.identity()), copy.to(), from, waiting);
+            from.computeIfAbsent(copy.from(), k -> new ArrayList<>()).add(again);
+            waiting.add(again);
+        }
+        while (!waiting.isEmpty()) {
+            waiting.poll().run();
+        }
+    }
+
+    private static void wake(
+            boolean more, Object changed, Map<Object, List<Runnable>> from, ArrayDeque<Runnable> waiting) {
+        if (more) {
+            waiting.addAll(from.getOrDefault(changed, List.of()));
+        }
+    }
+
+    /** The cells whose values an expression can have. */
+    private static void sources(Term<Reading> term, int script, Consumer<Object> to) {
+        switch (term) {
+            case Term.Choice<Reading> choice -> {
+                sources(choice.yes(), script, to);
+                sources(choice.no(), script, to);
             }
-            for (Copy copy : copies) {
-                more |= join(at(copy.from()), at(copy.to()), UnaryOperator.identity());
+            case Term.Name<Reading> name
+            when name.binding().origin() instanceof Access access && access.plain() ->
+                access.cells().forEach(c -> to.accept(key(c, script)));
+            default -> {
+                // what it makes does not depend on what is written down
             }
         }
     }
