@@ -42,6 +42,34 @@ class SlippedRulesTest {
     }
 
     @Test
+    void D1_that_holds_before_the_departure_window_itself_was_asked() {
+        design().start(CLOCK, alongside("Desk"), alongside("Plan"))
+                .with(main("Desk"), asking(child("Plan")), box("Sure", "Yes", "No"))
+                .departs(new DepartureRule.WithWindow("Desk"))
+                .askingFirst("Plan")
+                .ticks(Timer.of("clock", "1").firing(Script.of(closes("Desk", note("refused")))))
+                .play()
+                .does("session ends")
+                .does("timer \"clock\" fires")
+                .seesAmongOthers("Desk stays open", "notes “refused”")
+                .opens("Desk", "Plan", "Sure");
+    }
+
+    @Test
+    void D3_what_would_have_come_for_a_window_that_is_gone_is_no_fault_once_the_application_departs() {
+        FacedWindow card = child("Card", button("go", alongside("Plan", when("closed", note("never")))));
+        withMain(main("Desk", button("go", alongside("Card"))), card, child("Plan"))
+                .departs(new DepartureRule.WithWindow("Desk"))
+                .play()
+                .does("press \"go\" of \"Desk\"")
+                .does("press \"go\" of \"Card\"")
+                .does("close box of \"Card\"")
+                .does("close box of \"Desk\"")
+                .hasNoFault()
+                .seesAmongOthers("the application ends, exit code 0");
+    }
+
+    @Test
     void C3_a_window_that_was_asked_refuses_whoever_asks_again_until_that_is_decided() {
         design().start(CLOCK, alongside("Desk"), alongside("Plan"))
                 .with(main("Desk"), asking(child("Plan")), box("Sure", "Yes", "No"))
