@@ -3,7 +3,7 @@ package bivouac.bench;
 import bivouac.machine.Machine;
 import bivouac.machine.Stepper;
 import bivouac.plan.Program;
-import bivouac.state.StateTable;
+import bivouac.testkit.Exploration;
 import bivouac.testkit.Families;
 import com.sun.management.ThreadMXBean;
 import java.lang.management.ManagementFactory;
@@ -57,21 +57,15 @@ public final class ExploringSpeeds {
     private static Result explore(int windows) {
         var threads = (ThreadMXBean) ManagementFactory.getThreadMXBean();
         var stepper = new Stepper(new Machine(Program.of(Families.changedWindows(windows))), TODAY);
-        var table = new StateTable();
         long made = threads.getCurrentThreadAllocatedBytes();
         long begun = System.nanoTime();
-        long steps = 0;
-        stepper.start();
-        table.add(stepper.words(), stepper.length());
-        for (int i = 0; i < table.size(); i++) {
-            int events = stepper.open(table.piece(i), table.first(i));
-            for (int e = 0; e < events; e++) {
-                stepper.step(e);
-                table.add(stepper.words(), stepper.length());
-            }
-            steps += events;
-        }
+        Exploration met = Exploration.of(stepper);
         double seconds = (System.nanoTime() - begun) / 1e9;
-        return new Result(table.size(), steps, seconds, table.bytes(), threads.getCurrentThreadAllocatedBytes() - made);
+        return new Result(
+                met.states().size(),
+                met.steps(),
+                seconds,
+                met.states().bytes(),
+                threads.getCurrentThreadAllocatedBytes() - made);
     }
 }

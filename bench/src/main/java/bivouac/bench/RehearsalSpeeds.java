@@ -2,6 +2,7 @@ package bivouac.bench;
 
 import bivouac.design.Design;
 import bivouac.design.Walkthrough;
+import bivouac.desktop.work.Examples;
 import bivouac.format.DesignFile;
 import bivouac.machine.Event;
 import bivouac.plan.Program;
@@ -11,7 +12,6 @@ import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.Tour;
 import bivouac.rehearsal.Walk;
-import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,7 +52,7 @@ public final class RehearsalSpeeds {
         time(
                 "an event at the end of 10,000",
                 () -> longTrail.act(longTrail.possible().getFirst()).now());
-        Design hut = DesignFile.read(Path.of(System.getProperty("bivouac.examples", "examples"), "ridge-hut.bivouac"));
+        Design hut = DesignFile.read(Examples.usual());
         Program program = Program.of(hut);
         time("a tour of all of Ridge Hut", () -> Tour.of(program, TODAY, Covered.of(program, List.of()), () -> false)
                 .walkthroughs()

@@ -4,6 +4,7 @@ import bivouac.design.Design;
 import bivouac.desktop.App;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Examples;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Screen;
 import bivouac.format.DesignFile;
@@ -28,7 +29,7 @@ public final class ToolSpeeds {
 
     public static void main(String[] args) throws Exception {
         long from = Long.getLong("bivouac.started");
-        Design hut = DesignFile.read(Path.of(System.getProperty("bivouac.examples"), "ridge-hut.bivouac"));
+        Design hut = DesignFile.read(Examples.usual());
         var started = new CompletableFuture<Void>();
         Platform.startup(() -> started.complete(null));
         started.join();

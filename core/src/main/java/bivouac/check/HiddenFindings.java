@@ -53,16 +53,9 @@ final class HiddenFindings {
         design.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     if (step instanceof Step.Reach(Step.Reach.How how, Target target) && how == Step.Reach.How.HIDE) {
-                        switch (target) {
-                            case Target.Me m -> place.ofWindow().ifPresent(hidden::add);
-                            case Target.Single(String name) -> hidden.add(name);
-                            case Target.Keyed(String name, var key) -> hidden.add(name);
-                            case Target.Every(String name) -> hidden.add(name);
-                            case Target.Owner o -> place.ofWindow().ifPresent(w -> hidden.addAll(openers(w)));
-                            case Target.Opener o -> place.ofWindow().ifPresent(w -> hidden.addAll(openers(w)));
-                            case Target.Kept k -> {
-                                // which one that is, is known only when it runs
-                            }
+                        target.windowFrom(place).ifPresent(hidden::add);
+                        if (target instanceof Target.Owner || target instanceof Target.Opener) {
+                            place.ofWindow().ifPresent(w -> hidden.addAll(openers(w)));
                         }
                     }
                 }));

@@ -15,7 +15,6 @@ import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Take;
-import bivouac.design.Target;
 import bivouac.design.Task;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
@@ -93,16 +92,7 @@ final class StepFindings {
 
     /** A close step that names no ending leads to the usual one, whose values it has to give as well (C1, C6). */
     private static void ending(List<Finding> found, Design design, Step.Close close, ScriptPlace place, StepPath path) {
-        Optional<Window> closes =
-                switch (close.target()) {
-                    case Target.Me m -> place.ofWindow().flatMap(design::window);
-                    case Target.Single(String name) -> design.window(name);
-                    case Target.Keyed(String name, var key) -> design.window(name);
-                    case Target.Every(String name) -> design.window(name);
-                    case Target.Owner o -> Optional.empty();
-                    case Target.Opener o -> Optional.empty();
-                    case Target.Kept k -> Optional.empty();
-                };
+        Optional<Window> closes = close.target().windowFrom(place).flatMap(design::window);
         Optional<Ending> ending = closes.flatMap(w -> close.ending()
                 .or(() -> w instanceof FacedWindow face ? Optional.of(WaysOut.usualEnding(face)) : Optional.empty())
                 .flatMap(w::ending));
@@ -161,13 +151,8 @@ final class StepFindings {
         Optional<Holding> holding = design.application().holding(take.holding());
         if (holding.isEmpty()) {
             found.add(noHolding(place, "takes", take.holding(), path));
-        } else if (holding.get().mayFail() && !take.answers(Ending.COULD_NOT.name())) {
-            found.add(new Finding(
-                    Weight.RISKY,
-                    Kind.MISSING_BRANCH,
-                    place.words() + " does not say what happens when " + take.holding() + " could not be taken.",
-                    "It may fail, and is then a fault (X1); write when could not.",
-                    Place.step(place, path)));
+        } else if (holding.get().mayFail()) {
+            couldNot(found, take, take.holding() + " could not be taken", place, path);
         }
     }
 
@@ -176,11 +161,18 @@ final class StepFindings {
         Optional<Holding> holding = design.application().holding(back.holding());
         if (holding.isEmpty()) {
             found.add(noHolding(place, "gives back", back.holding(), path));
-        } else if (holding.get().mayStay() && !back.answers(Ending.COULD_NOT.name())) {
+        } else if (holding.get().mayStay()) {
+            couldNot(found, back, back.holding() + " could not be given back", place, path);
+        }
+    }
+
+    private static void couldNot(
+            List<Finding> found, Step.Branching step, String what, ScriptPlace place, StepPath path) {
+        if (!step.answers(Ending.COULD_NOT.name())) {
             found.add(new Finding(
                     Weight.RISKY,
                     Kind.MISSING_BRANCH,
-                    place.words() + " does not say what happens when " + back.holding() + " could not be given back.",
+                    place.words() + " does not say what happens when " + what + ".",
                     "It may fail, and is then a fault (X1); write when could not.",
                     Place.step(place, path)));
         }

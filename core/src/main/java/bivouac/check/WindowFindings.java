@@ -142,14 +142,11 @@ final class WindowFindings {
 
     private static List<String> meant(Target target, ScriptPlace place, Design design) {
         return switch (target) {
-            case Target.Me m -> place.ofWindow().map(List::of).orElse(List.of());
-            case Target.Single(String name) -> List.of(name);
-            case Target.Keyed(String name, var key) -> List.of(name);
-            case Target.Every(String name) -> List.of(name);
             case Target.Kept k ->
                 design.windows().stream().map(w -> w.name().shown()).toList();
             case Target.Owner o -> openersOf(place, design);
             case Target.Opener o -> openersOf(place, design);
+            default -> target.windowFrom(place).stream().toList();
         };
     }
 

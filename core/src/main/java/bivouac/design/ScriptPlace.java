@@ -5,7 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Where a script stands in a design. Windows are named by their shown name, parts by their expression name. */
 public sealed interface ScriptPlace {
@@ -80,6 +83,16 @@ public sealed interface ScriptPlace {
             case AtPart p -> "";
             case AtRow r -> r.moment().words();
         };
+    }
+
+    /** The same, with the part whose trigger it is, as {@code naming} names it. */
+    default String ownWords(Design design, Function<Part, String> naming) {
+        Optional<FacedWindow> face = ofWindow().flatMap(design::faced);
+        Optional<String> part =
+                ofPart().map(name -> face.flatMap(f -> f.part(name)).map(naming).orElse(name));
+        return Stream.concat(part.stream(), Stream.of(ownWords()))
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining(", "));
     }
 
     /** Those of the application, or of a window, that belong to no part and to no moment of its life. */

@@ -1,5 +1,7 @@
 package bivouac.design;
 
+import java.util.Optional;
+
 /** Which open window a step means (R2). */
 public sealed interface Target {
 
@@ -23,4 +25,17 @@ public sealed interface Target {
 
     /** An instance kept under a name by {@code open … as NAME} (O9). */
     record Kept(String name) implements Target {}
+
+    /** The window meant, by its shown name, where the target or the place of its script says which; empty else. */
+    default Optional<String> windowFrom(ScriptPlace place) {
+        return switch (this) {
+            case Me m -> place.ofWindow();
+            case Single(String window) -> Optional.of(window);
+            case Keyed(String window, Expression key) -> Optional.of(window);
+            case Every(String window) -> Optional.of(window);
+            case Owner o -> Optional.empty();
+            case Opener o -> Optional.empty();
+            case Kept k -> Optional.empty();
+        };
+    }
 }

@@ -7,7 +7,6 @@ import bivouac.plan.TimerPlan;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Inst;
 import bivouac.state.Situation;
-import java.util.Arrays;
 
 /** What an event does at first: which script it starts, which request it begins; the rest follows from that. */
 final class Happening {
@@ -191,9 +190,6 @@ final class Happening {
         run.stack.clear();
         run.dormant.clear();
         run.background.clear();
-        run.faulted = false;
-        Arrays.fill(run.variables, 0);
-        Arrays.fill(run.timers, 0);
         run.phase = Situation.KILLED;
     }
 }

@@ -51,9 +51,12 @@ final class Holdings {
 
     /** X4: what is not held cannot be given back. */
     void checkHeld(int number, Frame.OfScript by) {
-        if (find(number, owner(number, by)).isEmpty()) {
-            throw new StepFault(Fault.Rule.X4, name(number) + " is not held");
-        }
+        toGiveBack(number, by);
+    }
+
+    private Held toGiveBack(int number, Frame.OfScript by) {
+        return find(number, owner(number, by))
+                .orElseThrow(() -> new StepFault(Fault.Rule.X4, name(number) + " is not held"));
     }
 
     /** It could not be given back, and is lost: nobody holds it any more. */
@@ -68,8 +71,7 @@ final class Holdings {
 
     /** A step gives back what its window, or the application, holds; else it is fault X4. */
     void giveBack(int number, Frame.OfScript by) {
-        giveBack(find(number, owner(number, by))
-                .orElseThrow(() -> new StepFault(Fault.Rule.X4, name(number) + " is not held")));
+        giveBack(toGiveBack(number, by));
     }
 
     private Optional<Held> find(int number, Inst owner) {

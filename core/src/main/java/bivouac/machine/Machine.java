@@ -68,7 +68,7 @@ public final class Machine {
     public State start(LocalDate today, Consumer<Sighting> watch) {
         return turn(Optional.of(watch), turn -> {
             turn.start(values.number(new Value.Date(today)), layout.firstFiles());
-            return layout.close(turn.run);
+            return turn.close();
         });
     }
 
@@ -88,13 +88,13 @@ public final class Machine {
 
     private State step(State state, Event event, Optional<Consumer<Sighting>> watch) {
         return turn(watch, turn -> {
-            layout.open(state, turn.run);
+            turn.open(state);
             if (!turn.possible.is(event)) {
                 throw new IllegalArgumentException("Not possible in this state: " + event);
             }
             turn.run.begin(watch);
             turn.take(event);
-            return layout.close(turn.run);
+            return turn.close();
         });
     }
 
@@ -106,15 +106,15 @@ public final class Machine {
     /** The state laid open and closed again: the same, or something is not kept that should be. */
     State again(State state) {
         return turn(Optional.empty(), turn -> {
-            layout.open(state, turn.run);
-            return layout.close(turn.run);
+            turn.open(state);
+            return turn.close();
         });
     }
 
     /** Every event that is possible in a state; an edit in the list stands for any text. */
     public List<Event> events(State state) {
         return turn(Optional.empty(), turn -> {
-            layout.open(state, turn.run);
+            turn.open(state);
             EventList listed = turn.events();
             var events = new ArrayList<Event>(listed.size());
             for (int i = 0; i < listed.size(); i++) {
@@ -127,7 +127,7 @@ public final class Machine {
     /** Whether the rules let an event happen in a state. */
     public boolean isPossible(State state, Event event) {
         return turn(Optional.empty(), turn -> {
-            layout.open(state, turn.run);
+            turn.open(state);
             return turn.possible.is(event);
         });
     }
@@ -135,7 +135,7 @@ public final class Machine {
     /** What is to be seen in a state at rest. */
     public Scene scene(State state) {
         return turn(Optional.empty(), turn -> {
-            layout.open(state, turn.run);
+            turn.open(state);
             return turn.scene();
         });
     }

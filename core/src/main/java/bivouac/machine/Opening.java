@@ -73,7 +73,12 @@ final class Opening {
                         : Value.startOf(take.type(), run.date());
             }
         }
-        Inst inst = create(plan, values, null, null);
+        openForNoScript(plan, values, null);
+    }
+
+    /** No script waits for it; C7: a ready-made window is waited for all the same. */
+    private void openForNoScript(WindowPlan plan, Value[] values, Inst owner) {
+        Inst inst = create(plan, values, owner, null);
         if (plan.isReadyMade()) {
             letWait(inst, Inst.WAITS_FOR_APPLICATION);
         }
@@ -96,13 +101,7 @@ final class Opening {
             bringBack(there.get(), values);
             return;
         }
-        Inst inst = create(plan, values, plan.canBeOwned() ? old.owner : null, null);
-        if (plan.isReadyMade()) {
-            // C7: they are always waited for
-            letWait(inst, Inst.WAITS_FOR_APPLICATION);
-        }
-        announce(inst, plan.isReadyMade());
-        begin(inst, FacedWindow.Moment.OPENED);
+        openForNoScript(plan, values, plan.canBeOwned() ? old.owner : null);
     }
 
     private static void keep(Op.Open op, Frame.OfScript by, Inst inst) {

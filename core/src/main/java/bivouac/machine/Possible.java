@@ -4,7 +4,6 @@ import bivouac.design.Part;
 import bivouac.design.ReadyMade;
 import bivouac.design.Way;
 import bivouac.expression.Budget;
-import bivouac.expression.NoValue;
 import bivouac.plan.PartPlan;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Frame;
@@ -233,32 +232,13 @@ final class Possible {
 
     /** A condition with a fault, or one that takes too much work, holds for no one. */
     private boolean usable(Inst inst, PartPlan part) {
-        if (!part.isNamed()) {
-            return false;
-        }
-        long before = run.budget.narrow(Budget.OF_A_TEXT);
-        try {
-            return part.enabled(run.here(inst), inst) && part.visible(run.here(inst), inst);
-        } catch (NoValue fault) {
-            return false;
-        } finally {
-            run.budget.widen(before);
-        }
+        return part.isNamed()
+                && run.or(() -> part.enabled(run.here(inst), inst) && part.visible(run.here(inst), inst), false);
     }
 
     /** A part that a person can change is usable and not read-only (P1). */
     private boolean changeable(Inst inst, PartPlan part) {
-        if (!usable(inst, part)) {
-            return false;
-        }
-        long before = run.budget.narrow(Budget.OF_A_TEXT);
-        try {
-            return !part.readOnly(run.here(inst), inst);
-        } catch (NoValue fault) {
-            return true;
-        } finally {
-            run.budget.widen(before);
-        }
+        return usable(inst, part) && !run.isReadOnly(inst, part);
     }
 
     private boolean leads(Inst inst, Way way) {

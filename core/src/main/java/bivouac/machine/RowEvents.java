@@ -1,8 +1,6 @@
 package bivouac.machine;
 
 import bivouac.design.Part;
-import bivouac.expression.Budget;
-import bivouac.expression.NoValue;
 import bivouac.plan.PartPlan;
 import bivouac.plan.Rows;
 import bivouac.state.Inst;
@@ -41,18 +39,9 @@ final class RowEvents {
     }
 
     private boolean canRemove(Inst inst, PartPlan part) {
-        if (!((Part.ListOfRows) part.part).byHand()
-                || rows(part).selection(inst).isEmpty()) {
-            return false;
-        }
-        long before = run.budget.narrow(Budget.OF_A_TEXT);
-        try {
-            return !part.readOnly(run.here(inst), inst);
-        } catch (NoValue fault) {
-            return true;
-        } finally {
-            run.budget.widen(before);
-        }
+        return ((Part.ListOfRows) part.part).byHand()
+                && !rows(part).selection(inst).isEmpty()
+                && !run.isReadOnly(inst, part);
     }
 
     boolean isPossible(Inst inst, Event.OnRows event) {

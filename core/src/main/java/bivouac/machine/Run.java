@@ -8,6 +8,7 @@ import bivouac.expression.NoValue;
 import bivouac.expression.TextTemplate;
 import bivouac.expression.TooMuchWork;
 import bivouac.expression.Value;
+import bivouac.plan.PartPlan;
 import bivouac.plan.Program;
 import bivouac.plan.Reading;
 import bivouac.plan.ScriptPlan;
@@ -93,14 +94,21 @@ final class Run extends Situation {
         };
     }
 
-    /** Evaluates something that may cost only so much of what this event may. */
-    <T> T within(int units, Supplier<T> evaluation) {
-        long before = budget.narrow(units);
+    /** A live text or condition of a window, or {@code otherwise} where it has a fault or takes too much work. */
+    <T> T or(Supplier<T> live, T otherwise) {
+        long before = budget.narrow(Budget.OF_A_TEXT);
         try {
-            return evaluation.get();
+            return live.get();
+        } catch (NoValue fault) {
+            return otherwise;
         } finally {
             budget.widen(before);
         }
+    }
+
+    /** Whether a part is read-only now (P1). */
+    boolean isReadOnly(Inst inst, PartPlan part) {
+        return or(() -> part.readOnly(here(inst), inst), false);
     }
 
     /** Where an expression of a script is evaluated, until the next is; or one of a window, outside its scripts. */
@@ -173,6 +181,18 @@ final class Run extends Situation {
             last = Math.max(last, dormant.get(i).order);
         }
         return last + 1;
+    }
+
+    /** Saves the kept variables (D6); answers whether there are any. */
+    boolean saveKept() {
+        boolean any = false;
+        for (int i = 0; i < variables.length; i++) {
+            if (program.variables().get(i).kept()) {
+                kept[i] = variables[i];
+                any = true;
+            }
+        }
+        return any;
     }
 
     boolean isIdle() {

@@ -4,7 +4,6 @@ import bivouac.design.ReadyMade;
 import bivouac.design.Take;
 import bivouac.design.Way;
 import bivouac.expression.Budget;
-import bivouac.expression.NoValue;
 import bivouac.expression.Value;
 import bivouac.plan.PartPlan;
 import bivouac.plan.TimerPlan;
@@ -16,7 +15,6 @@ import bivouac.state.Situation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 
 /** Makes the scene of a state at rest. A text that has a fault shows as empty: the fault itself was seen before. */
 final class SceneMaker {
@@ -95,7 +93,7 @@ final class SceneMaker {
                 inst.position,
                 Sighting.Which.of(inst),
                 inst.plan.window(),
-                or(() -> inst.plan.title(run.here(inst), inst), ""),
+                run.or(() -> inst.plan.title(run.here(inst), inst), ""),
                 inst.plan.isReadyMade() ? inst.value(WindowPlan.TEXT).shown() : "",
                 Optional.ofNullable(inst.owner).map(Sighting.Which::of),
                 inst.isHidden(),
@@ -131,13 +129,13 @@ final class SceneMaker {
             seen.add(new Scene.SeenPart(
                     part.number,
                     part.part,
-                    or(() -> part.text(run.here(inst), inst), ""),
+                    run.or(() -> part.text(run.here(inst), inst), ""),
                     part.ticked(inst),
-                    or(() -> part.enabled(run.here(inst), inst), false),
-                    or(() -> part.visible(run.here(inst), inst), false),
-                    or(() -> part.readOnly(run.here(inst), inst), false),
-                    or(() -> part.traits.look(TraitsPlan.Look.FONT, run.here(inst), inst), ""),
-                    or(() -> part.traits.look(TraitsPlan.Look.COLOUR, run.here(inst), inst), ""),
+                    run.or(() -> part.enabled(run.here(inst), inst), false),
+                    run.or(() -> part.visible(run.here(inst), inst), false),
+                    run.isReadOnly(inst, part),
+                    run.or(() -> part.traits.look(TraitsPlan.Look.FONT, run.here(inst), inst), ""),
+                    run.or(() -> part.traits.look(TraitsPlan.Look.COLOUR, run.here(inst), inst), ""),
                     rows(part, inst),
                     part.rowsOf().map(r -> r.selection(inst)).orElse(List.of())));
         }
@@ -151,13 +149,5 @@ final class SceneMaker {
                                 .columns().values().stream().map(Value::shown).toList())
                         .toList())
                 .orElse(List.of());
-    }
-
-    private <T> T or(Supplier<T> value, T otherwise) {
-        try {
-            return run.within(Budget.OF_A_TEXT, value);
-        } catch (NoValue fault) {
-            return otherwise;
-        }
     }
 }

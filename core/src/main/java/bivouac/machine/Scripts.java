@@ -268,18 +268,18 @@ final class Scripts {
     }
 
     /** Kept variables are saved, or taken as they were saved last. */
-    private void kept(bivouac.design.Step.KeptValues.How how) {
-        var variables = run.program.variables();
-        for (int i = 0; i < variables.size(); i++) {
-            if (variables.get(i).kept()) {
-                switch (how) {
-                    case SAVE -> run.kept[i] = run.variables[i];
-                    case LOAD -> run.variables[i] = run.kept[i] == 0 ? run.variables[i] : run.kept[i];
+    private void kept(Step.KeptValues.How how) {
+        switch (how) {
+            case SAVE -> {
+                run.saveKept();
+                run.see(new Sighting.KeptSaved());
+            }
+            case LOAD -> {
+                for (int i = 0; i < run.variables.length; i++) {
+                    // what is not kept has nothing saved
+                    run.variables[i] = run.kept[i] == 0 ? run.variables[i] : run.kept[i];
                 }
             }
-        }
-        if (how == bivouac.design.Step.KeptValues.How.SAVE) {
-            run.see(new Sighting.KeptSaved());
         }
     }
 

@@ -3,7 +3,6 @@ package bivouac.machine;
 import bivouac.expression.Value;
 import bivouac.state.Layout;
 import bivouac.state.Saved;
-import bivouac.state.Walk;
 import java.time.LocalDate;
 
 /**
@@ -14,7 +13,6 @@ public final class Stepper {
 
     private final Layout layout;
     private final Turn turn;
-    private final Walk walk;
     private final int today;
     private EventList events = new EventList();
     private final Saved saved;
@@ -27,7 +25,6 @@ public final class Stepper {
     public Stepper(Machine machine, LocalDate today) {
         this.layout = machine.layout();
         this.turn = new Turn(layout, machine.values());
-        this.walk = new Walk(layout);
         this.saved = new Saved(turn.run);
         this.today = machine.values().number(new Value.Date(today));
     }
@@ -41,7 +38,7 @@ public final class Stepper {
 
     /** Lays a packed state open, and lists its events; answers how many there are. */
     public int open(long[] words, int first) {
-        walk.read(words, first, turn.run);
+        turn.walk.read(words, first, turn.run);
         turn.run.today = layout.todayOr(turn.run.today, today);
         saved.save();
         turn.run.begin();
@@ -74,17 +71,12 @@ public final class Stepper {
 
     private void pack() {
         fresh = false;
-        length = walk.write(turn.run);
-    }
-
-    /** Whether the state last packed is one at which the application has ended, or was killed. */
-    public boolean isOver() {
-        return turn.isOver();
+        length = turn.walk.write(turn.run);
     }
 
     /** The words of the state last packed, from the first on; used again by the next step. */
     public long[] words() {
-        return walk.words();
+        return turn.walk.words();
     }
 
     /** How many words it has. */

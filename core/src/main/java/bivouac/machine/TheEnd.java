@@ -23,15 +23,7 @@ final class TheEnd {
         run.stack.clear();
         holdings.giveBackAllOf(null);
         holdings.leaveNoTraces();
-        var variables = run.program.variables();
-        boolean any = false;
-        for (int i = 0; i < variables.size(); i++) {
-            if (variables.get(i).kept()) {
-                run.kept[i] = run.variables[i];
-                any = true;
-            }
-        }
-        if (any) {
+        if (run.saveKept()) {
             run.see(new Sighting.KeptSaved());
         }
         run.exitCode = request.code != 0 ? request.code : usualCodes[run.faulted ? 1 : 0];

@@ -1,13 +1,15 @@
 package bivouac.machine;
 
 import bivouac.state.Layout;
-import bivouac.state.Situation;
+import bivouac.state.State;
 import bivouac.state.Values;
+import bivouac.state.Walk;
 
 /** One situation laid open, with all families of rules at work on it. Serves one thread, event after event. */
 final class Turn {
 
     final Run run;
+    final Walk walk;
     final Possible possible;
     final Happening happening;
     final Settling settling;
@@ -18,6 +20,7 @@ final class Turn {
 
     Turn(Layout layout, Values values) {
         this.run = new Run(layout.program(), values);
+        this.walk = new Walk(layout);
         this.tasks = new Tasks(run);
         this.holdings = new Holdings(run);
         this.blocking = new Blocking(run, tasks);
@@ -33,6 +36,15 @@ final class Turn {
         this.happening = new Happening(
                 run, requests, holdings, opening, readyMade, rows, new TaskEnds(run, tasks, requests, ends, holdings));
         this.settling = new Settling(run, requests, scripts, tasks);
+    }
+
+    void open(State state) {
+        walk.open(state, run);
+    }
+
+    /** Puts the situation, which is at rest, into its canonical order, and packs it. */
+    State close() {
+        return walk.close(run);
     }
 
     /** Starts for the first time. */
@@ -85,11 +97,6 @@ final class Turn {
     EventList events() {
         possible.events(events);
         return events;
-    }
-
-    /** Whether the application has ended, or was killed. */
-    boolean isOver() {
-        return run.phase != Situation.RUNNING;
     }
 
     Scene scene() {

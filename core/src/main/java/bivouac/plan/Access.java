@@ -51,6 +51,10 @@ public record Access(
         return new Access(type, reader, Optional.of(how), mayFault, cells, plain);
     }
 
+    Access as(Type other) {
+        return new Access(other, reader, writer, mayFault, cells, plain);
+    }
+
     Access readOnly() {
         return new Access(type, reader, Optional.empty(), mayFault, cells, plain);
     }

@@ -3,9 +3,7 @@ package bivouac.plan;
 import bivouac.design.Ending;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
-import bivouac.expression.Problem;
 import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -29,14 +27,13 @@ final class BranchPlanner {
 
     /** A step that names what is not there: it is broken, and its branches are planned for what is wrong in them. */
     void missing(StepRef ref, String kind, String name) {
-        script.add(broken(ref, kind, name));
+        script.add(notThere(ref, kind, name));
         skipBranches();
     }
 
     /** A step of which something else is wrong: that is reported, and its branches are planned all the same. */
-    void broken(StepRef ref, String what, String why, Linker linker) {
-        linker.report(ScriptPlanner.spot(ref, what), "", List.of(new Problem(why, 0, 1)));
-        script.add(new Op.Broken(ref, why));
+    void broken(StepRef ref, String what, String why) {
+        script.broken(ref, what, "", why);
         skipBranches();
     }
 
@@ -46,7 +43,7 @@ final class BranchPlanner {
         }
     }
 
-    static Op broken(StepRef ref, String kind, String name) {
+    static Op notThere(StepRef ref, String kind, String name) {
         return new Op.Broken(
                 ref, name.isBlank() ? "no " + kind + " is named here" : "there is no " + kind + " “" + name + "”");
     }

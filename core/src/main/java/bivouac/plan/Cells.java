@@ -185,11 +185,6 @@ public final class Cells {
         return ranges.of(Ranges.in(script, slot));
     }
 
-    /** What an ending of a window can give. */
-    public Range rangeOfGive(int window, int ending, int index) {
-        return ranges.of(new Ranges.Give(window, ending, index));
-    }
-
     /** Whether a rule or an expression can read a cell. */
     public boolean matters(Cell cell) {
         return matters.has(cell);

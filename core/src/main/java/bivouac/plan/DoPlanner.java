@@ -1,13 +1,9 @@
 package bivouac.plan;
 
-import bivouac.design.Expression;
-import bivouac.design.Given;
 import bivouac.design.NamedScript;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Take;
-import bivouac.expression.Compiled;
-import bivouac.expression.Problem;
 import java.util.List;
 import java.util.Optional;
 
@@ -35,7 +31,7 @@ final class DoPlanner {
                         w -> find(step, Optional.of(w.window().name().shown()), me))
                 .or(() -> find(step, Optional.empty(), Optional.empty()));
         if (found.isEmpty()) {
-            script.add(BranchPlanner.broken(ref, "script", step.script()));
+            script.add(BranchPlanner.notThere(ref, "script", step.script()));
             return;
         }
         if (!script.enter(found.get().place())) {
@@ -45,7 +41,8 @@ final class DoPlanner {
             return;
         }
         if (script.here() > LONGEST) {
-            broken(ref, "the scripts that are done here have more than " + LONGEST + " steps together");
+            script.broken(
+                    ref, "do", "", "the scripts that are done here have more than " + LONGEST + " steps together");
         } else {
             inline(step, ref, found.get(), names);
         }
@@ -58,37 +55,28 @@ final class DoPlanner {
                 .map(s -> new Found(s, new ScriptPlace.Named(window, step.script()), whose));
     }
 
-    private void broken(StepRef ref, String why) {
-        linker.report(ScriptPlanner.spot(ref, "do"), "", List.of(new Problem(why, 0, 1)));
-        script.add(new Op.Broken(ref, why));
-    }
-
     private void inline(Step.Do step, StepRef ref, Found found, ScriptPlanner.Names names) {
         List<Take> takes = found.script().takes();
         int slot = script.allocate(takes.size());
-        for (Given given : step.handOver()) {
-            if (takes.stream().noneMatch(t -> t.name().expression().equals(given.name()))) {
-                linker.report(
-                        ScriptPlanner.spot(ref, given.name()),
-                        given.value().source(),
-                        List.of(new Problem(step.script() + " takes no “" + given.name() + "”", 0, 1)));
-            }
-        }
+        Handing handing = script.handing(ref, names, step.script() + " takes no");
+        handing.strangers(takes, step.handOver());
         for (int i = 0; i < takes.size(); i++) {
-            Take take = takes.get(i);
-            Optional<Expression> value = step.handOver().stream()
-                    .filter(g -> g.name().equals(take.name().expression()))
-                    .map(Given::value)
-                    .findFirst()
-                    .or(take::byDefault);
-            if (value.isEmpty()) {
-                broken(ref, step.script() + " has to be handed “" + take.name() + "”");
+            Optional<Op.Hand> hand = handing.orDefault(i, takes.get(i), step.handOver());
+            if (hand.isEmpty()) {
+                script.broken(
+                        ref,
+                        "do",
+                        "",
+                        step.script() + " has to be handed “" + takes.get(i).name() + "”");
                 return;
             }
-            Compiled<Reading> compiled = linker.typed(
-                    ScriptPlanner.spot(ref, take.name().shown()), value.get(), take.type(), script.scope(names));
-            script.add(new Op.Let(ref, take.name().shown(), slot + i, take.type(), compiled));
+            script.add(new Op.Let(
+                    ref,
+                    hand.get().name(),
+                    slot + i,
+                    hand.get().type(),
+                    hand.get().value()));
         }
-        script.inline(found.script(), found.place(), found.whose(), ScriptPlanner.takes(found.script(), slot));
+        script.inline(found.script(), found.place(), found.whose(), Scopes.takes(takes, slot));
     }
 }

@@ -125,13 +125,14 @@ final class Linker {
             values.stream()
                     .filter(v -> v.name().equals(give.name().expression()))
                     .findFirst()
-                    .ifPresent(v -> hands.add(new Op.Hand(
-                            index,
-                            give.name().shown(),
-                            give.type(),
-                            typed(spot.apply(give), v.value(), give.type(), in))));
+                    .ifPresent(v -> hands.add(hand(index, new Handing.Place(give), v.value(), spot.apply(give), in)));
         }
         return List.copyOf(hands);
+    }
+
+    /** A value for the place with this number. */
+    Op.Hand hand(int index, Handing.Place place, Expression value, Spot spot, Scopes.At in) {
+        return new Op.Hand(index, place.name().shown(), place.type(), typed(spot, value, place.type(), in));
     }
 
     ScriptPlan script(FacedWindow.Moment moment) {

@@ -42,7 +42,7 @@ final class OpenPlanner {
                         ? Optional.of("only one window can own another, and “every” names several")
                         : script.targets().wrong(t, names));
         if (wrongOwner.isPresent()) {
-            planner.broken(ref, "owned by", wrongOwner.get(), linker);
+            planner.broken(ref, "owned by", wrongOwner.get());
             return names;
         }
         WindowPlan window = found.get();
@@ -98,10 +98,8 @@ final class OpenPlanner {
     }
 
     private List<Op.Hand> handOver(Step.Open open, WindowPlan window, StepRef ref, ScriptPlanner.Names names) {
-        var places = window.window().takes().stream()
-                .map(t -> new ScriptPlanner.Place(t.name(), t.type()))
-                .toList();
-        return script.hands(places, open.handOver(), open.window() + " takes no", ref, names);
+        return script.handing(ref, names, open.window() + " takes no")
+                .said(window.window().takes().stream().map(Handing.Place::new).toList(), open.handOver());
     }
 
     private Op.How how(Manner manner, WindowPlan window, StepRef ref, ScriptPlanner.Names names) {

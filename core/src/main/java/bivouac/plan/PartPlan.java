@@ -227,16 +227,7 @@ public final class PartPlan {
                     shown(all, content);
                 }
             }
-            case Part.Picture p ->
-                all.put(
-                        "",
-                        new Access(
-                                Type.Plain.FILE,
-                                content.reader(),
-                                content.writer(),
-                                content.mayFault(),
-                                content.cells(),
-                                content.plain()));
+            case Part.Picture p -> all.put("", content.as(Type.Plain.FILE));
             case Part.TextField f -> all.put("", content);
             case Part.TickBox b -> {
                 all.put("", tick(whose));

@@ -5,11 +5,9 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Holding;
 import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
-import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.expression.Compiled;
 import bivouac.expression.Expressions;
-import bivouac.expression.Scope;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -48,7 +46,7 @@ public final class Program {
         this.design = design;
         var plans = new ArrayList<WindowPlan>();
         for (var window : design.windows()) {
-            plans.add(new WindowPlan(this, plans.size(), window));
+            plans.add(new WindowPlan(plans.size(), window));
         }
         this.windows = List.copyOf(plans);
         windows.forEach(w -> byName.putIfAbsent(w.window().name().shown(), w));
@@ -101,19 +99,6 @@ public final class Program {
     private Scopes.At scopeAt(ScriptPlace place, StepPath path) {
         Scopes.At known = scopesInScripts.getOrDefault(place, Map.of()).get(path);
         return known != null ? known : scopes.at(place.ofWindow().flatMap(this::window), Map.of());
-    }
-
-    /** The type of what {@code dotted} stands for at a step, if it can be set there. */
-    public Optional<Type> settableAt(ScriptPlace place, StepPath path, String dotted) {
-        return scopeAt(place, path)
-                .access(dotted)
-                .filter(a -> a.writer().isPresent())
-                .map(Access::type);
-    }
-
-    /** A scope of a window's own texts, for completion: empty name for the application. */
-    public Scope<?> scopeOf(String window) {
-        return scopes.at(window(window), Map.of());
     }
 
     public List<WindowPlan> windows() {

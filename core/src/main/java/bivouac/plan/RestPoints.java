@@ -60,14 +60,19 @@ final class RestPoints {
 
     /** What is needed once an operation is done, wherever it leads. */
     private BitSet after(Op op, int at) {
+        BitSet live = along(OpReads.edges(op, at, windows));
+        if (op instanceof Op.RunTask task) {
+            OpReads.ofOutcomes(task).forEach(e -> Matters.cellsOf(e, c -> set(live, c)));
+        }
+        return live;
+    }
+
+    private BitSet along(List<OpReads.Edge> edges) {
         var live = new BitSet();
-        for (OpReads.Edge edge : OpReads.edges(op, at, windows)) {
+        for (OpReads.Edge edge : edges) {
             var there = (BitSet) needed.get(edge.to()).clone();
             there.clear(edge.results(), edge.results() + edge.count());
             live.or(there);
-        }
-        if (op instanceof Op.RunTask task) {
-            OpReads.ofOutcomes(task).forEach(e -> Matters.cellsOf(e, c -> set(live, c)));
         }
         return live;
     }
@@ -136,15 +141,10 @@ final class RestPoints {
         if (!(open.how() instanceof Op.How.Alongside)) {
             points.add(point(at, RestPoint.Kind.WINDOW, after(open, at)));
         } else if (!open.branches().isEmpty()) {
-            var live = new BitSet();
-            OpReads.edges(open, at, windows).stream()
+            List<OpReads.Edge> branches = OpReads.edges(open, at, windows).stream()
                     .filter(e -> open.branches().containsValue(e.to()))
-                    .forEach(e -> {
-                        var there = (BitSet) needed.get(e.to()).clone();
-                        there.clear(e.results(), e.results() + e.count());
-                        live.or(there);
-                    });
-            points.add(point(at, RestPoint.Kind.BRANCHES, live));
+                    .toList();
+            points.add(point(at, RestPoint.Kind.BRANCHES, along(branches)));
         }
     }
 

@@ -1,10 +1,8 @@
 package bivouac.plan;
 
 import bivouac.design.Given;
-import bivouac.design.Name;
 import bivouac.design.Step;
 import bivouac.design.Type;
-import bivouac.expression.Problem;
 import java.util.List;
 import java.util.Optional;
 
@@ -12,11 +10,9 @@ import java.util.Optional;
 final class RowPlanner {
 
     private final ScriptPlanner script;
-    private final Linker linker;
 
-    RowPlanner(ScriptPlanner script, Linker linker) {
+    RowPlanner(ScriptPlanner script) {
         this.script = script;
-        this.linker = linker;
     }
 
     void plan(Step.AddRow step, StepRef ref, ScriptPlanner.Names names) {
@@ -45,10 +41,8 @@ final class RowPlanner {
 
     private List<Op.Hand> values(
             String list, List<Type.Column> columns, List<Given> values, StepRef ref, ScriptPlanner.Names names) {
-        var places = columns.stream()
-                .map(c -> new ScriptPlanner.Place(new Name(c.name(), c.name()), c.type()))
-                .toList();
-        return script.hands(places, values, list + " has no column", ref, names);
+        return script.handing(ref, names, list + " has no column")
+                .said(columns.stream().map(Handing.Place::new).toList(), values);
     }
 
     /** The list that is named; reports and breaks the step if there is none. */
@@ -56,9 +50,7 @@ final class RowPlanner {
         Optional<ListIn> list = script.scope(names).list(name.strip());
         if (list.isEmpty()) {
             String why = name.isBlank() ? "no list is named here" : "“" + name + "” is no list here";
-            linker.report(
-                    ScriptPlanner.spot(ref, "list"), name, List.of(new Problem(why, 0, Math.max(1, name.length()))));
-            script.add(new Op.Broken(ref, why));
+            script.broken(ref, "list", name, why);
         }
         return list;
     }

@@ -91,31 +91,36 @@ final class Scopes {
         /** The list that a dotted name stands for, found when it is needed; known to be one by its rows. */
         Optional<ListIn> list(String dotted) {
             int dot = dotted.indexOf('.');
-            if (dot < 0 || access(dotted + ".rows").isEmpty()) {
-                return Optional.empty();
-            }
-            String part = dotted.substring(dot + 1);
-            return Optional.of(new ListIn(whose(dotted.substring(0, dot)), part));
+            return dot < 0 || access(dotted + ".rows").isEmpty() ? Optional.empty() : Optional.of(found(dotted, dot));
         }
 
         /** The part that a dotted name stands for, found when it is needed. */
         Optional<ListIn> part(String dotted) {
             int dot = dotted.indexOf('.');
-            String rest = dot < 0 ? "" : dotted.substring(dot + 1);
-            List<WindowPlan> all =
-                    switch (dot < 0 ? "" : dotted.substring(0, dot)) {
-                        case "me" -> me.stream().toList();
-                        case "owner" -> owners();
-                        case "opener" -> openersOfMe();
-                        default ->
-                            Optional.ofNullable(byExpressionName.get(dot < 0 ? "" : dotted.substring(0, dot)))
-                                    .filter(Scopes::isOneOnly)
-                                    .stream()
-                                    .toList();
-                    };
-            boolean known =
-                    !all.isEmpty() && all.stream().allMatch(w -> w.part(rest).isPresent());
-            return known ? Optional.of(new ListIn(whose(dotted.substring(0, dot)), rest)) : Optional.empty();
+            if (dot < 0) {
+                return Optional.empty();
+            }
+            ListIn found = found(dotted, dot);
+            List<WindowPlan> all = windows(dotted.substring(0, dot));
+            boolean known = !all.isEmpty()
+                    && all.stream().allMatch(w -> w.part(found.part()).isPresent());
+            return known ? Optional.of(found) : Optional.empty();
+        }
+
+        private ListIn found(String dotted, int dot) {
+            return new ListIn(whose(dotted.substring(0, dot)), dotted.substring(dot + 1));
+        }
+
+        /** The windows that a word can stand for. */
+        private List<WindowPlan> windows(String word) {
+            return switch (word) {
+                case "me" -> me.stream().toList();
+                case "owner" -> owners();
+                case "opener" -> openersOfMe();
+                default ->
+                    Optional.ofNullable(byExpressionName.get(word)).filter(Scopes::isOneOnly).stream()
+                            .toList();
+            };
         }
 
         private PartPlan.Whose whose(String word) {
@@ -341,6 +346,17 @@ final class Scopes {
             member(plan, member, in -> in.kept(slot))
                     .map(a -> a.alsoOf(new Cell.OfScript(slot)).thatMayFault())
                     .ifPresent(a -> locals.put(name + "." + member, a));
+        }
+        return locals;
+    }
+
+    /** What a named script or a task takes, as names: {@code takes.x}. */
+    static Map<String, Access> takes(List<Take> takes, int firstSlot) {
+        var locals = new LinkedHashMap<String, Access>();
+        for (int i = 0; i < takes.size(); i++) {
+            locals.put(
+                    "takes." + takes.get(i).name().expression(),
+                    local(takes.get(i).type(), firstSlot + i));
         }
         return locals;
     }

@@ -3,14 +3,12 @@ package bivouac.plan;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
-import bivouac.design.Name;
 import bivouac.design.NamedScript;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
-import bivouac.design.Take;
 import bivouac.design.Type;
 import bivouac.expression.Compiled;
 import bivouac.expression.Expressions;
@@ -91,21 +89,12 @@ final class ScriptPlanner {
             doing.add((ScriptPlace.Named) place);
             ScriptPlace.routines(program.design(), window)
                     .script(name)
-                    .ifPresent(s -> values.putAll(takes(s, allocate(s.takes().size()))));
+                    .ifPresent(s -> values.putAll(
+                            Scopes.takes(s.takes(), allocate(s.takes().size()))));
         }
         steps(script, Optional.empty(), 0, new Names(values, Map.of()));
         ops.add(new Op.Finish());
         return program.keep(place, me, ops, begun, next, locals);
-    }
-
-    /** What a named script takes, as names. */
-    static Map<String, Access> takes(NamedScript script, int slot) {
-        var takes = new HashMap<String, Access>();
-        for (int i = 0; i < script.takes().size(); i++) {
-            Take take = script.takes().get(i);
-            takes.put("takes." + take.name().expression(), Scopes.local(take.type(), slot + i));
-        }
-        return takes;
     }
 
     /** A named script begins to be done; false if it is being done already, and so does itself. */
@@ -204,9 +193,9 @@ final class ScriptPlanner {
             case Step.SetValue(String what, var value) -> set(what, value, ref, names);
             case Step.If choice -> course.plan(choice, ref, path, names);
             case Step.EndApplication end -> end(end, ref, path, names);
-            case Step.AddRow add -> new RowPlanner(this, linker).plan(add, ref, names);
-            case Step.ChangeRow change -> new RowPlanner(this, linker).plan(change, ref, names);
-            case Step.RemoveRow remove -> new RowPlanner(this, linker).plan(remove, ref, names);
+            case Step.AddRow add -> new RowPlanner(this).plan(add, ref, names);
+            case Step.ChangeRow change -> new RowPlanner(this).plan(change, ref, names);
+            case Step.RemoveRow remove -> new RowPlanner(this).plan(remove, ref, names);
             case Step.KeepRow keep -> ops.add(new Op.KeepRow(ref));
             case Step.Let(String name, var value) -> {
                 return course.let(name, value, ref, names);
@@ -220,6 +209,12 @@ final class ScriptPlanner {
                 ops.add(new Op.Note(ref, linker.text(spot(ref, "note"), text, scope(names))));
         }
         return names;
+    }
+
+    /** A step that cannot be done: that is reported, with {@code source} marked, and a fault when it is reached (X3). */
+    void broken(StepRef ref, String what, String source, String why) {
+        linker.report(spot(ref, what), source, List.of(new Problem(why, 0, Math.max(1, source.length()))));
+        ops.add(new Op.Broken(ref, why));
     }
 
     static Linker.Spot spot(StepRef ref, String what) {
@@ -244,46 +239,19 @@ final class ScriptPlanner {
     }
 
     List<Op.Hand> gives(Ending ending, List<Given> values, StepRef ref, Names names) {
-        List<Place> places =
-                ending.gives().stream().map(g -> new Place(g.name(), g.type())).toList();
-        return hands(places, values, "the ending “" + ending.name() + "” gives no", ref, names);
+        return handing(ref, names, "the ending “" + ending.name() + "” gives no")
+                .said(ending.gives().stream().map(Handing.Place::new).toList(), values);
     }
 
-    /** Where a value can go: a take, a give, a column. */
-    record Place(Name name, Type type) {}
-
-    /**
-     * The values that a step says, each for its place; one for a place that is not there is reported.
-     *
-     * @param hasNo what is said then, before the name: {@code Form takes no}
-     */
-    List<Op.Hand> hands(List<Place> places, List<Given> values, String hasNo, StepRef ref, Names names) {
-        var hands = new ArrayList<Op.Hand>();
-        for (Given value : values) {
-            int index = places.stream().map(p -> p.name().expression()).toList().lastIndexOf(value.name());
-            if (index < 0) {
-                linker.report(
-                        spot(ref, value.name()),
-                        value.value().source(),
-                        List.of(new Problem(hasNo + " “" + value.name() + "”", 0, 1)));
-            } else {
-                Place place = places.get(index);
-                String shown = place.name().shown();
-                hands.add(new Op.Hand(
-                        index,
-                        shown,
-                        place.type(),
-                        linker.typed(spot(ref, shown), value.value(), place.type(), scope(names))));
-            }
-        }
-        return List.copyOf(hands);
+    /** @param hasNo what is said of a value for a place that is not there, before the name */
+    Handing handing(StepRef ref, Names names, String hasNo) {
+        return new Handing(linker, ref, scope(names), hasNo);
     }
 
     private void close(Step.Close close, StepRef ref, StepPath path, Names names) {
         Optional<String> wrong = targets().wrong(close.target(), names);
         if (wrong.isPresent()) {
-            linker.report(spot(ref, "close"), "", List.of(new Problem(wrong.get(), 0, 1)));
-            ops.add(new Op.Broken(ref, wrong.get()));
+            broken(ref, "close", "", wrong.get());
             skip(close.refused(), path, 0, names);
             return;
         }
@@ -332,8 +300,7 @@ final class ScriptPlanner {
         Optional<ListIn> found = scope(names).part(part.strip());
         if (found.isEmpty()) {
             String why = part.isBlank() ? "no part is named here" : "“" + part + "” is no part here";
-            linker.report(spot(ref, "focus"), part, List.of(new Problem(why, 0, Math.max(1, part.length()))));
-            ops.add(new Op.Broken(ref, why));
+            broken(ref, "focus", part, why);
         } else {
             ops.add(new Op.Focus(ref, found.get()));
         }
@@ -342,8 +309,7 @@ final class ScriptPlanner {
     private void reach(Step.Reach reach, StepRef ref, Names names) {
         Optional<String> wrong = targets().wrong(reach.target(), names);
         if (wrong.isPresent()) {
-            ops.add(new Op.Broken(ref, wrong.get()));
-            linker.report(spot(ref, reach.how().words()), "", List.of(new Problem(wrong.get(), 0, 1)));
+            broken(ref, reach.how().words(), "", wrong.get());
             return;
         }
         ops.add(new Op.Reach(ref, reach.how(), targets().whom(reach.target(), ref, names)));
@@ -363,12 +329,11 @@ final class ScriptPlanner {
                     : access.isEmpty()
                             ? Expressions.unknown(path.strip(), scope)
                             : "“" + path + "” cannot be set: it follows other values, or was only handed over";
-            linker.report(spot(ref, "set"), path, List.of(new Problem(why, 0, Math.max(1, path.length()))));
+            broken(ref, "set", path, why);
             linker.report(
                     spot(ref, "value"),
                     value.source(),
                     Expressions.compile(value, scope).problems());
-            ops.add(new Op.Broken(ref, why));
             return;
         }
         Compiled<Reading> compiled =

@@ -1,13 +1,10 @@
 package bivouac.plan;
 
 import bivouac.design.Ending;
-import bivouac.design.Given;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
-import bivouac.design.Take;
 import bivouac.design.Task;
 import bivouac.design.Type;
-import bivouac.expression.Problem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -69,44 +66,18 @@ final class TaskPlanner {
     }
 
     private List<Op.Hand> handOver(Step.RunTask step, Task task, StepRef ref, ScriptPlanner.Names names) {
+        Handing handing = script.handing(ref, names, task.name() + " takes no");
+        handing.strangers(task.takes(), step.handOver());
         var hands = new ArrayList<Op.Hand>();
-        for (Given given : step.handOver()) {
-            if (task.takes().stream().noneMatch(t -> t.name().expression().equals(given.name()))) {
-                linker.report(
-                        ScriptPlanner.spot(ref, given.name()),
-                        given.value().source(),
-                        List.of(new Problem(task.name() + " takes no “" + given.name() + "”", 0, 1)));
-            }
-        }
         for (int i = 0; i < task.takes().size(); i++) {
-            Take take = task.takes().get(i);
-            int index = i;
-            step.handOver().stream()
-                    .filter(g -> g.name().equals(take.name().expression()))
-                    .map(Given::value)
-                    .findFirst()
-                    .or(take::byDefault)
-                    .ifPresent(value -> hands.add(new Op.Hand(
-                            index,
-                            take.name().shown(),
-                            take.type(),
-                            linker.typed(
-                                    ScriptPlanner.spot(ref, take.name().shown()),
-                                    value,
-                                    take.type(),
-                                    script.scope(names)))));
+            handing.orDefault(i, task.takes().get(i), step.handOver()).ifPresent(hands::add);
         }
         return List.copyOf(hands);
     }
 
     /** What each ending gives, in the scope of the application and of what the task was handed. */
     private List<Op.Outcome> outcomes(Task task, int takesSlot) {
-        var takes = new LinkedHashMap<String, Access>();
-        for (int i = 0; i < task.takes().size(); i++) {
-            Take take = task.takes().get(i);
-            takes.put("takes." + take.name().expression(), Scopes.local(take.type(), takesSlot + i));
-        }
-        Scopes.At scope = program.scopes().at(Optional.empty(), takes);
+        Scopes.At scope = program.scopes().at(Optional.empty(), Scopes.takes(task.takes(), takesSlot));
         return task.outcomes().stream().map(o -> outcome(task, o, scope)).toList();
     }
 

@@ -19,7 +19,7 @@ final class TimerPlanner {
         Optional<TimerPlan> own = me.flatMap(w -> named(w.timers(), step.timer()));
         Optional<TimerPlan> found = own.or(() -> named(program.timers(), step.timer()));
         if (found.isEmpty()) {
-            script.add(BranchPlanner.broken(ref, "timer", step.timer()));
+            script.add(BranchPlanner.notThere(ref, "timer", step.timer()));
             return;
         }
         script.add(new Op.TurnTimer(ref, step.how(), found.get(), own.isPresent()));

@@ -40,7 +40,6 @@ public final class WindowPlan {
     private static final int FIRST_TAKE = 2;
 
     public final int number;
-    private final Program program;
     private final Window window;
     private final Optional<FacedWindow> face;
     private final List<Ending> endings;
@@ -80,8 +79,7 @@ public final class WindowPlan {
 
     private static final WayPlan ABSENT = new WayPlan.Absent();
 
-    WindowPlan(Program program, int number, Window window) {
-        this.program = program;
+    WindowPlan(int number, Window window) {
         this.number = number;
         this.window = window;
         this.face = window instanceof FacedWindow f ? Optional.of(f) : Optional.empty();
@@ -174,10 +172,6 @@ public final class WindowPlan {
                         : new WayPlan.Leads(ending, linker.gives(way, ending(ending), l.gives()), l.unasked());
             }
         };
-    }
-
-    public Program program() {
-        return program;
     }
 
     public Window window() {

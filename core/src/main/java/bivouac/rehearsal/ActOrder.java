@@ -11,132 +11,85 @@ import java.util.function.Predicate;
 /** One act is seen before another (E3): something is given back before its window has closed. */
 public record ActOrder(Act first, Act then) implements Expectation {
 
-    /** An act that can be told by its name. */
+    /** An act that can be told by what it was done to. */
     public sealed interface Act {
-        /** Whether this was it. */
-        boolean is(Sighting seen);
 
-        record Opened(Which window) implements Act {
-            @Override
-            public boolean is(Sighting seen) {
-                return seen instanceof Sighting.Opened(Which w, boolean waits) && w.equals(window)
-                        || seen instanceof Sighting.Asked a && a.window().equals(window);
+        /** What was done; no two of them begin with the same words. */
+        enum Verb {
+            OPENED("opened"),
+            CLOSED("closed"),
+            TAKEN("taken"),
+            GIVEN_BACK("given back"),
+            STARTED("started"),
+            NOTED("noted");
+
+            private final String words;
+
+            Verb(String words) {
+                this.words = words;
             }
 
-            @Override
-            public String toString() {
-                return "opened" + TrailFile.of(window).substring(3);
-            }
-        }
-
-        record Closed(Which window) implements Act {
-            @Override
-            public boolean is(Sighting seen) {
-                return seen instanceof Sighting.Closed c && c.window().equals(window);
-            }
-
-            @Override
-            public String toString() {
-                return "closed" + TrailFile.of(window).substring(3);
+            private Act read(LineReader in) {
+                return switch (this) {
+                    case OPENED, CLOSED -> new ToWindow(this, in.window());
+                    case TAKEN, GIVEN_BACK, STARTED, NOTED -> new ToNamed(this, in.name());
+                };
             }
         }
 
-        record Taken(String holding) implements Act {
-            @Override
-            public boolean is(Sighting seen) {
-                return seen.equals(new Sighting.Taken(holding));
-            }
-
+        /** Done to a window. */
+        record ToWindow(Verb verb, Which window) implements Act {
             @Override
             public String toString() {
-                return "taken " + Quoted.of(holding);
+                return verb.words + " " + TrailFile.name(window);
             }
         }
 
-        record GivenBack(String holding) implements Act {
-            @Override
-            public boolean is(Sighting seen) {
-                return seen.equals(new Sighting.GivenBack(holding));
-            }
-
+        /** Done to a holding or a task; or a note, which has its text for a name. */
+        record ToNamed(Verb verb, String name) implements Act {
             @Override
             public String toString() {
-                return "given back " + Quoted.of(holding);
-            }
-        }
-
-        record Started(String task) implements Act {
-            @Override
-            public boolean is(Sighting seen) {
-                return seen instanceof Sighting.TaskStarted s && s.task().equals(task);
-            }
-
-            @Override
-            public String toString() {
-                return "started " + Quoted.of(task);
-            }
-        }
-
-        record Noted(String text) implements Act {
-            @Override
-            public boolean is(Sighting seen) {
-                return seen.equals(new Sighting.Noted(text));
-            }
-
-            @Override
-            public String toString() {
-                return "noted " + Quoted.of(text);
+                return verb.words + " " + Quoted.of(name);
             }
         }
 
         record KeptSaved() implements Act {
-            @Override
-            public boolean is(Sighting seen) {
-                return seen instanceof Sighting.KeptSaved;
-            }
+            private static final String WORDS = "kept values saved";
 
             @Override
             public String toString() {
-                return "kept values saved";
+                return WORDS;
             }
         }
 
         /** The act that a sighting is; empty where it cannot be told by a name. */
         static Optional<Act> of(Sighting seen) {
             return switch (seen) {
-                case Sighting.Opened(Which w, boolean waits) -> Optional.of(new Opened(w));
-                case Sighting.Asked a -> Optional.of(new Opened(a.window()));
-                case Sighting.Closed c -> Optional.of(new Closed(c.window()));
-                case Sighting.Taken(String holding) -> Optional.of(new Taken(holding));
-                case Sighting.GivenBack(String holding) -> Optional.of(new GivenBack(holding));
-                case Sighting.TaskStarted(String task, var takes) -> Optional.of(new Started(task));
-                case Sighting.Noted(String text) -> Optional.of(new Noted(text));
+                case Sighting.Opened(Which w, boolean waits) -> Optional.of(new ToWindow(Verb.OPENED, w));
+                case Sighting.Asked a -> Optional.of(new ToWindow(Verb.OPENED, a.window()));
+                case Sighting.Closed c -> Optional.of(new ToWindow(Verb.CLOSED, c.window()));
+                case Sighting.Taken(String holding) -> Optional.of(new ToNamed(Verb.TAKEN, holding));
+                case Sighting.GivenBack(String holding) -> Optional.of(new ToNamed(Verb.GIVEN_BACK, holding));
+                case Sighting.TaskStarted(String task, var takes) -> Optional.of(new ToNamed(Verb.STARTED, task));
+                case Sighting.Noted(String text) -> Optional.of(new ToNamed(Verb.NOTED, text));
                 case Sighting.KeptSaved k -> Optional.of(new KeptSaved());
                 default -> Optional.empty();
             };
         }
 
+        /** Whether something is given back. */
+        default boolean isGivingBack() {
+            return this instanceof ToNamed(Verb verb, String name) && verb == Verb.GIVEN_BACK;
+        }
+
         /** Reads an act. */
         static Optional<Act> read(LineReader in) {
-            if (in.takes("opened")) {
-                return Optional.of(new Opened(in.window()));
+            for (Verb verb : Verb.values()) {
+                if (in.takes(verb.words)) {
+                    return Optional.of(verb.read(in));
+                }
             }
-            if (in.takes("closed")) {
-                return Optional.of(new Closed(in.window()));
-            }
-            if (in.takes("taken")) {
-                return Optional.of(new Taken(in.name()));
-            }
-            if (in.takes("given back")) {
-                return Optional.of(new GivenBack(in.name()));
-            }
-            if (in.takes("started")) {
-                return Optional.of(new Started(in.name()));
-            }
-            if (in.takes("noted")) {
-                return Optional.of(new Noted(in.name()));
-            }
-            return in.takes("kept values saved") ? Optional.of(new KeptSaved()) : Optional.empty();
+            return in.takes(KeptSaved.WORDS) ? Optional.of(new KeptSaved()) : Optional.empty();
         }
     }
 
@@ -152,7 +105,7 @@ public record ActOrder(Act first, Act then) implements Expectation {
 
     private static int first(List<Sighting> seen, Act act) {
         for (int i = 0; i < seen.size(); i++) {
-            if (act.is(seen.get(i))) {
+            if (Act.of(seen.get(i)).equals(Optional.of(act))) {
                 return i;
             }
         }

@@ -50,7 +50,7 @@ public sealed interface Expectation permits Expectation.OfScene, ActOrder, Canno
     record Open(Which window) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            return scene.window(window).isPresent() ? Optional.empty() : Optional.of(window + " is not open");
+            return Expectations.ofWindow(scene, window, open -> Optional.empty());
         }
 
         @Override
@@ -74,15 +74,13 @@ public sealed interface Expectation permits Expectation.OfScene, ActOrder, Canno
     record Blocked(Which window, boolean blocked) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            Optional<Scene.OpenWindow> open = scene.window(window);
-            return open.isEmpty()
-                    ? Optional.of(window + " is not open")
-                    : open.get().blockedBy().isPresent() == blocked
-                            ? Optional.empty()
-                            : Optional.of(window + " is "
-                                    + (blocked
-                                            ? "not blocked"
-                                            : open.get().blockedBy().get().words()));
+            return Expectations.ofWindow(
+                    scene,
+                    window,
+                    open -> Expectations.unless(
+                            open.blockedBy().isPresent() == blocked,
+                            () -> window + " is "
+                                    + open.blockedBy().map(Scene.Blocker::words).orElse("not blocked")));
         }
 
         @Override
@@ -95,12 +93,11 @@ public sealed interface Expectation permits Expectation.OfScene, ActOrder, Canno
     record Hidden(Which window, boolean hidden) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            Optional<Scene.OpenWindow> open = scene.window(window);
-            return open.isEmpty()
-                    ? Optional.of(window + " is not open")
-                    : open.get().hidden() == hidden
-                            ? Optional.empty()
-                            : Optional.of(window + (hidden ? " is to be seen" : " is hidden"));
+            return Expectations.ofWindow(
+                    scene,
+                    window,
+                    open -> Expectations.unless(
+                            open.hidden() == hidden, () -> window + (hidden ? " is to be seen" : " is hidden")));
         }
 
         @Override
@@ -113,12 +110,10 @@ public sealed interface Expectation permits Expectation.OfScene, ActOrder, Canno
     record OwnedBy(Which window, Optional<Which> owner) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            Optional<Scene.OpenWindow> open = scene.window(window);
-            return open.isEmpty()
-                    ? Optional.of(window + " is not open")
-                    : open.get().owner().equals(owner)
-                            ? Optional.empty()
-                            : Optional.of(words(window, open.get().owner()));
+            return Expectations.ofWindow(
+                    scene,
+                    window,
+                    open -> Expectations.unless(open.owner().equals(owner), () -> words(window, open.owner())));
         }
 
         static String words(Which window, Optional<Which> owner) {
@@ -127,7 +122,7 @@ public sealed interface Expectation permits Expectation.OfScene, ActOrder, Canno
 
         @Override
         public String toString() {
-            return owner.map(o -> line(window, "owned by" + TrailFile.of(o).substring(3)))
+            return owner.map(o -> line(window, "owned by " + TrailFile.name(o)))
                     .orElseGet(() -> line(window, "not owned"));
         }
     }
@@ -135,10 +130,7 @@ public sealed interface Expectation permits Expectation.OfScene, ActOrder, Canno
     record Title(Which window, String title) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            Optional<Scene.OpenWindow> open = scene.window(window);
-            return open.isEmpty()
-                    ? Optional.of(window + " is not open")
-                    : differs(title, open.get().title());
+            return Expectations.ofWindow(scene, window, open -> differs(title, open.title()));
         }
 
         @Override
@@ -151,8 +143,7 @@ public sealed interface Expectation permits Expectation.OfScene, ActOrder, Canno
     record Shows(Which window, String part, String text) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            Optional<Scene.SeenPart> found = Expectations.part(scene, window, part);
-            return found.isEmpty() ? Optional.of(window + " shows no " + part) : differs(text, shown(found.get()));
+            return Expectations.ofPart(scene, window, part, found -> differs(text, shown(found)));
         }
 
         /** What a part shows, as one text. */
@@ -173,12 +164,12 @@ public sealed interface Expectation permits Expectation.OfScene, ActOrder, Canno
     record Ticked(Which window, String part, boolean ticked) implements OfScene {
         @Override
         public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-            Optional<Scene.SeenPart> found = Expectations.part(scene, window, part);
-            return found.isEmpty()
-                    ? Optional.of(window + " shows no " + part)
-                    : found.get().ticked() == ticked
-                            ? Optional.empty()
-                            : Optional.of(part + " is " + (ticked ? "not ticked" : "ticked"));
+            return Expectations.ofPart(
+                    scene,
+                    window,
+                    part,
+                    found -> Expectations.unless(
+                            found.ticked() == ticked, () -> part + " is " + (ticked ? "not ticked" : "ticked")));
         }
 
         @Override
@@ -270,10 +261,10 @@ public sealed interface Expectation permits Expectation.OfScene, ActOrder, Canno
     }
 
     private static Optional<String> differs(String wanted, String there) {
-        return wanted.equals(there) ? Optional.empty() : Optional.of("“" + there + "”");
+        return Expectations.unless(wanted.equals(there), () -> "“" + there + "”");
     }
 
     private static String line(Which window, String what) {
-        return "see" + TrailFile.of(window).substring(3) + " " + what;
+        return "see " + TrailFile.name(window) + " " + what;
     }
 }

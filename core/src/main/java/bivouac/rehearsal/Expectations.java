@@ -10,6 +10,8 @@ import bivouac.machine.Sighting.Which;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
 
 /** What can be looked for at a moment, and the lines of files that say it. */
 public final class Expectations {
@@ -29,8 +31,22 @@ public final class Expectations {
 
     private Expectations() {}
 
-    static Optional<Scene.SeenPart> part(Scene scene, Which which, String name) {
-        return scene.window(which).flatMap(w -> w.part(name));
+    /** What is unmet of a window that has to be open. */
+    static Optional<String> ofWindow(Scene scene, Which window, Function<Scene.OpenWindow, Optional<String>> unmet) {
+        Optional<Scene.OpenWindow> open = scene.window(window);
+        return open.isEmpty() ? Optional.of(window + " is not open") : unmet.apply(open.get());
+    }
+
+    /** What is unmet of a part that has to be there. */
+    static Optional<String> ofPart(
+            Scene scene, Which window, String part, Function<Scene.SeenPart, Optional<String>> unmet) {
+        Optional<Scene.SeenPart> found = scene.window(window).flatMap(w -> w.part(part));
+        return found.isEmpty() ? Optional.of(window + " shows no " + part) : unmet.apply(found.get());
+    }
+
+    /** What stands there instead; empty where it is so. */
+    static Optional<String> unless(boolean isSo, Supplier<String> instead) {
+        return isSo ? Optional.empty() : Optional.of(instead.get());
     }
 
     /** What can be ticked at a moment: all that this knows to look for, the acts first. */
@@ -76,7 +92,7 @@ public final class Expectations {
         for (int i = 1; i < acts.size(); i++) {
             ActOrder.Act before = acts.get(i - 1);
             ActOrder.Act then = acts.get(i);
-            boolean gives = before instanceof ActOrder.Act.GivenBack || then instanceof ActOrder.Act.GivenBack;
+            boolean gives = before.isGivingBack() || then.isGivingBack();
             if (gives && acts.indexOf(before) == i - 1 && acts.indexOf(then) == i) {
                 all.add(new ActOrder(before, then));
             }

@@ -35,12 +35,12 @@ public record PartLook(Which window, String part, Look look, String value) imple
 
     @Override
     public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-        Optional<Scene.SeenPart> found = Expectations.part(scene, window, part);
-        return found.isEmpty()
-                ? Optional.of(window + " shows no " + part)
-                : look.of(found.get()).equals(value)
-                        ? Optional.empty()
-                        : Optional.of(look.word() + " “" + look.of(found.get()) + "”");
+        return Expectations.ofPart(
+                scene,
+                window,
+                part,
+                found -> Expectations.unless(
+                        look.of(found).equals(value), () -> look.word() + " “" + look.of(found) + "”"));
     }
 
     @Override

@@ -38,10 +38,11 @@ public record PartQuality(Which window, String part, Quality quality, boolean is
 
     @Override
     public Optional<String> unmet(Scene scene, List<Sighting> seen) {
-        Optional<Scene.SeenPart> found = Expectations.part(scene, window, part);
-        return found.isEmpty()
-                ? Optional.of(window + " shows no " + part)
-                : quality.of(found.get()) == is ? Optional.empty() : Optional.of(part + " is " + quality.word(!is));
+        return Expectations.ofPart(
+                scene,
+                window,
+                part,
+                found -> Expectations.unless(quality.of(found) == is, () -> part + " is " + quality.word(!is)));
     }
 
     @Override

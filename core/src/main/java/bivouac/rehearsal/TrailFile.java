@@ -62,7 +62,12 @@ public final class TrailFile {
     }
 
     static String of(Which window) {
-        return " of " + Quoted.of(window.window()) + (window.serial() > 1 ? " " + window.serial() : "");
+        return " of " + name(window);
+    }
+
+    /** How a window is named in a line, with the how-manieth it is from the second on. */
+    static String name(Which window) {
+        return Quoted.of(window.window()) + (window.serial() > 1 ? " " + window.serial() : "");
     }
 
     /** What an event begins with, how it goes on, and what it is. */

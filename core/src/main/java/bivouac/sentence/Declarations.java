@@ -26,7 +26,7 @@ public final class Declarations {
     public static final class Wrong extends Exception {
         private static final long serialVersionUID = 1L;
 
-        Wrong(String sentence) {
+        public Wrong(String sentence) {
             super(sentence);
         }
     }

@@ -28,9 +28,9 @@ sealed interface Code {
     /** The code for what a slot can hold. */
     static Code of(Range range, Values values) {
         return switch (range) {
-            case Range.Flag f -> new Flag();
+            case Range.Flag f -> new Itself(1);
             case Range.FixedFlag(int number) -> new Few(new int[] {number});
-            case Range.Any a -> new Any();
+            case Range.Any a -> new Itself(Values.WIDTH);
             case Range.Few(List<Value> few) -> {
                 int[] numbers = few.stream()
                         .mapToInt(values::number)
@@ -42,12 +42,8 @@ sealed interface Code {
         };
     }
 
-    record Flag() implements Code {
-        @Override
-        public int width() {
-            return 1;
-        }
-
+    /** The number itself, in so many bits. */
+    record Itself(int width) implements Code {
         @Override
         public int code(int number) {
             return number;
@@ -60,7 +56,7 @@ sealed interface Code {
 
         @Override
         public int pass(int number, Bits io) {
-            return io.bits(number, 1);
+            return io.bits(number, width);
         }
     }
 
@@ -78,28 +74,6 @@ sealed interface Code {
         @Override
         public int number(int code) {
             return code + Values.NO;
-        }
-    }
-
-    record Any() implements Code {
-        @Override
-        public int width() {
-            return Values.WIDTH;
-        }
-
-        @Override
-        public int code(int number) {
-            return number;
-        }
-
-        @Override
-        public int number(int code) {
-            return code;
-        }
-
-        @Override
-        public int pass(int number, Bits io) {
-            return io.bits(number, Values.WIDTH);
         }
     }
 

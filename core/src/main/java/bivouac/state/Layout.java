@@ -146,12 +146,6 @@ public final class Layout {
         return firstFiles;
     }
 
-    /** Lays a state open. */
-    public void open(State state, Situation into) {
-        new Walk(this).read(state.words(), 0, into);
-        Beside.read(state.beside(), this, into);
-    }
-
     /** Whether it makes a difference which day it is (V4). */
     public boolean readsToday() {
         return readsToday;
@@ -160,12 +154,5 @@ public final class Layout {
     /** The number of today's value: {@code kept}, if states keep one. */
     public int todayOr(int kept, int otherwise) {
         return readsToday ? kept : otherwise;
-    }
-
-    /** Puts a situation at rest into its canonical order, and packs it. */
-    public State close(Situation situation) {
-        var walk = new Walk(this);
-        int length = walk.write(situation);
-        return new State(Arrays.copyOf(walk.words(), length), Beside.of(this, situation));
     }
 }

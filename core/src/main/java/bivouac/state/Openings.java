@@ -2,11 +2,11 @@ package bivouac.state;
 
 import bivouac.design.Instances;
 import bivouac.design.Step;
-import bivouac.design.Target;
 import bivouac.plan.Op;
 import bivouac.plan.Program;
 import bivouac.plan.RestPoint;
 import bivouac.plan.ScriptPlan;
+import bivouac.plan.Whom;
 import bivouac.plan.WindowPlan;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -17,7 +17,6 @@ import java.util.Map;
 /** What the steps of a program can do with each of its windows: found once, so that a state keeps nothing else. */
 final class Openings {
 
-    private final Program program;
     private final BitSet waiting = new BitSet();
     private final BitSet inPlaceOfItself = new BitSet();
     private final BitSet opened = new BitSet();
@@ -33,7 +32,6 @@ final class Openings {
     private boolean writes;
 
     Openings(Program program) {
-        this.program = program;
         for (int i = 0; i < program.scriptCount(); i++) {
             ScriptPlan script = program.script(i);
             script.ops().forEach(op -> look(op, script));
@@ -61,8 +59,7 @@ final class Openings {
                     inPlaceOfItself.set(open.window());
                 }
             }
-            case Op.Reach reach
-            when reach.how() == Step.Reach.How.HIDE -> hides(reach.whom().target(), script);
+            case Op.Reach reach when reach.how() == Step.Reach.How.HIDE -> hides(reach.whom());
             case Op.End end ->
                 endsSaying |= end.code().isPresent() || end.saying().isPresent();
             case Op.RunTask task ->
@@ -73,15 +70,11 @@ final class Openings {
         }
     }
 
-    private void hides(Target target, ScriptPlan script) {
-        switch (target) {
-            case Target.Me m -> script.of().ifPresent(p -> hidden.set(p.number));
-            case Target.Single(String name) -> program.window(name).ifPresent(p -> hidden.set(p.number));
-            case Target.Keyed(String name, var key) -> program.window(name).ifPresent(p -> hidden.set(p.number));
-            case Target.Every(String name) -> program.window(name).ifPresent(p -> hidden.set(p.number));
-            case Target.Owner o -> hidesAny = true;
-            case Target.Opener o -> hidesAny = true;
-            case Target.Kept k -> hidesAny = true;
+    private void hides(Whom whom) {
+        if (whom.window() >= 0) {
+            hidden.set(whom.window());
+        } else {
+            hidesAny = true;
         }
     }
 

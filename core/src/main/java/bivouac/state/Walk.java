@@ -39,6 +39,18 @@ public final class Walk {
         this.fields = new long[layout.windows.length];
     }
 
+    /** Lays a state open, with what is kept beside it. */
+    public void open(State state, Situation into) {
+        read(state.words(), 0, into);
+        Beside.read(state.beside(), layout, into);
+    }
+
+    /** Packs a situation at rest, with what is kept beside it. */
+    public State close(Situation situation) {
+        int length = write(situation);
+        return new State(Arrays.copyOf(space, length), Beside.of(layout, situation));
+    }
+
     /** Lays a packed state open. */
     public void read(long[] words, int from, Situation into) {
         into.clear();
@@ -127,8 +139,12 @@ public final class Walk {
         instances();
         waiting.held();
         frames();
+        boolean closing = closing();
+        if (closing) {
+            leaving();
+        }
         waiting.background();
-        waiting.branches(closing());
+        waiting.branches(closing);
     }
 
     /** What outlives a run. */
@@ -254,7 +270,6 @@ public final class Walk {
         }
         if (at > 0) {
             asked();
-            leaving();
         }
     }
 
@@ -339,9 +354,6 @@ public final class Walk {
 
     /** While a request closes its windows: the one that is leaving, and the results that are decided (C5, C6). */
     private void leaving() {
-        if (!closing()) {
-            return;
-        }
         Inst leaving = relations.any(io.isReading() ? null : leavingOf(s.instances));
         if (leaving != null) {
             leaving.closing = true;

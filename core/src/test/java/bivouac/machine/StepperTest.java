@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bivouac.design.Design;
 import bivouac.plan.Program;
 import bivouac.state.State;
-import bivouac.state.StateTable;
+import bivouac.testkit.Exploration;
 import bivouac.testkit.Families;
 import bivouac.testkit.RandomDesigns;
 import java.util.Arrays;
@@ -27,23 +27,8 @@ class StepperTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4, 5, 6})
     void every_situation_of_the_family_is_one_state(int windows) {
-        assertThat(explored(new Machine(Program.of(Families.changedWindows(windows)))))
-                .isEqualTo(Families.situations(windows));
-    }
-
-    private static int explored(Machine machine) {
-        var stepper = new Stepper(machine, Play.TODAY);
-        var table = new StateTable();
-        stepper.start();
-        table.add(stepper.words(), stepper.length());
-        for (int i = 0; i < table.size(); i++) {
-            int events = stepper.open(table.piece(i), table.first(i));
-            for (int e = 0; e < events; e++) {
-                stepper.step(e);
-                table.add(stepper.words(), stepper.length());
-            }
-        }
-        return table.size();
+        var stepper = new Stepper(new Machine(Program.of(Families.changedWindows(windows))), Play.TODAY);
+        assertThat(Exploration.of(stepper).states().size()).isEqualTo(Families.situations(windows));
     }
 
     @Test

@@ -23,6 +23,7 @@ import bivouac.machine.Machine;
 import bivouac.machine.Play;
 import bivouac.machine.Stepper;
 import bivouac.plan.Program;
+import bivouac.testkit.Exploration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
@@ -37,18 +38,9 @@ import org.junit.jupiter.api.Test;
 class CanonicalTest {
 
     private static int explored(Design design) {
-        var stepper = new Stepper(new Machine(Program.of(design)), Play.TODAY);
-        var table = new StateTable();
-        stepper.start();
-        table.add(stepper.words(), stepper.length());
-        for (int i = 0; i < table.size(); i++) {
-            int events = stepper.open(table.piece(i), table.first(i));
-            for (int e = 0; e < events; e++) {
-                stepper.step(e);
-                table.add(stepper.words(), stepper.length());
-            }
-        }
-        return table.size();
+        return Exploration.of(new Stepper(new Machine(Program.of(design)), Play.TODAY))
+                .states()
+                .size();
     }
 
     private static Design fourWindows(Step.Branch... branches) {

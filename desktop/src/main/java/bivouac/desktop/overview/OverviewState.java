@@ -164,7 +164,7 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
             }
             rows.add(new Row(
                     place,
-                    rowName(face, place),
+                    place.ownWords(design, Part::displayName),
                     rowKind(face, place),
                     folded.stream().distinct().toList(),
                     back));
@@ -190,21 +190,6 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
                 .map(e -> new Tag(e, open.answers(e)))
                 .toList();
         lines.add(new Line(from, row, to, open.manner(), tags));
-    }
-
-    private static String rowName(FacedWindow face, ScriptPlace place) {
-        return switch (place) {
-            case ScriptPlace.Start s -> "start";
-            case ScriptPlace.Plan p -> place.ownWords();
-            case ScriptPlace.Named n -> place.ownWords();
-            case ScriptPlace.OfTimer t -> place.ownWords();
-            case ScriptPlace.AtMoment m -> m.moment().words();
-            case ScriptPlace.AtPart p ->
-                face.part(p.part()).map(Part::displayName).orElse(p.part());
-            case ScriptPlace.AtRow r ->
-                face.part(r.part()).map(Part::displayName).orElse(r.part()) + ", "
-                        + r.moment().words();
-        };
     }
 
     private static String rowKind(FacedWindow face, ScriptPlace place) {

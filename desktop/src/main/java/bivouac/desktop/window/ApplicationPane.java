@@ -17,10 +17,7 @@ import bivouac.sentence.TaskLine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BiFunction;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
 
@@ -119,27 +116,22 @@ final class ApplicationPane {
 
     /** The windows that are asked before all others when the application departs (D2), one a line. */
     private Node askedFirst(Application app) {
-        var block = new TextBlock(
+        var block = LineBlock.of(
+                work,
                 "app-asked-first",
                 "Windows that are asked first, one a line",
-                String.join("\n", app.leaving().asked()),
-                t -> {
-                    List<String> names = t.lines()
-                            .map(String::strip)
-                            .filter(n -> !n.isEmpty())
-                            .toList();
-                    Optional<String> wrong = names.stream()
-                            .filter(n -> work.now().design().window(n).isEmpty())
-                            .findFirst();
-                    if (wrong.isPresent()) {
-                        String why = "There is no window “" + wrong.get() + "”.";
-                        work.say(why);
-                        return why;
-                    }
-                    return change(a -> a.leaving(a.leaving().asking(names)), "asking order changed");
-                });
+                app.leaving().asked(),
+                this::aWindow,
+                names -> change(a -> a.leaving(a.leaving().asking(names)), "asking order changed"));
         block.setPromptText("the window that departs, then from the last to the first");
         return block;
+    }
+
+    private String aWindow(String name) throws Declarations.Wrong {
+        if (work.now().design().window(name).isEmpty()) {
+            throw new Declarations.Wrong("There is no window “" + name + "”.");
+        }
+        return name;
     }
 
     /** How parts are named. */
@@ -180,58 +172,26 @@ final class ApplicationPane {
         return block;
     }
 
-    /** Reads one thing from its line. */
-    private interface LineReader<T> {
-        T read(String line) throws Declarations.Wrong;
-    }
-
-    /** What is written one a line. */
-    private <T> TextBlock lines(
-            String id,
-            String accessible,
-            List<T> now,
-            Function<T, String> write,
-            LineReader<T> reader,
-            BiFunction<Application, List<T>, Application> edit,
-            String did) {
-        return new TextBlock(id, accessible, now.stream().map(write).collect(Collectors.joining("\n")), t -> {
-            try {
-                var all = new ArrayList<T>();
-                for (String one : t.split("\n")) {
-                    if (!one.isBlank()) {
-                        all.add(reader.read(one.strip()));
-                    }
-                }
-                return change(a -> edit.apply(a, all), did);
-            } catch (Declarations.Wrong e) {
-                work.say(e.getMessage());
-                return e.getMessage();
-            }
-        });
-    }
-
     private Node holdings(Application app) {
-        var block = lines(
+        var block = LineBlock.of(
+                work,
                 "app-holdings",
                 "What the application takes and gives back, one a line",
-                app.holdings(),
-                HoldingLine::write,
+                app.holdings().stream().map(HoldingLine::write).toList(),
                 HoldingLine::read,
-                Application::withHoldings,
-                "holdings of the application changed");
+                all -> change(a -> a.withHoldings(all), "holdings of the application changed"));
         block.setPromptText("register lock: leaves a trace");
         return block;
     }
 
     private Node tasks(Application app) {
-        var block = lines(
+        var block = LineBlock.of(
+                work,
                 "app-tasks",
                 "Tasks of the application, one a line",
-                app.tasks(),
-                TaskLine::write,
+                app.tasks().stream().map(TaskLine::write).toList(),
                 TaskLine::read,
-                Application::working,
-                "tasks of the application changed");
+                all -> change(a -> a.working(all), "tasks of the application changed"));
         block.setPromptText(
                 "write list taking at: file ends done writing takes.at; failed giving reason: text = \"disk full\"");
         return block;
@@ -239,30 +199,25 @@ final class ApplicationPane {
 
     /** The pretend files of the rehearsal, one path a line. */
     private Node files(Application app) {
-        var block = new TextBlock(
+        var block = LineBlock.of(
+                work,
                 "app-files",
                 "Pretend files, one path a line",
-                String.join("\n", app.files().paths()),
-                t -> {
-                    List<String> paths = t.lines()
-                            .map(String::strip)
-                            .filter(p -> !p.isEmpty())
-                            .toList();
-                    Optional<String> wrong = paths.stream()
-                            .filter(p -> !p.startsWith("/") || p.contains("//"))
-                            .findFirst();
-                    if (wrong.isPresent()) {
-                        String why = "“" + wrong.get() + "” is no path; a path begins with a slash: /Home/list.csv.";
-                        work.say(why);
-                        return why;
-                    }
-                    return change(
-                            a -> a.pretending(new PretendFiles(
-                                    paths, a.files().unreadable(), a.files().full())),
-                            "pretend files changed");
-                });
+                app.files().paths(),
+                ApplicationPane::aPath,
+                paths -> change(
+                        a -> a.pretending(new PretendFiles(
+                                paths, a.files().unreadable(), a.files().full())),
+                        "pretend files changed"));
         block.setPromptText("a small tree with a file for each filter; or /Home/list.csv");
         return block;
+    }
+
+    private static String aPath(String path) throws Declarations.Wrong {
+        if (!path.startsWith("/") || path.contains("//")) {
+            throw new Declarations.Wrong("“" + path + "” is no path; a path begins with a slash: /Home/list.csv.");
+        }
+        return path;
     }
 
     private String change(UnaryOperator<Application> edit, String did) {

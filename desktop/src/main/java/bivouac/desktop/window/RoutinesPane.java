@@ -7,14 +7,10 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
-import bivouac.sentence.Declarations;
 import bivouac.sentence.RoutineLine;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 
 /** The named scripts and timers of a window, or of the application: declared one a line, and shown with one press. */
@@ -32,50 +28,29 @@ final class RoutinesPane {
     }
 
     TextBlock scripts(String id) {
-        var block = block(
+        var block = LineBlock.of(
+                work,
                 id,
                 "Named scripts, one a line",
                 routines.scripts().stream().map(RoutineLine::write).toList(),
                 line -> RoutineLine.script(line, routines),
-                routines::withScripts);
+                all -> change.accept(routines.withScripts(all)));
         block.setPrefRowCount(2);
         block.setPromptText("tidy taking days: whole = 3");
         return block;
     }
 
     TextBlock timers(String id) {
-        var block = block(
+        var block = LineBlock.of(
+                work,
                 id,
                 "Timers, one a line",
                 routines.timers().stream().map(RoutineLine::write).toList(),
                 line -> RoutineLine.timer(line, routines),
-                routines::withTimers);
+                all -> change.accept(routines.withTimers(all)));
         block.setPrefRowCount(2);
         block.setPromptText("clock every 60");
         return block;
-    }
-
-    private interface LineReader<T> {
-        T read(String line) throws Declarations.Wrong;
-    }
-
-    private <T> TextBlock block(
-            String id, String accessible, List<String> now, LineReader<T> reader, Function<List<T>, Routines> edit) {
-        return new TextBlock(id, accessible, now.stream().collect(Collectors.joining("\n")), typed -> {
-            try {
-                var all = new ArrayList<T>();
-                for (String line : typed.split("\n")) {
-                    if (!line.isBlank()) {
-                        all.add(reader.read(line.strip()));
-                    }
-                }
-                change.accept(edit.apply(all));
-                return "";
-            } catch (Declarations.Wrong e) {
-                work.say(e.getMessage());
-                return e.getMessage();
-            }
-        });
     }
 
     /** A link to each script, with how many steps it has. */

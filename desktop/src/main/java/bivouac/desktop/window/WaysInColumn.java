@@ -73,24 +73,9 @@ final class WaysInColumn {
     }
 
     static String trigger(Design design, ScriptPlace place) {
-        return switch (place) {
-            case ScriptPlace.Start s -> "start script";
-            case ScriptPlace.Plan p -> place.ownWords();
-            case ScriptPlace.Named n -> place.ownWords();
-            case ScriptPlace.OfTimer t -> place.ownWords();
-            case ScriptPlace.AtMoment m -> m.moment().words();
-            case ScriptPlace.AtPart p ->
-                design.faced(p.window())
-                        .flatMap(f -> f.part(p.part()))
-                        .map(part -> part.kind() + " " + part.displayName())
-                        .orElse(p.part());
-            case ScriptPlace.AtRow r ->
-                design.faced(r.window())
-                                .flatMap(f -> f.part(r.part()))
-                                .map(part -> part.kind() + " " + part.displayName())
-                                .orElse(r.part())
-                        + ", " + r.moment().words();
-        };
+        return place instanceof ScriptPlace.Start
+                ? "start script"
+                : place.ownWords(design, part -> part.kind() + " " + part.displayName());
     }
 
     private static String manner(Manner manner) {

@@ -5,6 +5,7 @@ import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
+import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -115,25 +116,7 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
     private static String name(Design design, ScriptPlace place, String own) {
         String who =
                 place.ofWindow().filter(w -> !w.equals(own)).map(w -> w + ", ").orElse("");
-        return who
-                + switch (place) {
-                    case ScriptPlace.Start s -> "start";
-                    case ScriptPlace.Plan p -> place.ownWords();
-                    case ScriptPlace.Named n -> place.ownWords();
-                    case ScriptPlace.OfTimer t -> place.ownWords();
-                    case ScriptPlace.AtMoment m -> m.moment().words();
-                    case ScriptPlace.AtPart p ->
-                        design.faced(p.window())
-                                .flatMap(f -> f.part(p.part()))
-                                .map(part -> part.displayName())
-                                .orElse(p.part());
-                    case ScriptPlace.AtRow r ->
-                        design.faced(r.window())
-                                        .flatMap(f -> f.part(r.part()))
-                                        .map(part -> part.displayName())
-                                        .orElse(r.part())
-                                + ", " + r.moment().words();
-                };
+        return who + place.ownWords(design, Part::displayName);
     }
 
     /** What the script before closing asks, in words. */

@@ -1,6 +1,5 @@
 package bivouac.desktop.work;
 
-import bivouac.format.SafeFile;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
@@ -166,10 +165,5 @@ public final class Journals {
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("Every Java has SHA-256", e);
         }
-    }
-
-    /** Why the folder cannot be used, as the end of a sentence. */
-    static String why(IOException e) {
-        return SafeFile.why(e);
     }
 }

@@ -1,6 +1,7 @@
 package bivouac.desktop.work;
 
 import bivouac.design.Design;
+import bivouac.format.SafeFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
@@ -50,7 +51,7 @@ public final class Keeping implements AutoCloseable {
         if (!troubled) {
             troubled = true;
             work.trouble(new Background.Trouble(
-                    "Unsaved work cannot be kept in " + journals.folder() + ": " + Journals.why(e)
+                    "Unsaved work cannot be kept in " + journals.folder() + ": " + SafeFile.why(e)
                             + ". A crash would lose it; save often, or make that folder writable.",
                     "The journal in " + journals.folder() + " could not be written.\n" + e));
         }
@@ -111,7 +112,7 @@ public final class Keeping implements AutoCloseable {
                             try {
                                 return task.call();
                             } catch (IOException e) {
-                                throw new UncheckedIOException(journals.folder() + ": " + Journals.why(e), e);
+                                throw new UncheckedIOException(journals.folder() + ": " + SafeFile.why(e), e);
                             } catch (Exception e) {
                                 throw new IllegalStateException(e);
                             }
