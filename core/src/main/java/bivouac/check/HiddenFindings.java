@@ -77,8 +77,8 @@ final class HiddenFindings {
                 design.faced(open.window())
                         .filter(f -> !(f.instancesOrUsual() instanceof Instances.Many))
                         .map(f -> f.name().shown());
-            case Step.Reach(Step.Reach.How how, Target.Single(String name))
-            when how != Step.Reach.How.HIDE -> Optional.of(name);
+            case Step.Reach(Step.Reach.How how, Target target)
+            when how != Step.Reach.How.HIDE && !(target instanceof Target.Me) -> target.windowFrom(place);
             default -> Optional.empty();
         };
     }

@@ -106,6 +106,10 @@ class ClosingFindingsTest {
                 withMain(main("Desk", button("b", alongside("Board")), button("c", alongside("Card"))), board, card);
         assertThat(found(fromOutside.design(), Finding.Kind.STAYS_HIDDEN))
                 .containsExactly("Desk, c: Card stays hidden if its owner Board is hidden then.");
+        Step every = new Step.Reach(Step.Reach.How.SHOW, new Target.Every("Card"));
+        var shown = withMain(main("Desk", button("b", alongside("Board")), button("c", every)), board, card);
+        assertThat(found(shown.design(), Finding.Kind.STAYS_HIDDEN))
+                .containsExactly("Desk, c: Card stays hidden if its owner Board is hidden then.");
         var fromInside = withMain(main("Desk", button("b", alongside("Board"))), board, card);
         assertThat(found(fromInside.design(), Finding.Kind.STAYS_HIDDEN)).isEmpty();
     }

@@ -11,7 +11,6 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
-import bivouac.design.Target;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysIn;
@@ -93,24 +92,12 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
         design.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     if (step instanceof Step.Close c
-                            && closes(c.target(), place, own)
+                            && c.target().windowFrom(place).equals(Optional.of(own))
                             && c.ending().orElse(WaysOut.usualEnding(face)).equals(ending)) {
                         rows.add(new Row(name(design, place, own), Optional.empty(), Optional.of(place), asks));
                     }
                 }));
         return rows.stream().distinct().toList();
-    }
-
-    private static boolean closes(Target target, ScriptPlace place, String window) {
-        return switch (target) {
-            case Target.Me m -> place.ofWindow().equals(Optional.of(window));
-            case Target.Single(String name) -> name.equals(window);
-            case Target.Owner o -> false;
-            case Target.Opener o -> false;
-            case Target.Keyed(String name, var key) -> false;
-            case Target.Every(String name) -> false;
-            case Target.Kept k -> false;
-        };
     }
 
     private static String name(Design design, ScriptPlace place, String own) {

@@ -3,10 +3,17 @@ package bivouac.desktop.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
+import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
+import bivouac.design.Script;
+import bivouac.design.Step;
+import bivouac.design.Target;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.format.DesignFile;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class WaysOutStateTest {
@@ -44,8 +51,7 @@ class WaysOutStateTest {
     @Test
     void what_is_asked_first_and_what_skips_it_is_said() throws Exception {
         Design unasked = hut().changingFace(
-                        "Register",
-                        f -> f.leaving(Way.OWNER_CLOSING, new WayOut.LeadsTo("closed", java.util.List.of(), true)));
+                        "Register", f -> f.leaving(Way.OWNER_CLOSING, new WayOut.LeadsTo("closed", List.of(), true)));
         var rows = WaysOutState.of(unasked, unasked.window("Register").orElseThrow())
                 .groups()
                 .getFirst()
@@ -57,5 +63,22 @@ class WaysOutStateTest {
                         .absent())
                 .extracting(WaysOutState.Row::name)
                 .containsExactly("Escape");
+    }
+
+    @Test
+    void closing_all_of_a_window_or_one_by_its_key_is_a_way_out_of_it() throws Exception {
+        Step every = new Step.Close(new Target.Every("Bunk plan"), Optional.empty(), List.of(), Script.EMPTY);
+        Step keyed = new Step.Close(
+                new Target.Keyed("Bunk plan", new Expression("1")), Optional.empty(), List.of(), Script.EMPTY);
+        for (Step close : List.of(every, keyed)) {
+            Design closing =
+                    hut().changingFace("Register", f -> f.at(FacedWindow.Moment.BROUGHT_BACK, Script.of(close)));
+            assertThat(WaysOutState.of(closing, closing.window("Bunk plan").orElseThrow())
+                            .groups()
+                            .getFirst()
+                            .rows())
+                    .extracting(WaysOutState.Row::name)
+                    .contains("Register, brought back");
+        }
     }
 }
