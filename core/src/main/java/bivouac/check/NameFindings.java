@@ -45,6 +45,7 @@ final class NameFindings {
             if (window instanceof FacedWindow face) {
                 twice(found, name + " has", Place.window(name), face.memberNames().stream());
                 PartNames.into(found, design, face);
+                face.variables().forEach(v -> kept(found, design, face, v));
                 face.parts().forEach(p -> columns(found, face, p));
             }
             if (window instanceof FileDialog dialog) {
@@ -105,6 +106,31 @@ final class NameFindings {
                 name -> "Two holdings are called “" + name + "”.",
                 "Steps that take it always mean the first; rename one.",
                 Place.APPLICATION);
+    }
+
+    /** O9: a variable that keeps a window has to name one, and begins with none. */
+    private static void kept(List<Finding> found, Design design, FacedWindow face, Variable variable) {
+        if (variable.type() instanceof Type.WindowOf(String window)) {
+            Place place = Place.window(face.name().shown());
+            String whose = "“" + variable.name() + "” of " + face.name();
+            if (design.window(window).isEmpty()) {
+                found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.DANGLING,
+                        whose + " keeps “" + window + "”, and there is no window of that name.",
+                        "Nothing can ever be kept in it (O9); give it the name of a window.",
+                        place));
+            }
+            if (variable.starts().isPresent()) {
+                found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.EXPRESSION,
+                        whose + " keeps a window, and cannot begin with a value.",
+                        "It is filled by “open " + window + " as "
+                                + variable.name().expression() + "” (O9).",
+                        place));
+            }
+        }
     }
 
     private static void columns(List<Finding> found, FacedWindow face, Part part) {

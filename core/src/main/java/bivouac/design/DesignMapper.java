@@ -25,6 +25,11 @@ abstract class DesignMapper {
         return expressionName;
     }
 
+    /** What a name under which a script of the window in scope keeps an open window becomes (O9). */
+    String kept(String name, Optional<Window> in) {
+        return name;
+    }
+
     /** What the name of a value handed over to, or given by, a window becomes. */
     String given(String name, String window) {
         return name;
@@ -224,7 +229,7 @@ abstract class DesignMapper {
                         manner(o.manner()),
                         o.ownedBy().map(this::target),
                         o.handOver().stream().map(g -> given(g, o.window())).toList(),
-                        o.as(),
+                        o.as().map(name -> kept(name, scope)),
                         branches(o.branches()));
             case Step.Close c -> new Step.Close(target(c.target()), c.ending(), gives(c.gives()), script(c.refused()));
             case Step.StayOpen s -> s;
@@ -293,7 +298,7 @@ abstract class DesignMapper {
             case Target.Me m -> m;
             case Target.Owner o -> o;
             case Target.Opener o -> o;
-            case Target.Kept k -> k;
+            case Target.Kept(String name) -> new Target.Kept(kept(name, scope));
         };
     }
 
@@ -303,9 +308,13 @@ abstract class DesignMapper {
                 .toList();
     }
 
+    private Type type(Type type) {
+        return type instanceof Type.WindowOf(String name) ? new Type.WindowOf(window(name)) : type;
+    }
+
     private List<Variable> variables(List<Variable> variables) {
         return variables.stream()
-                .map(v -> new Variable(v.name(), v.type(), v.starts().map(this::expression), v.kept()))
+                .map(v -> new Variable(v.name(), type(v.type()), v.starts().map(this::expression), v.kept()))
                 .toList();
     }
 

@@ -46,8 +46,36 @@ public final class Renames {
 
     /** Renames a variable of a window. */
     public static Design variable(Design design, String window, String from, Name to) {
-        return member(design, window, from, to.expression())
-                .changingFace(window, w -> w.holding(renamed(w.variables(), from, to)));
+        boolean keeps = design.faced(window).stream()
+                .flatMap(w -> w.variables().stream())
+                .anyMatch(v -> v.name().expression().equals(from) && v.type() instanceof Type.WindowOf);
+        Design carried =
+                keeps ? keeping(design, window, from, to.expression()) : member(design, window, from, to.expression());
+        return carried.changingFace(window, w -> w.holding(renamed(w.variables(), from, to)));
+    }
+
+    /** A window that a variable keeps is named by that alone: {@code NAME.…}, {@code kept NAME}, {@code open … as NAME}. */
+    private static Design keeping(Design design, String window, String from, String to) {
+        return new DesignMapper() {
+            @Override
+            String expression(String source, Optional<Window> scope) {
+                return isOwn(scope) ? Paths.replace(source, List.of(from), List.of(to)) : source;
+            }
+
+            @Override
+            String window(String shownName) {
+                return shownName;
+            }
+
+            @Override
+            String kept(String name, Optional<Window> in) {
+                return isOwn(in) && name.equals(from) ? to : name;
+            }
+
+            private boolean isOwn(Optional<Window> scope) {
+                return scope.map(s -> s.name().shown().equals(window)).orElse(false);
+            }
+        }.map(design);
     }
 
     /** Renames a variable of the application. */

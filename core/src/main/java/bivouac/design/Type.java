@@ -69,6 +69,24 @@ public sealed interface Type {
         }
     }
 
+    /**
+     * An open window that is kept (O9): only a window's own variable has it, and it is no value that could be read, handed
+     * over or compared.
+     *
+     * @param window shown name
+     */
+    record WindowOf(String window) implements Type {
+
+        /** What is said where it stands elsewhere. */
+        public static final String ONLY_OWN =
+                "Only a value of a window's own can keep an open window (O9); it cannot be handed over, given or kept.";
+
+        @Override
+        public String toString() {
+            return "window \"" + window.replace("\\", "\\\\").replace("\"", "\\\"") + '"';
+        }
+    }
+
     /** Named columns, each with its type. */
     record RowOf(List<Column> columns) implements Type {
         public RowOf {

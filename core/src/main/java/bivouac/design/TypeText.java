@@ -63,6 +63,9 @@ public final class TypeText {
             } while (text.startsWith(", \"", i) && take(", "));
             return new Type.ChoiceOf(items);
         }
+        if (depth == 0 && take("window ")) {
+            return new Type.WindowOf(quoted());
+        }
         if (take("row of (")) {
             return row(depth);
         }

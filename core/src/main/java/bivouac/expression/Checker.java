@@ -194,7 +194,7 @@ final class Checker<E extends Surroundings> {
         }
         String name = arguments.getFirst().ident().name();
         return scope.isOpen(name)
-                .<Term<E>>map(reader -> new Term.IsOpen<>(name, reader))
+                .<Term<E>>map(binding -> new Term.IsOpen<>(name, binding))
                 .or(() -> {
                     problems.add(problem(
                             arguments.getFirst().id(),

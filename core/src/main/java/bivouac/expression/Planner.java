@@ -22,7 +22,8 @@ final class Planner<E extends Surroundings> {
                     case Term.Name<E> name -> name(name);
                     case Term.Local<E>(String name, var type) -> local(name);
                     case Term.Column<E>(var row, String name, var type) -> column(plan(row), name);
-                    case Term.IsOpen<E>(String window, var reader) -> run -> reader.read(run.from);
+                    case Term.IsOpen<E>(String window, var binding) ->
+                        run -> binding.reader().read(run.from);
                     case Term.Call<E> call -> call(call);
                     case Term.Decides<E>(boolean on, var left, var right) -> decides(plan(left), plan(right), on);
                     case Term.Choice<E> choice -> choice(choice);

@@ -33,7 +33,7 @@ public interface Scope<E extends Surroundings> {
     Optional<Binding<E>> find(String dotted);
 
     /** Whether a window is open, for {@code isOpen(NAME)}; empty if no one window has that name. */
-    Optional<Reader<E>> isOpen(String window);
+    Optional<Binding<E>> isOpen(String window);
 
     /** Why a name that {@link #find} does not know means nothing here, where that can be told; continues a sentence. */
     default Optional<String> whyUnknown(String dotted) {

@@ -69,7 +69,7 @@ public sealed interface Term<E extends Surroundings> {
     }
 
     /** {@code isOpen(WINDOW)}. */
-    record IsOpen<E extends Surroundings>(String window, Scope.Reader<E> reader) implements Term<E> {
+    record IsOpen<E extends Surroundings>(String window, Scope.Binding<E> binding) implements Term<E> {
         @Override
         public Type type() {
             return Type.YESNO;

@@ -18,6 +18,7 @@ final class Types {
                 };
             case Type.ChoiceOf choice -> Type.TEXT;
             case Type.Unknown unknown -> unknown;
+            case Type.WindowOf window -> window;
             case Type.ListOf(Type of) -> new Type.ListOf(plain(of));
             case Type.RowOf(var columns) ->
                 new Type.RowOf(columns.stream()

@@ -184,6 +184,7 @@ public sealed interface Value {
                 choice.items().isEmpty() ? EMPTY : new Text(choice.items().getFirst());
             case Type.ListOf list -> new Items(List.of());
             case Type.Unknown unknown -> NONE;
+            case Type.WindowOf window -> NONE;
             case Type.RowOf row -> {
                 var columns = new java.util.LinkedHashMap<String, Value>();
                 row.columns().forEach(c -> columns.put(c.name(), startOf(c.type(), today)));
@@ -201,6 +202,7 @@ public sealed interface Value {
             case Type.Plain plain -> plain == Type.Plain.NUMBER && this instanceof Whole(long w) ? new Number(w) : this;
             case Type.ChoiceOf choice -> this;
             case Type.Unknown unknown -> this;
+            case Type.WindowOf window -> this;
             case Type.ListOf(Type of) ->
                 this instanceof Items(List<Value> values) && changesIn(of)
                         ? new Items(values.stream().map(v -> v.as(of)).toList())
@@ -215,6 +217,7 @@ public sealed interface Value {
             case Type.Plain plain -> plain == Type.Plain.NUMBER;
             case Type.ChoiceOf choice -> false;
             case Type.Unknown unknown -> false;
+            case Type.WindowOf window -> false;
             case Type.ListOf(Type of) -> changesIn(of);
             case Type.RowOf row -> true;
         };

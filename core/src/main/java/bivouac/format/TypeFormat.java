@@ -9,6 +9,15 @@ final class TypeFormat {
     private TypeFormat() {}
 
     static Type read(Json json) throws Unreadable {
+        Type type = ofVariable(json);
+        if (type instanceof Type.WindowOf) {
+            throw Unreadable.at(json.at(), Type.WindowOf.ONLY_OWN);
+        }
+        return type;
+    }
+
+    /** Also one that keeps a window, which only a window's own variable can have (O9). */
+    static Type ofVariable(Json json) throws Unreadable {
         String text = Fields.asText(json);
         var type = TypeText.whole(text);
         if (type.isEmpty()) {

@@ -8,6 +8,7 @@ import bivouac.design.Name;
 import bivouac.design.ReadyMade;
 import bivouac.design.Script;
 import bivouac.design.Take;
+import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
@@ -68,7 +69,7 @@ final class WindowFormat {
                 f.value("instances", Optional.empty(), j -> Optional.of(instances(j))),
                 f.yes("owned", usual.owned()),
                 f.list("takes", WindowFormat::take),
-                f.list("variables", WindowFormat::variable),
+                f.list("variables", WindowFormat::own),
                 f.list("menus", WindowFormat::menu),
                 f.list("rows", PartFormat::row),
                 f.has("endings") ? Optional.of(f.list("endings", WindowFormat::ending)) : Optional.empty(),
@@ -147,10 +148,22 @@ final class WindowFormat {
         return take;
     }
 
+    /** One of the application, which keeps no window. */
     static Variable variable(Json json) throws Unreadable {
+        return variable(json, TypeFormat::read);
+    }
+
+    private static Variable own(Json json) throws Unreadable {
+        return variable(json, TypeFormat::ofVariable);
+    }
+
+    private interface Reads {
+        Type type(Json json) throws Unreadable;
+    }
+
+    private static Variable variable(Json json, Reads reads) throws Unreadable {
         Fields f = Fields.of(json);
-        var variable =
-                new Variable(f.name(), TypeFormat.read(f.must("type")), f.expression("starts"), f.yes("kept", false));
+        var variable = new Variable(f.name(), reads.type(f.must("type")), f.expression("starts"), f.yes("kept", false));
         f.done();
         return variable;
     }

@@ -63,10 +63,15 @@ final class Here implements Reading {
 
     @Override
     public Instance kept(int slot) {
-        if (frame.kept[slot] == null) {
+        if (!isKept(slot)) {
             throw new EvaluationFault("the window that is kept here is not open any more");
         }
         return frame.kept[slot];
+    }
+
+    @Override
+    public boolean isKept(int slot) {
+        return frame.kept[slot] != null;
     }
 
     @Override

@@ -41,6 +41,7 @@ final class Leaving {
             Inst inst = run.instances.get(i);
             inst.owner = inst.owner == gone ? null : inst.owner;
             inst.opener = inst.opener == gone ? null : inst.opener;
+            forget(inst.kept, gone);
         }
         for (int i = 0; i < run.background.size(); i++) {
             forget(run.background.get(i).kept, gone);

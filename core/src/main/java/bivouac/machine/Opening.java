@@ -6,6 +6,7 @@ import bivouac.design.Take;
 import bivouac.design.Type;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Value;
+import bivouac.plan.KeptAt;
 import bivouac.plan.Op;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Frame;
@@ -105,9 +106,12 @@ final class Opening {
     }
 
     private static void keep(Op.Open op, Frame.OfScript by, Inst inst) {
-        if (op.keptSlot() >= 0) {
-            by.kept[op.keptSlot()] = inst;
-        }
+        op.keptAt().ifPresent(at -> {
+            switch (at) {
+                case KeptAt.InScript(int slot) -> by.kept[slot] = inst;
+                case KeptAt.InWindow(int number) -> by.me.kept[number] = inst;
+            }
+        });
     }
 
     /** O2: in the opener's scope, left to right, before anything opens. */

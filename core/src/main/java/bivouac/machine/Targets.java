@@ -2,6 +2,7 @@ package bivouac.machine;
 
 import bivouac.design.Target;
 import bivouac.expression.Value;
+import bivouac.plan.KeptAt;
 import bivouac.plan.Whom;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Frame;
@@ -28,11 +29,18 @@ final class Targets {
                     case Target.Me m -> frame.me;
                     case Target.Owner o -> frame.me == null ? null : frame.me.owner;
                     case Target.Opener o -> frame.me == null ? null : frame.me.opener;
-                    case Target.Kept k -> frame.kept[whom.keptSlot()];
+                    case Target.Kept k -> kept(whom.keptAt().orElseThrow(), frame);
                     case Target.Single(String name) ->
                         run.program.window(name).flatMap(run::theOneOf).orElse(null);
                 };
         return Optional.ofNullable(inst).filter(i -> !i.gone);
+    }
+
+    private static Inst kept(KeptAt at, Frame.OfScript frame) {
+        return switch (at) {
+            case KeptAt.InScript(int slot) -> frame.kept[slot];
+            case KeptAt.InWindow(int number) -> frame.me.kept[number];
+        };
     }
 
     private Inst keyed(Whom whom, Frame.OfScript frame) {

@@ -23,6 +23,9 @@ public interface Instance {
     /** The window whose script opened it, while that is open; known only where something names it. */
     Optional<Instance> opener();
 
+    /** O9: the window that a variable of this one keeps, by the variable's number among those; empty if it is not open. */
+    Optional<Instance> kept(int number);
+
     /** As people name it: its shown name, and which one if there are several. */
     String named();
 }

@@ -1,6 +1,7 @@
 package bivouac.plan;
 
 import bivouac.expression.Compiled;
+import bivouac.expression.Scope;
 import bivouac.expression.Term;
 import java.util.HashSet;
 import java.util.Set;
@@ -32,9 +33,19 @@ final class Matters {
     }
 
     private static void cellsOf(Term<Reading> term, Consumer<Cell> to) {
-        if (term instanceof Term.Name<Reading> name && name.binding().origin() instanceof Access access) {
-            access.cells().forEach(to);
+        switch (term) {
+            case Term.Name<Reading> name -> cellsOf(name.binding(), to);
+            case Term.IsOpen<Reading> open -> cellsOf(open.binding(), to);
+            default -> {
+                // it looks at nothing but its pieces
+            }
         }
         term.pieces().forEach(p -> cellsOf(p, to));
+    }
+
+    private static void cellsOf(Scope.Binding<Reading> binding, Consumer<Cell> to) {
+        if (binding.origin() instanceof Access access) {
+            access.cells().forEach(to);
+        }
     }
 }

@@ -17,7 +17,7 @@ public sealed interface Op {
      *
      * @param window its number in the program
      * @param resultSlot where the values of its ending go, in the order of that ending's gives
-     * @param keptSlot where the instance is kept (O9), or -1
+     * @param keptAt where the instance is kept, if it is (O9)
      * @param branches where each ending goes on, by the ending's number from 1
      * @param couldNot where it goes on if the window could not be created (O7), or -1
      * @param after where the script goes on where there is no branch
@@ -29,7 +29,7 @@ public sealed interface Op {
             Optional<Whom> ownedBy,
             List<Hand> handOver,
             int resultSlot,
-            int keptSlot,
+            Optional<KeptAt> keptAt,
             Map<Integer, Integer> branches,
             int couldNot,
             int after)

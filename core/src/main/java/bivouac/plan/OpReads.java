@@ -65,13 +65,13 @@ final class OpReads {
         hands.forEach(h -> all.add(h.value()));
     }
 
-    /** The slot of an instance that the operation names by what it is kept under; -1 for none. */
-    static int keptSlot(Op op) {
+    /** Where the instance is kept that the operation names by that. */
+    static Optional<KeptAt> kept(Op op) {
         return switch (op) {
-            case Op.Open open -> open.ownedBy().map(Whom::keptSlot).orElse(-1);
-            case Op.Close close -> close.whom().keptSlot();
-            case Op.Reach reach -> reach.whom().keptSlot();
-            default -> -1;
+            case Op.Open open -> open.ownedBy().flatMap(Whom::keptAt);
+            case Op.Close close -> close.whom().keptAt();
+            case Op.Reach reach -> reach.whom().keptAt();
+            default -> Optional.empty();
         };
     }
 

@@ -46,10 +46,15 @@ final class OpenPlanner {
             return names;
         }
         WindowPlan window = found.get();
+        Optional<String> wrongKeep = wrongKeep(open);
+        if (wrongKeep.isPresent()) {
+            planner.broken(ref, "as", wrongKeep.get());
+            return names;
+        }
         int resultSlot = script.allocate(Math.max(
                 1,
                 window.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0)));
-        int keptSlot = open.as().isPresent() ? script.allocate(1) : -1;
+        Optional<KeptAt> keptAt = open.as().map(this::keptAs);
         int at = script.add(new Op.Broken(ref, ""));
         Optional<Whom> ownedBy = open.ownedBy().map(t -> script.targets().whom(t, ref, names));
         var hands = handOver(open, window, ref, names);
@@ -78,11 +83,27 @@ final class OpenPlanner {
                         ownedBy,
                         hands,
                         resultSlot,
-                        keptSlot,
+                        keptAt,
                         Map.copyOf(branches),
                         couldNot,
                         after));
-        return open.as().isPresent() ? names.keeping(open.as().get(), new ScriptPlanner.Kept(keptSlot, window)) : names;
+        return keptAt.isPresent() && keptAt.get() instanceof KeptAt.InScript
+                ? names.keeping(open.as().orElseThrow(), new Scopes.Kept(keptAt.get(), window))
+                : names;
+    }
+
+    private Optional<String> wrongKeep(Step.Open open) {
+        return open.as()
+                .flatMap(name -> me.flatMap(m -> m.keep(name)))
+                .filter(k -> !k.window().equals(open.window()))
+                .map(k -> "“" + k.name() + "” keeps a " + k.window() + ", and this opens " + open.window());
+    }
+
+    /** O9: in a variable of the window of that name, else for the rest of the script. */
+    private KeptAt keptAs(String name) {
+        return me.flatMap(m -> m.keep(name))
+                .<KeptAt>map(k -> new KeptAt.InWindow(k.number()))
+                .orElseGet(() -> new KeptAt.InScript(script.allocate(1)));
     }
 
     /** W3: the branches of an opening alongside run by themselves, but that it could not open is known at once (O7). */

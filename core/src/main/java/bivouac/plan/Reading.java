@@ -20,6 +20,9 @@ public interface Reading extends Surroundings {
     /** The window that the script keeps in a slot (O9); fault X3 if it is not open any more. */
     Instance kept(int slot);
 
+    /** Whether the window that the script keeps in a slot is open (O9, R3). */
+    boolean isKept(int slot);
+
     /** The value of a number (see {@link #local}). */
     Value value(int number);
 

@@ -3,7 +3,9 @@ package bivouac.plan;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.IntConsumer;
 
 /** Finds the rest points of one script, and which of its slots are still needed at each. */
 final class RestPoints {
@@ -20,8 +22,8 @@ final class RestPoints {
         this.windows = windows;
         script.ops().forEach(op -> {
             needed.add(new BitSet());
-            if (op instanceof Op.Open open && open.keptSlot() >= 0) {
-                instances.set(open.keptSlot());
+            if (op instanceof Op.Open open) {
+                inScript(open.keptAt(), instances::set);
             }
         });
         boolean more = true;
@@ -44,7 +46,7 @@ final class RestPoints {
         BitSet live = after(op, at);
         switch (op) {
             case Op.Let let -> live.clear(let.slot());
-            case Op.Open open when open.keptSlot() >= 0 -> live.clear(open.keptSlot());
+            case Op.Open open -> inScript(open.keptAt(), live::clear);
             case Op.RunTask task -> {
                 BitSet results = live;
                 task.handOver().forEach(h -> results.clear(task.takesSlot() + h.index()));
@@ -81,11 +83,14 @@ final class RestPoints {
         var read = new BitSet();
         OpReads.of(op).forEach(e -> Matters.cellsOf(e, c -> set(read, c)));
         OpReads.sets(op).ifPresent(a -> a.cells().forEach(c -> set(read, c)));
-        int kept = OpReads.keptSlot(op);
-        if (kept >= 0) {
-            read.set(kept);
-        }
+        inScript(OpReads.kept(op), read::set);
         return read;
+    }
+
+    private static void inScript(Optional<KeptAt> kept, IntConsumer slot) {
+        if (kept.isPresent() && kept.get() instanceof KeptAt.InScript(int at)) {
+            slot.accept(at);
+        }
     }
 
     private static void set(BitSet slots, Cell cell) {

@@ -44,21 +44,62 @@ final class Scopes {
 
     /** The scope of a script or text of {@code me}, with what the script has made so far. */
     At at(Optional<WindowPlan> me, Map<String, Access> locals) {
-        return new At(me, locals);
+        return at(me, locals, Map.of());
+    }
+
+    /** @param kept the windows that the script keeps under a name; those of the window's variables are known anyway */
+    At at(Optional<WindowPlan> me, Map<String, Access> locals, Map<String, Kept> kept) {
+        return new At(me, locals, kept);
+    }
+
+    /** A window that is kept under a name (O9, R2). */
+    record Kept(KeptAt at, WindowPlan window) {
+
+        PartPlan.Whose whose() {
+            return switch (at) {
+                case KeptAt.InScript(int slot) -> in -> in.kept(slot);
+                case KeptAt.InWindow(int number) -> in -> in.me().kept(number).orElseThrow(Kept::gone);
+            };
+        }
+
+        /** What its members are found by, beside their own cells. */
+        Access found(Access member) {
+            return switch (at) {
+                case KeptAt.InScript(int slot) ->
+                    member.alsoOf(new Cell.OfScript(slot)).thatMayFault();
+                case KeptAt.InWindow w -> member.thatMayFault();
+            };
+        }
+
+        static EvaluationFault gone() {
+            return new EvaluationFault("the window that is kept here is not open");
+        }
     }
 
     final class At implements Scope<Reading> {
         private final Optional<WindowPlan> me;
         private final Map<String, Access> locals;
+        private final Map<String, Kept> kept;
 
-        At(Optional<WindowPlan> me, Map<String, Access> locals) {
+        At(Optional<WindowPlan> me, Map<String, Access> locals, Map<String, Kept> kept) {
             this.me = me;
             this.locals = Map.copyOf(locals);
+            this.kept = Map.copyOf(kept);
+        }
+
+        /** The window that is kept under a name: by the script, or by a variable of its window (O9). */
+        Optional<Kept> kept(String name) {
+            return Optional.ofNullable(kept.get(name)).or(() -> me.flatMap(m -> m.keep(name))
+                    .flatMap(k -> program.window(k.window()).map(w -> new Kept(new KeptAt.InWindow(k.number()), w))));
         }
 
         @Override
         public Optional<Binding<Reading>> find(String dotted) {
-            return access(dotted).map(a -> new Binding<>(a.type(), a.reader(), a.mayFault(), a));
+            return access(dotted).map(At::binding);
+        }
+
+        private static Binding<Reading> binding(Access access) {
+            return new Binding<>(access.type(), access.reader(), access.mayFault(), access);
         }
 
         /** What a dotted name stands for, to be read or set. */
@@ -80,6 +121,11 @@ final class Scopes {
                 case "owner" -> ofAll(owners(), rest, this::owner);
                 case "opener" -> ofOpener(rest);
                 default -> {
+                    Optional<Kept> kept = kept(first);
+                    if (kept.isPresent()) {
+                        yield member(kept.get().window(), rest, kept.get().whose())
+                                .map(kept.get()::found);
+                    }
                     WindowPlan plan = byExpressionName.get(first);
                     yield plan == null || !isOneOnly(plan)
                             ? Optional.empty()
@@ -118,7 +164,11 @@ final class Scopes {
                 case "owner" -> owners();
                 case "opener" -> openersOfMe();
                 default ->
-                    Optional.ofNullable(byExpressionName.get(word)).filter(Scopes::isOneOnly).stream()
+                    kept(word)
+                            .map(Kept::window)
+                            .or(() -> Optional.ofNullable(byExpressionName.get(word))
+                                    .filter(Scopes::isOneOnly))
+                            .stream()
                             .toList();
             };
         }
@@ -128,10 +178,11 @@ final class Scopes {
                 case "me" -> Reading::me;
                 case "owner" -> this::owner;
                 case "opener" -> this::opener;
-                default -> {
-                    WindowPlan plan = byExpressionName.get(word);
-                    yield in -> in.theOnly(plan);
-                }
+                default ->
+                    kept(word).map(Kept::whose).orElseGet(() -> {
+                        WindowPlan plan = byExpressionName.get(word);
+                        return in -> in.theOnly(plan);
+                    });
             };
         }
 
@@ -198,9 +249,25 @@ final class Scopes {
         }
 
         @Override
-        public Optional<Reader<Reading>> isOpen(String window) {
-            WindowPlan plan = byExpressionName.get(window);
-            return plan == null ? Optional.empty() : Optional.of(in -> Value.of(in.isOpen(plan)));
+        public Optional<Binding<Reading>> isOpen(String window) {
+            return kept(window)
+                    .map(k -> isOpen(k.at()))
+                    .or(() -> Optional.ofNullable(byExpressionName.get(window))
+                            .map(p -> following(List.of(), in -> Value.of(in.isOpen(p)))))
+                    .map(At::binding);
+        }
+
+        private static Access isOpen(KeptAt at) {
+            return switch (at) {
+                case KeptAt.InScript(int slot) ->
+                    following(List.of(new Cell.OfScript(slot)), in -> Value.of(in.isKept(slot)));
+                case KeptAt.InWindow(int number) ->
+                    following(List.of(), in -> Value.of(in.me().kept(number).isPresent()));
+            };
+        }
+
+        private static Access following(List<Cell> cells, Reader<Reading> reader) {
+            return Access.following(Type.YESNO, cells, reader);
         }
 
         @Override
@@ -214,7 +281,10 @@ final class Scopes {
                 case "me", "takes" ->
                     me.isEmpty()
                             ? Optional.of("a script of the application has no window of its own")
-                            : Optional.empty();
+                            : me.flatMap(m -> m.keep(dotted.substring(dotted.indexOf('.') + 1)))
+                                    .map(k ->
+                                            "“" + k.name() + "” keeps an open window and is no value; what is in it is"
+                                                    + " read as " + k.name() + ".…");
                 case "owner" -> owners().isEmpty() ? Optional.of("there is no owner here") : Optional.empty();
                 case "opener" -> openersOfMe().isEmpty() ? Optional.of("no window opens this one") : Optional.empty();
                 default ->
@@ -228,6 +298,7 @@ final class Scopes {
         @Override
         public Collection<String> names() {
             var names = new ArrayList<String>(locals.keySet());
+            kept.forEach((name, one) -> members(one.window()).forEach(m -> names.add(name + "." + m)));
             names.addAll(baseNames.computeIfAbsent(me, this::allNames));
             return names;
         }
@@ -243,6 +314,8 @@ final class Scopes {
             of.ifPresent(p -> {
                 p.window().takes().forEach(t -> names.add("takes." + t.name().expression()));
                 members(p).forEach(m -> names.add("me." + m));
+                p.keeps().forEach(k -> program.window(k.window())
+                        .ifPresent(w -> members(w).forEach(m -> names.add(k.name() + "." + m))));
             });
             if (!owners().isEmpty()) {
                 members(owners().getFirst()).forEach(m -> names.add("owner." + m));
@@ -308,7 +381,7 @@ final class Scopes {
         }
         for (int i = 0; i < plan.variables().size(); i++) {
             Variable v = plan.variables().get(i);
-            if (v.name().expression().equals(name)) {
+            if (v.name().expression().equals(name) && !(v.type() instanceof Type.WindowOf)) {
                 int slot = plan.variableSlot(i);
                 Access.Writer write = (in, value) -> whose.in(in).set(slot, value);
                 return Optional.of(Access.plain(
@@ -326,7 +399,9 @@ final class Scopes {
 
     private static Collection<String> members(WindowPlan plan) {
         var names = new ArrayList<String>();
-        plan.variables().forEach(v -> names.add(v.name().expression()));
+        plan.variables().stream()
+                .filter(v -> !(v.type() instanceof Type.WindowOf))
+                .forEach(v -> names.add(v.name().expression()));
         PartPlan.Whose nobody = in -> null;
         for (PartPlan part : plan.parts()) {
             part.accesses(nobody)
@@ -337,17 +412,6 @@ final class Scopes {
             names.add("title");
         }
         return names;
-    }
-
-    /** The members of a window that is kept under a name (O9, R2): {@code NAME.x}. */
-    static Map<String, Access> kept(String name, WindowPlan plan, int slot) {
-        var locals = new LinkedHashMap<String, Access>();
-        for (String member : members(plan)) {
-            member(plan, member, in -> in.kept(slot))
-                    .map(a -> a.alsoOf(new Cell.OfScript(slot)).thatMayFault())
-                    .ifPresent(a -> locals.put(name + "." + member, a));
-        }
-        return locals;
     }
 
     /** What a named script or a task takes, as names: {@code takes.x}. */

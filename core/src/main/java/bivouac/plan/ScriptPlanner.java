@@ -53,7 +53,7 @@ final class ScriptPlanner {
     }
 
     /** Names made so far, and instances kept, at one place of the script. */
-    record Names(Map<String, Access> values, Map<String, Kept> instances) {
+    record Names(Map<String, Access> values, Map<String, Scopes.Kept> instances) {
         Names with(Map<String, Access> more) {
             var all = new HashMap<>(values);
             all.putAll(more);
@@ -67,16 +67,12 @@ final class ScriptPlanner {
             return new Names(all, instances);
         }
 
-        Names keeping(String name, Kept kept) {
+        Names keeping(String name, Scopes.Kept kept) {
             var all = new HashMap<>(instances);
             all.put(name, kept);
-            var more = new HashMap<>(values);
-            more.putAll(Scopes.kept(name, kept.window(), kept.slot()));
-            return new Names(more, all);
+            return new Names(values, all);
         }
     }
-
-    record Kept(int slot, WindowPlan window) {}
 
     ScriptPlan plan(Script script) {
         var values = new HashMap<String, Access>();
@@ -142,7 +138,7 @@ final class ScriptPlanner {
     }
 
     Scopes.At scope(Names names) {
-        return program.scopes().at(me, names.values());
+        return program.scopes().at(me, names.values(), names.instances());
     }
 
     // For those that plan a kind of step

@@ -23,14 +23,14 @@ final class TargetPlanner {
     /** Whom a target means, as far as that is known here. */
     Whom whom(Target target, StepRef ref, ScriptPlanner.Names names) {
         Optional<WindowPlan> window = window(target, names);
-        int keptSlot = target instanceof Target.Kept(String name)
-                ? names.instances().get(name).slot()
-                : -1;
+        Optional<KeptAt> keptAt = target instanceof Target.Kept(String name)
+                ? script.scope(names).kept(name).map(Scopes.Kept::at)
+                : Optional.empty();
         Optional<Compiled<Reading>> key = target instanceof Target.Keyed(String name, var expression)
                 ? window.map(w -> linker.typed(
                         ScriptPlanner.spot(ref, "key of " + name), expression, w.keyType(), script.scope(names)))
                 : Optional.empty();
-        return new Whom(target, window.map(w -> w.number).orElse(-1), keptSlot, key);
+        return new Whom(target, window.map(w -> w.number).orElse(-1), keptAt, key);
     }
 
     /** Why a target can never be reached from here; empty if it can. */
@@ -38,7 +38,7 @@ final class TargetPlanner {
         return switch (target) {
             case Target.Me m when me.isEmpty() -> Optional.of("a script of the application has no window of its own");
             case Target.Kept(String name)
-            when !names.instances().containsKey(name) -> Optional.of("nothing is kept as “" + name + "” here");
+            when script.scope(names).kept(name).isEmpty() -> Optional.of("nothing is kept as “" + name + "” here");
             case Target.Single(String name)
             when program.window(name).isEmpty() -> Optional.of("there is no window “" + name + "”");
             case Target.Single(String name)
@@ -70,8 +70,7 @@ final class TargetPlanner {
                         .filter(p -> p.face().map(FacedWindow::isOneOnly).orElse(false));
             case Target.Keyed(String name, var key) -> program.window(name);
             case Target.Every(String name) -> program.window(name);
-            case Target.Kept(String name) ->
-                Optional.ofNullable(names.instances().get(name)).map(ScriptPlanner.Kept::window);
+            case Target.Kept(String name) -> script.scope(names).kept(name).map(Scopes.Kept::window);
         };
     }
 }

@@ -57,6 +57,7 @@ public final class WindowPlan {
     private final boolean titleLive;
     private boolean usesOpener;
     private final List<Variable> variables;
+    private final List<Keep> keeps;
     private final boolean canBeOwned;
     private final Instances instances;
     private final int keySlot;
@@ -92,6 +93,7 @@ public final class WindowPlan {
                 ? r.escapeEnding().map(this::endingNumber).orElse(0)
                 : 0;
         this.variables = face.map(FacedWindow::variables).orElse(List.of());
+        this.keeps = keeps(variables);
         this.canBeOwned =
                 face.map(f -> f.of() != FacedWindow.Kind.MAIN && f.owned()).orElse(true);
         this.firstVariable = FIRST_TAKE + window.takes().size();
@@ -123,8 +125,9 @@ public final class WindowPlan {
                     .map(e -> linker.expression(linker.at(take.name().shown()), e, take.type())));
         }
         for (Variable v : variables()) {
-            variableStarts.add(
-                    v.starts().map(e -> linker.expression(linker.at(v.name().shown()), e, v.type())));
+            variableStarts.add(v.starts()
+                    .filter(e -> !(v.type() instanceof Type.WindowOf))
+                    .map(e -> linker.expression(linker.at(v.name().shown()), e, v.type())));
         }
         timers.addAll(TimerPlan.of(routines().timers(), firstTimer, linker));
         parts.forEach(p -> p.link(linker));
@@ -231,6 +234,33 @@ public final class WindowPlan {
 
     public List<Variable> variables() {
         return variables;
+    }
+
+    /**
+     * A variable that keeps an open window (O9).
+     *
+     * @param number among those of its window, from 0
+     * @param window shown name of the window that is kept
+     */
+    public record Keep(int number, String name, String window) {}
+
+    public List<Keep> keeps() {
+        return keeps;
+    }
+
+    /** The variable of an expression name that keeps a window. */
+    Optional<Keep> keep(String name) {
+        return keeps.stream().filter(k -> k.name().equals(name)).findFirst();
+    }
+
+    private static List<Keep> keeps(List<Variable> variables) {
+        var keeps = new ArrayList<Keep>();
+        for (Variable v : variables) {
+            if (v.type() instanceof Type.WindowOf(String window)) {
+                keeps.add(new Keep(keeps.size(), v.name().expression(), window));
+            }
+        }
+        return List.copyOf(keeps);
     }
 
     public int takeSlot(int take) {

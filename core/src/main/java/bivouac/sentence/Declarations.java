@@ -31,7 +31,16 @@ public final class Declarations {
         }
     }
 
-    record Item(String name, Type type, Optional<Expression> value) {}
+    record Item(String name, Type type, Optional<Expression> value) {
+
+        /** Its type, where it cannot be an open window that is kept (O9). */
+        Type plainType() throws Wrong {
+            if (type instanceof Type.WindowOf) {
+                throw new Wrong(Type.WindowOf.ONLY_OWN);
+            }
+            return type;
+        }
+    }
 
     public static String takes(List<Take> takes) {
         return takes.stream()
@@ -48,7 +57,7 @@ public final class Declarations {
                     .filter(n -> n.shown().equals(item.name()))
                     .findFirst()
                     .orElse(Name.of(item.name()));
-            takes.add(new Take(name, item.type(), item.value()));
+            takes.add(new Take(name, item.plainType(), item.value()));
         }
         return takes;
     }
@@ -58,6 +67,14 @@ public final class Declarations {
                 .map(v -> (v.kept() ? "kept " : "") + v.name().shown() + ": " + v.type()
                         + v.starts().map(e -> " = " + e).orElse(""))
                 .collect(Collectors.joining(", "));
+    }
+
+    /** The values of the application, which keep no windows (O9). */
+    public static List<Variable> readOfApplication(String line, List<Variable> before) throws Wrong {
+        for (Item item : items(line)) {
+            item.plainType();
+        }
+        return readVariables(line, before);
     }
 
     public static List<Variable> readVariables(String line, List<Variable> before) throws Wrong {
@@ -97,7 +114,7 @@ public final class Declarations {
             }
             var gives = new ArrayList<Ending.Give>();
             for (Item item : items(giving < 0 ? "" : one.substring(giving + 8))) {
-                gives.add(new Ending.Give(Name.of(item.name()), item.type()));
+                gives.add(new Ending.Give(Name.of(item.name()), item.plainType()));
             }
             endings.add(new Ending(name, gives));
         }

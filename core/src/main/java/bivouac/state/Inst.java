@@ -41,6 +41,9 @@ public final class Inst implements Instance {
 
     public Inst nextOwned;
 
+    /** The windows that its variables keep, by the variable's number among those (O9); null where it is not open. */
+    public final Inst[] kept;
+
     private final Values values;
     private final int[] slots;
     /** What its ending gives, once that is decided (C6): as many numbers as {@link #results}. */
@@ -51,6 +54,7 @@ public final class Inst implements Instance {
     /** As it was when it was saved. */
     private final int[] savedSlots;
 
+    private final Inst[] savedKept;
     private Inst savedOwner;
     private Inst savedOpener;
     private int savedWaits;
@@ -67,6 +71,8 @@ public final class Inst implements Instance {
         this.values = values;
         this.slots = new int[plan.slots()];
         this.savedSlots = new int[slots.length];
+        this.kept = new Inst[plan.keeps().size()];
+        this.savedKept = new Inst[kept.length];
     }
 
     /** As one that has just been made, with nothing in its slots. */
@@ -77,6 +83,7 @@ public final class Inst implements Instance {
 
     /** As one that has just been made. */
     void begin() {
+        Arrays.fill(kept, null);
         owner = null;
         opener = null;
         waits = WAITS_NOT;
@@ -99,6 +106,7 @@ public final class Inst implements Instance {
 
     void save() {
         System.arraycopy(slots, 0, savedSlots, 0, slots.length);
+        System.arraycopy(kept, 0, savedKept, 0, kept.length);
         savedOwner = owner;
         savedOpener = opener;
         savedWaits = waits;
@@ -114,6 +122,7 @@ public final class Inst implements Instance {
     /** As when it was saved, at the position that it has. */
     void restore(int at) {
         System.arraycopy(savedSlots, 0, slots, 0, slots.length);
+        System.arraycopy(savedKept, 0, kept, 0, kept.length);
         owner = savedOwner;
         opener = savedOpener;
         waits = savedWaits;
@@ -172,6 +181,11 @@ public final class Inst implements Instance {
     @Override
     public Optional<Instance> opener() {
         return Optional.ofNullable(opener);
+    }
+
+    @Override
+    public Optional<Instance> kept(int number) {
+        return Optional.ofNullable(kept[number]);
     }
 
     /** Begins a result of so many values, none of which is given yet. */

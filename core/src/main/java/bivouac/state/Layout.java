@@ -99,6 +99,7 @@ public final class Layout {
         for (WindowLayout window : windows) {
             boolean simple = window.once()
                     && !window.plan().usesOpener()
+                    && window.plan().keeps().isEmpty()
                     && Arrays.stream(window.owners()).allMatch(o -> windows[o].once());
             var field = new Field(window, openings.isAlwaysOwned(window.plan()));
             if (simple && field.width() <= Field.WIDEST) {
@@ -129,6 +130,7 @@ public final class Layout {
             case Type.RowOf(var columns) -> columns.stream().anyMatch(c -> holdsDate(c.type()));
             case Type.ChoiceOf c -> false;
             case Type.Unknown u -> false;
+            case Type.WindowOf w -> false;
         };
     }
 

@@ -49,6 +49,9 @@ final class Relations {
         if (inst.plan.usesOpener()) {
             inst.opener = any(inst.opener);
         }
+        for (int i = 0; i < inst.kept.length; i++) {
+            inst.kept[i] = kept(inst.plan.keeps().get(i), inst.kept[i]);
+        }
         inst.waits = switch (window.waits()) {
             case NEVER -> inst.waits;
             case ALWAYS -> io.bits(inst.waits - 1, 1) + 1;
@@ -57,6 +60,10 @@ final class Relations {
         if (window.hides()) {
             inst.hidden = io.flag(inst.hidden);
         }
+    }
+
+    private Inst kept(WindowPlan.Keep keep, Inst known) {
+        return s.program.window(keep.window()).map(w -> orNone(w, known)).orElse(null);
     }
 
     private Inst owner(int[] owners, Inst known) {

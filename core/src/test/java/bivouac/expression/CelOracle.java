@@ -76,6 +76,7 @@ final class CelOracle {
             case Type.ListOf list -> ListType.create(toCel(list.of()));
             case Type.RowOf row -> throw new IllegalArgumentException("CEL knows no rows");
             case Type.Unknown unknown -> SimpleType.DYN;
+            case Type.WindowOf window -> throw new IllegalArgumentException("CEL knows no windows");
         };
     }
 

@@ -45,7 +45,7 @@ class CheckerTest {
         }
 
         @Override
-        public Optional<Reader<ExpressionsTest.Here>> isOpen(String window) {
+        public Optional<Binding<ExpressionsTest.Here>> isOpen(String window) {
             return Optional.empty();
         }
 

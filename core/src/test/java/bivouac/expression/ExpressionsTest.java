@@ -54,8 +54,10 @@ class ExpressionsTest {
         }
 
         @Override
-        public Optional<Reader<Here>> isOpen(String window) {
-            return window.equals("plan") ? Optional.of(v -> Value.YES) : Optional.empty();
+        public Optional<Binding<Here>> isOpen(String window) {
+            return window.equals("plan")
+                    ? Optional.of(new Binding<>(bivouac.design.Type.YESNO, v -> Value.YES, false))
+                    : Optional.empty();
         }
 
         @Override

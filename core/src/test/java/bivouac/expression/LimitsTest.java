@@ -30,7 +30,7 @@ class LimitsTest {
         }
 
         @Override
-        public Optional<Reader<ExpressionsTest.Here>> isOpen(String window) {
+        public Optional<Binding<ExpressionsTest.Here>> isOpen(String window) {
             return Optional.empty();
         }
 

@@ -28,7 +28,7 @@ class TextsAndRowsTest {
         }
 
         @Override
-        public Optional<Reader<Here>> isOpen(String window) {
+        public Optional<Binding<Here>> isOpen(String window) {
             return Optional.empty();
         }
 

@@ -91,6 +91,10 @@ public final class Play {
         return this;
     }
 
+    public bivouac.state.State state() {
+        return rehearsal.present().state();
+    }
+
     public Play faults(Fault.Rule rule) {
         assertThat(rehearsal.present().seen())
                 .anyMatch(s -> s instanceof Sighting.Faulted(Fault f) && f.rule() == rule);

@@ -39,6 +39,8 @@ final class SecondReading {
         boolean hidden;
         boolean leaving;
         String ending = "";
+        /** O9: the windows that its own variables keep, by their names. */
+        final Map<String, Win> kept = new HashMap<>();
 
         Win(Window design, int serial) {
             this.design = design;
@@ -405,6 +407,8 @@ final class SecondReading {
                 must(all.size() <= 1);
                 yield all.stream().findFirst();
             }
+            case Target.Kept(String name) ->
+                Optional.ofNullable(run.me.kept.get(name)).filter(open::contains);
             default -> throw new IllegalStateException("not read: " + target);
         };
     }
@@ -425,10 +429,12 @@ final class SecondReading {
         Optional<Win> there = there(window);
         if (there.isPresent()) {
             must(!waiting);
+            o.as().ifPresent(name -> run.me.kept.put(name, there.get()));
             there.get().hidden = false;
             return;
         }
         Win made = make(window, canBeOwned(window) ? run.me : null);
+        o.as().ifPresent(name -> run.me.kept.put(name, made));
         if (waiting) {
             made.waits = o.manner() instanceof Manner.WaitsForOwner && made.owner != null ? 1 : 2;
             made.age = ++ages;

@@ -84,7 +84,11 @@ final class SmallDesigns {
         for (String button : List.of("a", "b", "c")) {
             rows.add(Row.of(Part.Button.of(button, button).triggering(script(Optional.of(name), 2))));
         }
-        FacedWindow face = FacedWindow.of(kind, name).withRows(rows);
+        FacedWindow face = FacedWindow.of(kind, name)
+                .withRows(rows)
+                .holding(List.of(
+                        new Variable(Name.of("card"), new Type.WindowOf("Card"), Optional.empty(), false),
+                        new Variable(Name.of("plan"), new Type.WindowOf("Plan"), Optional.empty(), false)));
         for (var moment : List.of(
                 FacedWindow.Moment.OPENED, FacedWindow.Moment.BEFORE_CLOSING, FacedWindow.Moment.AFTER_CLOSING)) {
             if (random.nextInt(3) == 0) {
@@ -119,7 +123,7 @@ final class SmallDesigns {
             case 0 -> new Step.Note("note " + random.nextInt(9));
             case 1 -> Step.SetValue.of("app.n", String.valueOf(random.nextInt(3)));
             case 2 -> new Step.StayOpen();
-            case 3 -> new Step.Reach(pick(List.of(Step.Reach.How.HIDE, Step.Reach.How.SHOW)), single());
+            case 3 -> new Step.Reach(pick(List.of(Step.Reach.How.HIDE, Step.Reach.How.SHOW)), other(of));
             case 4 -> new Step.TakeHolding(pick(List.of("lock", "radio")), List.of());
             case 5 -> new Step.GiveBack(pick(List.of("lock", "radio")));
             case 6 -> new Step.TurnTimer(pick(List.of(Step.TurnTimer.How.values())), "clock");
@@ -155,10 +159,15 @@ final class SmallDesigns {
         return new Target.Single(pick(List.of("Desk", "Plan")));
     }
 
+    /** A single window, or one that a variable of the window keeps (O9). */
+    private Target other(Optional<String> of) {
+        return of.isPresent() && random.nextInt(3) == 0 ? new Target.Kept(pick(List.of("card", "plan"))) : single();
+    }
+
     private Step close(Optional<String> of, int deep) {
         boolean me = of.isPresent() && random.nextBoolean();
         String ending = me && of.get().equals("Form") ? pick(List.of("ok", "cancelled")) : "closed";
-        return new Step.Close(me ? new Target.Me() : single(), Optional.of(ending), List.of(), maybe(of, deep));
+        return new Step.Close(me ? new Target.Me() : other(of), Optional.of(ending), List.of(), maybe(of, deep));
     }
 
     private Step open(Optional<String> of, int deep) {
@@ -179,7 +188,14 @@ final class SmallDesigns {
                 : window.equals("Form")
                         ? branches(of, deep, Ending.of("ok"), Ending.of("cancelled"))
                         : branches(of, deep, Ending.of("closed"));
-        return new Step.Open(window, manner, Optional.empty(), List.of(), Optional.empty(), branches);
+        boolean kept = of.isPresent() && List.of("Card", "Plan").contains(window) && random.nextBoolean();
+        return new Step.Open(
+                window,
+                manner,
+                Optional.empty(),
+                List.of(),
+                kept ? Optional.of(window.toLowerCase(java.util.Locale.ROOT)) : Optional.empty(),
+                branches);
     }
 
     private List<Step.Branch> branches(Optional<String> of, int deep, Ending... endings) {

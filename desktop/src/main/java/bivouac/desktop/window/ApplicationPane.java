@@ -161,7 +161,7 @@ final class ApplicationPane {
         String now = Declarations.variables(app.variables()).replace(", ", ",\n");
         var block = new TextBlock("app-variables", "Values of the application", now, t -> {
             try {
-                var variables = Declarations.readVariables(t.replace("\n", " "), app.variables());
+                var variables = Declarations.readOfApplication(t.replace("\n", " "), app.variables());
                 return change(a -> a.holding(variables), "values of the application changed");
             } catch (Declarations.Wrong e) {
                 work.say(e.getMessage());
