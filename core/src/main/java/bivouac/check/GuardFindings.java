@@ -115,6 +115,7 @@ final class GuardFindings {
         var all = new ArrayList<Expression>();
         switch (step) {
             case Step.SetValue set -> all.add(set.value());
+            case Step.SetIn set -> all.add(set.value());
             case Step.Open open -> open.handOver().stream().map(Given::value).forEach(all::add);
             case Step.RunTask run -> run.handOver().stream().map(Given::value).forEach(all::add);
             case Step.Close close -> close.gives().stream().map(Given::value).forEach(all::add);

@@ -11,6 +11,9 @@ import java.util.Optional;
  */
 abstract class DesignMapper {
 
+    /** The design that is mapped. */
+    private Design design;
+
     /** The window whose scope the expression stands in; none in scripts of the application. */
     private Optional<Window> scope = Optional.empty();
 
@@ -40,7 +43,8 @@ abstract class DesignMapper {
         return walkthrough;
     }
 
-    Design map(Design design) {
+    Design map(Design before) {
+        design = before;
         var app = design.application();
         scope = Optional.empty();
         var changed = new Application(
@@ -235,6 +239,8 @@ abstract class DesignMapper {
             case Step.StayOpen s -> s;
             case Step.SetValue(String path, Expression value) ->
                 new Step.SetValue(expression(path, scope), expression(value));
+            case Step.SetIn(String member, Target in, Expression value) ->
+                new Step.SetIn(member(member, in), target(in), expression(value));
             case Step.If i ->
                 new Step.If(
                         i.cases().stream()
@@ -288,6 +294,17 @@ abstract class DesignMapper {
         return manner instanceof Manner.InPlace(String ending, List<Given> gives)
                 ? new Manner.InPlace(ending, gives(gives))
                 : manner;
+    }
+
+    /** What is set in another window is what an expression would name behind that window's name. */
+    private String member(String member, Target in) {
+        String window = in.windowFrom(new ScriptPlace.Start())
+                .flatMap(design::window)
+                .map(w -> w.name().expression())
+                .orElse("");
+        return window.isEmpty()
+                ? member
+                : expression(window + "." + member, scope).replaceFirst("^[^.]*\\.", "");
     }
 
     private Target target(Target target) {

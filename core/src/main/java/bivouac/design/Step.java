@@ -228,6 +228,13 @@ public sealed interface Step {
         }
     }
 
+    /**
+     * Sets a value of another window, or of all that are open of a name, newest first (R2).
+     *
+     * @param member what is set, by its name in that window: {@code notes}, {@code title}, {@code keep.enabled}
+     */
+    record SetIn(String member, Target in, Expression value) implements Plain {}
+
     /** Runs the first case whose condition holds, else the script for all others. */
     record If(List<Case> cases, Optional<Script> otherwise) implements Step {
         public If {

@@ -24,7 +24,7 @@ final class StepFormat {
         kinds.put("open", StepFormat::open);
         kinds.put("close", StepFormat::close);
         kinds.put("stay open", json -> read(json, f -> new Step.StayOpen()));
-        kinds.put("set", json -> read(json, f -> new Step.SetValue(f.text("what"), new Expression(f.text("to")))));
+        kinds.put("set", json -> read(json, StepFormat::set));
         kinds.put("if", StepFormat::branches);
         kinds.put(
                 "end the application",
@@ -213,6 +213,13 @@ final class StepFormat {
         };
     }
 
+    private static Step set(Fields f) throws Unreadable {
+        String what = f.text("what");
+        var to = new Expression(f.text("to"));
+        Optional<Json> of = f.find("of");
+        return of.isPresent() ? new Step.SetIn(what, target(of.get()), to) : new Step.SetValue(what, to);
+    }
+
     private static JsonOut.Members write(Step step) {
         var out = new JsonOut.Members();
         return switch (step) {
@@ -254,6 +261,8 @@ final class StepFormat {
             case Step.StayOpen s -> out.put("step", "stay open");
             case Step.SetValue(String path, Expression value) ->
                 out.put("step", "set").put("what", path).put("to", value.source());
+            case Step.SetIn(String member, Target in, Expression value) ->
+                out.put("step", "set").put("what", member).put("of", write(in)).put("to", value.source());
             case Step.If i -> write(out, i);
             case Step.EndApplication e ->
                 refused(

@@ -13,6 +13,7 @@ import bivouac.plan.StepRef;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Frame;
 import bivouac.state.Inst;
+import java.util.List;
 import java.util.Optional;
 
 /** Runs the operations of scripts (W1, W2), and ends a script where it faults. */
@@ -116,6 +117,7 @@ final class Scripts {
                 }
                 frame.pc++;
             }
+            case Op.SetIn set -> setIn(set, frame, here);
             case Op.JumpUnless jump ->
                 frame.pc = jump.condition().evaluate(here).equals(Value.YES) ? frame.pc + 1 : jump.to();
             case Op.Jump(int to) -> frame.pc = to;
@@ -204,6 +206,23 @@ final class Scripts {
         }
         frame.awaitsRequest = true;
         requests.requestByStep(target.get(), ending);
+    }
+
+    /** R2, R3: its value is evaluated once, and set in every instance that is meant. */
+    private void setIn(Op.SetIn op, Frame.OfScript frame, Reading here) {
+        Value value = op.value().evaluate(here).as(op.access().type());
+        List<Inst> all = op.whom().isEvery()
+                ? targets.every(op.whom())
+                : List.of(targets.find(op.whom(), frame)
+                        .orElseThrow(() -> new EvaluationFault("the window to set in is not open")));
+        for (Inst inst : all) {
+            run.budget.spend(value.weight() / 8);
+            op.access().writer().orElseThrow().write(here.of(inst), value);
+            if (run.isWatched()) {
+                run.see(new Sighting.Set(inst.named() + "." + op.member(), value));
+            }
+        }
+        frame.pc++;
     }
 
     /** C9, R2: hides a window, shows it again, or brings it to the front; one that is not open is fault X3 (R3). */

@@ -108,11 +108,8 @@ public final class Cells {
     private void op(Op op, ScriptPlan script) {
         int number = script.number();
         switch (op) {
-            case Op.Set set ->
-                set.access().cells().stream()
-                        .filter(c -> !(c instanceof Cell.OfScript))
-                        .forEach(c ->
-                                ranges.flow(set.value(), number, c, set.access().type()));
+            case Op.Set set -> sets(set.access(), set.value(), number);
+            case Op.SetIn set -> sets(set.access(), set.value(), number);
             case Op.Let let ->
                 ranges.flow(
                         let.value(),
@@ -140,6 +137,12 @@ public final class Cells {
                 // it keeps nothing in a cell that is not a list's, which can hold any rows
             }
         }
+    }
+
+    private void sets(Access access, Compiled<Reading> value, int script) {
+        access.cells().stream()
+                .filter(c -> !(c instanceof Cell.OfScript))
+                .forEach(c -> ranges.flow(value, script, c, access.type()));
     }
 
     private void opens(Op.Open open, ScriptPlan script) {

@@ -76,6 +76,9 @@ public sealed interface Op {
 
     record Set(StepRef ref, String path, Access access, Compiled<Reading> value) implements Op {}
 
+    /** Sets the same in every instance that is meant, the newest first (R2); {@code access} reads from each of them. */
+    record SetIn(StepRef ref, String member, Whom whom, Access access, Compiled<Reading> value) implements Op {}
+
     record JumpUnless(StepRef ref, Compiled<Reading> condition, int to) implements Op {}
 
     record Jump(int to) implements Op {}
@@ -180,6 +183,7 @@ public sealed interface Op {
             case Let l -> Optional.of(l.ref());
             case Again a -> Optional.of(a.ref());
             case KeptValues k -> Optional.of(k.ref());
+            case SetIn s -> Optional.of(s.ref());
             case Set s -> Optional.of(s.ref());
             case JumpUnless j -> Optional.of(j.ref());
             case End e -> Optional.of(e.ref());

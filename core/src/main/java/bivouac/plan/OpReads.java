@@ -30,6 +30,10 @@ final class OpReads {
             case Op.AddRow add -> add(add.values(), all);
             case Op.ChangeRow change -> add(change.values(), all);
             case Op.Set set -> all.add(set.value());
+            case Op.SetIn set -> {
+                set.whom().key().ifPresent(all::add);
+                all.add(set.value());
+            }
             case Op.Let let -> all.add(let.value());
             case Op.JumpUnless jump -> all.add(jump.condition());
             case Op.Note note -> all.addAll(note.text().expressions());
@@ -71,6 +75,7 @@ final class OpReads {
             case Op.Open open -> open.ownedBy().flatMap(Whom::keptAt);
             case Op.Close close -> close.whom().keptAt();
             case Op.Reach reach -> reach.whom().keptAt();
+            case Op.SetIn set -> set.whom().keptAt();
             default -> Optional.empty();
         };
     }

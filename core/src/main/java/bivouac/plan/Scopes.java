@@ -370,6 +370,11 @@ final class Scopes {
         return Optional.empty();
     }
 
+    /** A member of a window, seen from that window itself. */
+    static Optional<Access> of(WindowPlan plan, String member) {
+        return member(plan, member, Reading::me);
+    }
+
     private static Optional<Access> member(WindowPlan plan, String name, PartPlan.Whose whose) {
         if (name.equals("title") && plan.face().isPresent()) {
             Access.Writer write = (in, v) -> whose.in(in).set(WindowPlan.TITLE, v);

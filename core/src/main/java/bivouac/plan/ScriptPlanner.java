@@ -187,6 +187,7 @@ final class ScriptPlanner {
             case Step.Close close -> close(close, ref, path, names);
             case Step.StayOpen stay -> ops.add(new Op.StayOpen(ref));
             case Step.SetValue(String what, var value) -> set(what, value, ref, names);
+            case Step.SetIn set -> set(set, ref, names);
             case Step.If choice -> course.plan(choice, ref, path, names);
             case Step.EndApplication end -> end(end, ref, path, names);
             case Step.AddRow add -> new RowPlanner(this).plan(add, ref, names);
@@ -335,6 +336,28 @@ final class ScriptPlanner {
         Compiled<Reading> compiled =
                 linker.typed(spot(ref, path), value, access.get().type(), scope);
         ops.add(new Op.Set(ref, path, access.get(), compiled));
+    }
+
+    private void set(Step.SetIn set, StepRef ref, Names names) {
+        Scopes.At scope = scope(names);
+        Optional<String> wrong = targets().wrong(set.in(), names);
+        Optional<WindowPlan> window = targets().window(set.in(), names);
+        Optional<Access> access = window.flatMap(w -> Scopes.of(w, set.member().strip()));
+        if (wrong.isPresent() || access.isEmpty() || access.get().writer().isEmpty()) {
+            String why = wrong.orElseGet(() -> access.isEmpty()
+                    ? window.map(w -> w.window().name().shown()).orElse("that window") + " has no “" + set.member()
+                            + "”"
+                    : "“" + set.member() + "” cannot be set: it follows other values");
+            broken(ref, "set", set.member(), why);
+            linker.report(
+                    spot(ref, "value"),
+                    set.value().source(),
+                    Expressions.compile(set.value(), scope).problems());
+            return;
+        }
+        Compiled<Reading> compiled =
+                linker.typed(spot(ref, set.member()), set.value(), access.get().type(), scope);
+        ops.add(new Op.SetIn(ref, set.member(), targets().whom(set.in(), ref, names), access.get(), compiled));
     }
 
     private void end(Step.EndApplication end, StepRef ref, StepPath path, Names names) {

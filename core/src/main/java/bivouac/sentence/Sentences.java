@@ -27,6 +27,14 @@ public final class Sentences {
                 out.add(new Token.Plain("←"));
                 out.add(new Token.ExpressionText(value.source()));
             }
+            case Step.SetIn(String member, Target in, Expression value) -> {
+                out.add(new Token.Keyword("set"));
+                out.add(new Token.ValueName(member));
+                out.add(new Token.Plain("of"));
+                target(out, in);
+                out.add(new Token.Plain("←"));
+                out.add(new Token.ExpressionText(value.source()));
+            }
             case Step.If i -> condition(out, "if", i.cases().getFirst().condition());
             case Step.EndApplication e -> {
                 out.add(new Token.Keyword("end the application"));

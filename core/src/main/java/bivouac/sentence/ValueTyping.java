@@ -1,6 +1,8 @@
 package bivouac.sentence;
 
+import bivouac.design.Expression;
 import bivouac.design.Step;
+import bivouac.design.Target;
 import java.util.List;
 import java.util.Optional;
 
@@ -13,7 +15,7 @@ final class ValueTyping {
     static Optional<Step> read(Words words) {
         if (words.take("set")) {
             String[] two = words.splitAtArrow();
-            return Optional.of(Step.SetValue.of(two[0], two[1]));
+            return Optional.of(set(two[0], two[1]));
         }
         if (words.take("let")) {
             String name = words.longestOf(List.of(), List.of(" be ", " ← ", " <- ", " = "));
@@ -39,6 +41,25 @@ final class ValueTyping {
         return words.take("keep the row") || words.take("keep row")
                 ? Optional.of(new Step.KeepRow())
                 : Optional.empty();
+    }
+
+    /** {@code set notes of every Guest card ← …}, {@code set notes of Guest card for KEY ← …}, or what expressions name. */
+    private static Step set(String what, String to) {
+        int of = what.indexOf(" of ");
+        if (of < 0) {
+            return Step.SetValue.of(what, to);
+        }
+        String member = what.substring(0, of).strip();
+        String whose = what.substring(of + 4).strip();
+        int key = whose.lastIndexOf(" for ");
+        Target target = whose.startsWith("every ")
+                ? new Target.Every(whose.substring(6).strip())
+                : key > 0
+                        ? new Target.Keyed(
+                                whose.substring(0, key).strip(),
+                                new Expression(whose.substring(key + 5).strip()))
+                        : new Target.Single(whose);
+        return new Step.SetIn(member, target, new Expression(to));
     }
 
     /** {@code enable PART} is a short way to set what P1 calls enabled. */

@@ -91,6 +91,11 @@ public final class Play {
         return this;
     }
 
+    /** The titles of the open windows. */
+    public java.util.List<String> titles() {
+        return rehearsal.scene().windows().stream().map(w -> w.title()).toList();
+    }
+
     public bivouac.state.State state() {
         return rehearsal.present().state();
     }

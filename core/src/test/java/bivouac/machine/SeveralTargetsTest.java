@@ -1,17 +1,26 @@
 package bivouac.machine;
 
 import static bivouac.machine.Play.*;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.check.Finding;
+import bivouac.check.Findings;
+import bivouac.design.Design;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Instances;
 import bivouac.design.Manner;
+import bivouac.design.Name;
+import bivouac.design.Renames;
 import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.Take;
 import bivouac.design.Target;
 import bivouac.design.Type;
+import bivouac.format.DesignFormat;
+import bivouac.plan.Program;
+import bivouac.sentence.Sentences;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -126,6 +135,65 @@ class SeveralTargetsTest {
                 .shows("Card", "note", "")
                 .shows("Card (2)", "note", "new");
         play.does("press \"gone\" of \"Desk\"").faults(Fault.Rule.X3);
+    }
+
+    private static Step setIn(String member, Target in, String value) {
+        return new Step.SetIn(member, in, new Expression(value));
+    }
+
+    private static FacedWindow noted() {
+        return card().holding(List.of(bivouac.design.Variable.of("note", Type.TEXT, "\"\"")))
+                .titled("{takes.guest}{me.note}");
+    }
+
+    @Test
+    void R2_R3_one_is_set_by_its_key_and_all_by_every_with_a_value_of_the_script_that_sets() {
+        var play = desk(noted(), setIn("note", by("\"a\""), "\"!\""))
+                .does("press \"go\" of \"Desk\"")
+                .hasNoFault();
+        assertThat(play.titles()).contains("a!", "b", "c");
+        assertThat(desk(noted(), setIn("note", new Target.Every("Card"), "\"?\""))
+                        .does("press \"go\" of \"Desk\"")
+                        .hasNoFault()
+                        .titles())
+                .contains("a?", "b?", "c?");
+        desk(noted(), setIn("note", by("\"z\""), "\"!\""))
+                .does("press \"go\" of \"Desk\"")
+                .faults(Fault.Rule.X3);
+    }
+
+    @Test
+    void what_the_window_has_not_is_said_and_a_rename_carries_what_is_set() throws Exception {
+        Design design = withMain(main("Desk", button("go", setIn("note", new Target.Every("Card"), "\"\""))))
+                .with(noted())
+                .design();
+        Design renamed =
+                Renames.window(Renames.variable(design, "Card", "note", Name.of("remark")), "Card", Name.of("Sheet"));
+        assertThat(DesignFormat.read(DesignFormat.write(renamed))).isEqualTo(renamed);
+        assertThat(wrong(renamed)).isEmpty();
+        assertThat(Sentences.line(renamed.faced("Desk")
+                        .orElseThrow()
+                        .parts()
+                        .getFirst()
+                        .trigger()
+                        .orElseThrow()
+                        .script()
+                        .steps()
+                        .getFirst()))
+                .isEqualTo("set remark of every Sheet ← \"\"");
+        assertThat(wrong(withMain(main("Desk", button("go", setIn("zzz", new Target.Every("Card"), "1"))))
+                        .with(noted())
+                        .design()))
+                .singleElement()
+                .asString()
+                .contains("Card has no “zzz”");
+    }
+
+    private static List<String> wrong(Design design) {
+        return Findings.of(Program.of(design)).stream()
+                .filter(f -> f.weight() == Finding.Weight.WRONG)
+                .map(Finding::what)
+                .toList();
     }
 
     @Test

@@ -39,6 +39,8 @@ final class SecondReading {
         boolean hidden;
         boolean leaving;
         String ending = "";
+        /** Its own variable, which its title shows. */
+        long n;
         /** O9: the windows that its own variables keep, by their names. */
         final Map<String, Win> kept = new HashMap<>();
 
@@ -49,6 +51,10 @@ final class SecondReading {
 
         String name() {
             return design.name().shown() + (serial > 1 ? " (" + serial + ")" : "");
+        }
+
+        String title() {
+            return design instanceof FacedWindow f ? f.name().shown() + n : design.title();
         }
 
         boolean isUnder(Win above) {
@@ -329,6 +335,16 @@ final class SecondReading {
         switch (step) {
             case Step.Note(String text) -> acts.add("note " + text);
             case Step.SetValue(String what, var to) -> values.put(what, Long.parseLong(to.source()));
+            case Step.SetIn(String member, Target in, var to) -> {
+                // R2: newest first, which nobody can tell here; a variable of the window
+                if (in instanceof Target.Every(String name)) {
+                    open.stream()
+                            .filter(w -> w.design.name().shown().equals(name))
+                            .forEach(w -> w.n = Long.parseLong(to.source()));
+                } else {
+                    find(in, run).orElseThrow(Fault::new).n = Long.parseLong(to.source());
+                }
+            }
             case Step.If choice -> {
                 String[] sides = choice.cases().getFirst().condition().source().split(" == ");
                 if (values.get(sides[0]) == Long.parseLong(sides[1])) {

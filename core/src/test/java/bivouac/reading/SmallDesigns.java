@@ -86,7 +86,9 @@ final class SmallDesigns {
         }
         FacedWindow face = FacedWindow.of(kind, name)
                 .withRows(rows)
+                .titled(name + "{shown(me.n)}")
                 .holding(List.of(
+                        Variable.of("n", Type.WHOLE, "0"),
                         new Variable(Name.of("card"), new Type.WindowOf("Card"), Optional.empty(), false),
                         new Variable(Name.of("plan"), new Type.WindowOf("Plan"), Optional.empty(), false)));
         for (var moment : List.of(
@@ -119,13 +121,14 @@ final class SmallDesigns {
     }
 
     private Step any(Optional<String> of, int deep) {
-        return switch (random.nextInt(deep > 0 ? 13 : 9)) {
+        return switch (random.nextInt(deep > 0 ? 14 : 9)) {
             case 0 -> new Step.Note("note " + random.nextInt(9));
             case 1 -> Step.SetValue.of("app.n", String.valueOf(random.nextInt(3)));
             case 2 -> new Step.StayOpen();
             case 3 -> new Step.Reach(pick(List.of(Step.Reach.How.HIDE, Step.Reach.How.SHOW)), other(of));
             case 4 -> new Step.TakeHolding(pick(List.of("lock", "radio")), List.of());
             case 5 -> new Step.GiveBack(pick(List.of("lock", "radio")));
+            case 13 -> new Step.SetIn("n", set(of), new Expression(String.valueOf(random.nextInt(3))));
             case 6 -> new Step.TurnTimer(pick(List.of(Step.TurnTimer.How.values())), "clock");
             case 7 -> close(of, 0);
             case 8 -> open(of, 0);
@@ -162,6 +165,10 @@ final class SmallDesigns {
     /** A single window, or one that a variable of the window keeps (O9). */
     private Target other(Optional<String> of) {
         return of.isPresent() && random.nextInt(3) == 0 ? new Target.Kept(pick(List.of("card", "plan"))) : single();
+    }
+
+    private Target set(Optional<String> of) {
+        return random.nextBoolean() ? new Target.Every("Card") : other(of);
     }
 
     private Step close(Optional<String> of, int deep) {

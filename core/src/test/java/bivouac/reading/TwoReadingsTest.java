@@ -118,7 +118,9 @@ class TwoReadingsTest {
         scene.windows()
                 .forEach(w -> all.put(
                         w.which().toString(),
-                        w.owner().map(Object::toString).orElse("-")
+                        w.title()
+                                + " "
+                                + w.owner().map(Object::toString).orElse("-")
                                 + (w.hidden() ? " hidden" : "")
                                 + (w.blockedBy().isPresent() ? " blocked" : "")));
         return all;
@@ -128,7 +130,9 @@ class TwoReadingsTest {
         var all = new TreeMap<String, String>();
         second.open.forEach(w -> all.put(
                 w.name(),
-                (w.owner == null ? "-" : w.owner.name())
+                w.title()
+                        + " "
+                        + (w.owner == null ? "-" : w.owner.name())
                         + (second.isHidden(w) ? " hidden" : "")
                         + (second.isBlocked(w) ? " blocked" : "")));
         if (second.ended.isPresent()) {

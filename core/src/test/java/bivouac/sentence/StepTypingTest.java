@@ -57,6 +57,8 @@ class StepTypingTest {
                 "run fetch",
                 "stop task fetch",
                 "hide Plan",
+                "set shown of every Plan ← \"\"",
+                "set shown.enabled of Plan for me.shown ← false",
                 "show owner",
                 "bring to front Plan",
                 "not there yet",
