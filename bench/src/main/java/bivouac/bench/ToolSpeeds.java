@@ -120,19 +120,80 @@ public final class ToolSpeeds {
     private static void pressing(App app, String what, IntUnaryOperator parts) throws Exception {
         long worst = 0;
         long sum = 0;
+        long all = 0;
+        long blocked = 0;
         for (int i = 0; i < 20; i++) {
             int part = parts.applyAsInt(i);
+            var heard = new Heard();
             long from = System.nanoTime();
-            on(() -> {
+            var seen = on(() -> {
                 app.work().act(new Event.Press(0, part));
-                return null;
+                return frame(app);
             });
-            pulse();
-            worst = Math.max(worst, System.nanoTime() - from);
-            sum += System.nanoTime() - from;
+            seen.join();
+            long took = System.nanoTime() - from;
+            app.settled().join();
+            frame(app).join();
+            all += System.nanoTime() - from;
+            blocked = Math.max(blocked, heard.longest());
+            worst = Math.max(worst, took);
+            sum += took;
         }
-        System.out.println(
-                "    " + what + " after " + sum / 20 / 1_000_000 + " ms (worst " + worst / 1_000_000 + " ms)");
+        System.out.println("    " + what + " after " + sum / 20 / 1_000_000 + " ms (worst " + worst / 1_000_000
+                + " ms), all around it after " + all / 20 / 1_000_000 + " ms; the interface hears nothing for at most "
+                + blocked / 1_000_000 + " ms");
+    }
+
+    /** Done when the next frame is laid out and handed to be drawn. */
+    private static CompletableFuture<Void> frame(App app) {
+        var done = new CompletableFuture<Void>();
+        Runnable listen = () -> {
+            var scene = app.root().getScene();
+            var once = new Runnable() {
+                @Override
+                public void run() {
+                    scene.removePostLayoutPulseListener(this);
+                    done.complete(null);
+                }
+            };
+            scene.addPostLayoutPulseListener(once);
+            Platform.requestNextPulse();
+        };
+        if (Platform.isFxApplicationThread()) {
+            listen.run();
+        } else {
+            Platform.runLater(listen);
+        }
+        return done;
+    }
+
+    /** How long the interface thread does not answer, asked all the time from another one. */
+    private static final class Heard {
+        private final Thread asking = new Thread(this::ask, "asking");
+        private volatile boolean over;
+        private long longest;
+
+        Heard() {
+            asking.setDaemon(true);
+            asking.start();
+        }
+
+        private void ask() {
+            while (!over) {
+                var answer = new CompletableFuture<Void>();
+                long from = System.nanoTime();
+                Platform.runLater(() -> answer.complete(null));
+                answer.join();
+                longest = Math.max(longest, System.nanoTime() - from);
+                java.util.concurrent.locks.LockSupport.parkNanos(500_000);
+            }
+        }
+
+        long longest() throws InterruptedException {
+            over = true;
+            asking.join();
+            return longest;
+        }
     }
 
     private static App open(Design design) throws Exception {

@@ -2,11 +2,14 @@ package bivouac.desktop.rehearse;
 
 import bivouac.desktop.frame.Drawing;
 import bivouac.desktop.frame.ScreenView;
+import bivouac.desktop.widget.NextFrames;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.machine.Event;
 import bivouac.rehearsal.Rehearsal;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -32,6 +35,9 @@ public final class RehearsalView implements ScreenView {
     private Button compare;
     private final TaskStrip tasks = new TaskStrip(this::act);
     private final Label where = Ui.label("", "strong");
+    /** What stands around the desk is drawn once the desk is seen. */
+    private final NextFrames around = new NextFrames();
+
     private final Button back;
     private final Button forth;
 
@@ -112,7 +118,6 @@ public final class RehearsalView implements ScreenView {
                 rehearsal.now() == last ? "after event " + last : "after event " + rehearsal.now() + " of " + last);
         back.setDisable(rehearsal.now() == 0);
         forth.setDisable(rehearsal.now() == last);
-        trail.show(s);
         desk.show(rehearsal.scene());
         tasks.show(rehearsal.scene());
         then.show(s);
@@ -120,8 +125,12 @@ public final class RehearsalView implements ScreenView {
         if (ways.isVisible()) {
             ways.show(rehearsal);
         }
-        next.show(s);
-        lifelines.show(s);
+        around.draw(List.of(() -> trail.show(s), () -> next.show(s), () -> lifelines.show(s)));
+    }
+
+    @Override
+    public CompletableFuture<Void> drawn() {
+        return around.done();
     }
 
     private void choose(Event event) {
