@@ -16,6 +16,7 @@ import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Take;
 import bivouac.design.Task;
+import bivouac.design.Unanswered;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import java.util.List;
@@ -124,7 +125,7 @@ final class StepFindings {
         }
         var opened = new Led(window.get().name().shown(), "opens", window.get().takes(), design.endingsOf(open));
         notHandedOver(found, opened, open.handOver(), place, path);
-        branches(found, opened, open, place, path);
+        branches(found, design, opened, open, place, path);
     }
 
     /** What a step leads to: a window that it opens, or a task that it runs. */
@@ -143,7 +144,7 @@ final class StepFindings {
                 task.get().takes(),
                 task.get().endings());
         notHandedOver(found, ran, run.handOver(), place, path);
-        branches(found, ran, run, place, path);
+        branches(found, design, ran, run, place, path);
     }
 
     private static void take(
@@ -210,8 +211,8 @@ final class StepFindings {
         }
     }
 
-    /** Never for a single ending that gives nothing: there is nothing to decide. */
-    private static void branches(List<Finding> found, Led led, Step.Branching open, ScriptPlace place, StepPath path) {
+    private static void branches(
+            List<Finding> found, Design design, Led led, Step.Branching open, ScriptPlace place, StepPath path) {
         List<Ending> endings = led.endings();
         for (Step.Branch branch : open.branches()) {
             boolean known = endings.stream().anyMatch(e -> e.name().equals(branch.ending()));
@@ -224,24 +225,17 @@ final class StepFindings {
                         Place.step(place, path)));
             }
         }
-        if (endings.size() == 1 && endings.getFirst().gives().isEmpty()) {
-            return;
-        }
-        // that it could not open is another matter than how it ends
-        boolean someHave = open.branches().stream().anyMatch(b -> !b.ending().equals(Ending.COULD_NOT.name()));
-        for (Ending ending : endings) {
-            if (!open.answers(ending.name()) && (someHave || !ending.gives().isEmpty())) {
-                String why = ending.gives().isEmpty()
-                        ? "Its other endings are answered; write what happens then, or “nothing, on purpose”."
-                        : "It gives values back that nobody uses; write what happens then.";
-                found.add(new Finding(
-                        Weight.RISKY,
-                        Kind.MISSING_BRANCH,
-                        place.words() + " does not say what happens when " + led.name() + " ends " + ending.name()
-                                + ".",
-                        why,
-                        Place.step(place, path)));
-            }
-        }
+        Unanswered.of(design, open).stream().filter(Unanswered::ought).forEach(u -> {
+            Ending ending = u.ending();
+            String why = ending.gives().isEmpty()
+                    ? "Its other endings are answered; write what happens then, or “nothing, on purpose”."
+                    : "It gives values back that nobody uses; write what happens then.";
+            found.add(new Finding(
+                    Weight.RISKY,
+                    Kind.MISSING_BRANCH,
+                    place.words() + " does not say what happens when " + led.name() + " ends " + ending.name() + ".",
+                    why,
+                    Place.step(place, path)));
+        });
     }
 }

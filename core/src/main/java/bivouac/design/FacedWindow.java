@@ -305,6 +305,23 @@ public record FacedWindow(
         }
     }
 
+    /**
+     * This window with a part replaced, by its expression name. Enter presses one button at most (P2), so one that becomes
+     * the default takes that from the others.
+     */
+    public FacedWindow changingPart(String name, Part other) {
+        boolean takesEnter = other instanceof Part.Button b && b.isDefault();
+        return mapParts(p -> {
+            if (p.name().expression().equals(name)) {
+                return Optional.of(other);
+            }
+            return Optional.of(
+                    takesEnter && p instanceof Part.Button b && b.isDefault()
+                            ? new Part.Button(b.name(), b.text(), false, b.pressed(), b.traits())
+                            : p);
+        });
+    }
+
     /** This window with each part that {@code edit} knows replaced; an empty result takes the part away. */
     public FacedWindow mapParts(java.util.function.Function<Part, Optional<Part>> edit) {
         var newMenus = new ArrayList<Menu>();

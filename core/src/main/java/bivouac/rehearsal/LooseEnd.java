@@ -1,13 +1,13 @@
 package bivouac.rehearsal;
 
 import bivouac.design.Design;
-import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
+import bivouac.design.Unanswered;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import java.util.ArrayList;
@@ -87,14 +87,9 @@ public record LooseEnd(ScriptPlace place, StepPath at, Optional<String> ending, 
         design.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     if (step instanceof Step.Branching branching && leadsTo(branching, what, isWindow)) {
-                        boolean hasIt = branching.answers(ending);
-                        List<Ending> endings = design.endingsOf(branching);
-                        boolean known = endings.stream().anyMatch(e -> e.name().equals(ending));
-                        boolean decides = ownEndings(endings) > 1
-                                || endings.stream()
-                                        .anyMatch(e -> e.name().equals(ending)
-                                                && !e.gives().isEmpty());
-                        if (!hasIt && known && decides) {
+                        boolean wants = Unanswered.of(design, branching).stream()
+                                .anyMatch(u -> u.ending().name().equals(ending));
+                        if (wants) {
                             String where = place.ofWindow().map(w -> " in " + w).orElse("");
                             found.add(new LooseEnd(
                                     place,
@@ -107,13 +102,6 @@ public record LooseEnd(ScriptPlace place, StepPath at, Optional<String> ending, 
         return found.size() == 1 || !isUsedElsewhere(design, what)
                 ? found.stream().findFirst()
                 : Optional.empty();
-    }
-
-    /** That it could not open is another matter than how it ends. */
-    private static long ownEndings(List<Ending> endings) {
-        return endings.stream()
-                .filter(e -> !e.name().equals(Ending.COULD_NOT.name()))
-                .count();
     }
 
     /** With several openers it is not known which one is asked about, unless only one of them lacks the branch. */

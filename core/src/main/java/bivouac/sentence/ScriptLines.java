@@ -1,10 +1,10 @@
 package bivouac.sentence;
 
 import bivouac.design.Design;
-import bivouac.design.Ending;
 import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.design.Unanswered;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -59,6 +59,29 @@ public final class ScriptLines {
         return List.copyOf(lines);
     }
 
+    /**
+     * Under how many of the lines the entry for a step stands that is to come at the end of an inner script: behind the
+     * last line of that script, or of what holds it where it has none.
+     */
+    public static int linesBefore(StepPath entry, List<Line> lines) {
+        StepPath before = entry.last() > 0 ? entry.next(-1) : entry;
+        int after = -1;
+        for (int i = 0; i < lines.size(); i++) {
+            StepPath path =
+                    switch (lines.get(i)) {
+                        case StepLine s -> s.path();
+                        case BranchLine b -> b.step();
+                    };
+            boolean inside = path.numbers().size() >= before.numbers().size()
+                    && path.numbers().subList(0, before.numbers().size()).equals(before.numbers());
+            boolean holder = entry.last() == 0 && entry.outer().equals(Optional.of(path));
+            if (inside || holder && after < 0) {
+                after = i;
+            }
+        }
+        return after + 1;
+    }
+
     private static int steps(List<Line> lines) {
         return (int) lines.stream().filter(StepLine.class::isInstance).count();
     }
@@ -86,14 +109,7 @@ public final class ScriptLines {
             lines.add(when(branch.ending(), path, i, indent, branch.script().isEmpty()));
             inner(lines, branch.script(), path, i, indent + 1, design);
         }
-        List<Ending> endings = design.endingsOf(open);
-        boolean nothingToDecide =
-                endings.size() == 1 && endings.getFirst().gives().isEmpty();
-        for (Ending ending : nothingToDecide ? List.<Ending>of() : endings) {
-            if (!open.answers(ending.name())) {
-                lines.add(when(ending.name(), path, -1, indent, true));
-            }
-        }
+        Unanswered.of(design, open).forEach(u -> lines.add(when(u.ending().name(), path, -1, indent, true)));
     }
 
     private static BranchLine when(String ending, StepPath path, int inner, int indent, boolean empty) {

@@ -4,6 +4,7 @@ import bivouac.design.FileDialog;
 import bivouac.design.PretendFiles;
 import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
+import bivouac.machine.FileChoice;
 import bivouac.machine.Scene;
 import java.util.List;
 import java.util.Optional;
@@ -43,6 +44,8 @@ final class FileDialogBody implements DeskBody {
     private final Region node;
     private Scene.OpenWindow shown;
     private String folder;
+    /** What the question is about whether it is to be replaced. */
+    private List<String> replacing = List.of();
 
     FileDialogBody(Scene.OpenWindow window, FileDialog dialog, Supplier<List<String>> files, Consumer<Event> act) {
         this.dialog = dialog;
@@ -57,7 +60,7 @@ final class FileDialogBody implements DeskBody {
                 8,
                 Ui.label("It is there already.", "plain"),
                 Ui.spring(),
-                Ui.button("Replace it", "file-replace", this::end, "primary"),
+                Ui.button("Replace it", "file-replace", () -> end(replacing), "primary"),
                 Ui.button("Keep it", "file-keep", this::notReplaced, "secondary"));
         var buttons = Ui.styled(Ui.row(6, filter, Ui.spring(), choose, cancel), "box-buttons");
         buttons.setAlignment(Pos.CENTER_RIGHT);
@@ -128,12 +131,8 @@ final class FileDialogBody implements DeskBody {
     private void draw() {
         where.setText(folder);
         up.setDisable(folder.equals("/"));
-        FileDialog.Filter on = filter.getValue() == null ? FileDialog.Filter.ALL : filter.getValue();
         boolean folders = dialog.asks() == FileDialog.Asks.FOLDER;
-        list.getItems()
-                .setAll(PretendFiles.inside(files.get(), folder).stream()
-                        .filter(p -> p.endsWith("/") || !folders && on.fits(PretendFiles.nameOf(p)))
-                        .toList());
+        list.getItems().setAll(choice().shown(folder, filter.getSelectionModel().getSelectedIndex()));
         list.setPlaceholder(Ui.label(folders ? "No folder in here." : "No file of this kind here.", "quiet"));
         // so that the arrows and Enter lead somewhere at once
         if (dialog.asks() == FileDialog.Asks.ONE && name.getText().isEmpty()) {
@@ -192,55 +191,29 @@ final class FileDialogBody implements DeskBody {
         draw();
     }
 
-    /** The paths that the typed names mean. */
-    private List<String> typed() {
-        String text = name.getText().strip();
-        if (dialog.asks() == FileDialog.Asks.FOLDER) {
-            String path = text.startsWith("/") ? text : folder + text;
-            return List.of(path.endsWith("/") ? path : path + "/");
-        }
-        List<String> names =
-                dialog.asks() == FileDialog.Asks.SEVERAL ? List.of(text.split("\\s*;\\s*")) : List.of(text);
-        return names.stream().map(n -> n.startsWith("/") ? n : folder + n).toList();
+    private FileChoice choice() {
+        return new FileChoice(dialog, files.get());
     }
 
-    private Event.Choose event() {
-        return new Event.Choose(
-                shown.instance(),
-                typed(),
-                Math.max(0, filter.getSelectionModel().getSelectedIndex()));
+    private int filterNumber() {
+        return Math.max(0, filter.getSelectionModel().getSelectedIndex());
     }
 
     private void choose() {
-        if (name.getText().isBlank()) {
-            say("Choose a file, or type a name.");
-            return;
+        switch (choice().choose(folder, name.getText(), filterNumber())) {
+            case FileChoice.Answer.Stays(String sentence) -> say(sentence);
+            case FileChoice.Answer.Ends(var paths) -> end(paths);
+            case FileChoice.Answer.AsksToReplace(var paths) -> {
+                replacing = paths;
+                Ui.show(replace, true);
+                choose.setDisable(true);
+                replace.lookup("#file-keep").requestFocus();
+            }
         }
-        List<String> there = files.get();
-        boolean mustBeThere = dialog.asks() == FileDialog.Asks.ONE || dialog.asks() == FileDialog.Asks.SEVERAL;
-        Optional<String> missing = mustBeThere
-                ? typed().stream().filter(p -> !there.contains(p)).findFirst()
-                : dialog.asks() == FileDialog.Asks.FOLDER
-                        ? typed().stream()
-                                .filter(p -> !PretendFiles.folders(there).contains(p))
-                                .findFirst()
-                        : Optional.empty();
-        if (missing.isPresent()) {
-            say("“" + missing.get() + "” is not there.");
-            return;
-        }
-        String completed = dialog.completed(typed().getFirst(), event().filter());
-        if (dialog.asks() == FileDialog.Asks.SAVE && dialog.asksToReplace() && there.contains(completed)) {
-            Ui.show(replace, true);
-            choose.setDisable(true);
-            replace.lookup("#file-keep").requestFocus();
-            return;
-        }
-        end();
     }
 
-    private void end() {
-        act.accept(event());
+    private void end(List<String> paths) {
+        act.accept(new Event.Choose(shown.instance(), paths, filterNumber()));
     }
 
     private void notReplaced() {

@@ -14,7 +14,6 @@ import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
 import bivouac.sentence.Words;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
@@ -242,20 +241,7 @@ final class PartPane extends PartLines {
 
     @Override
     void take(Part other, String what) {
-        UnaryOperator<FacedWindow> edit = f -> onlyDefault(f, other)
-                .mapParts(p ->
-                        Optional.of(p.name().expression().equals(part.name().expression()) ? other : p));
+        UnaryOperator<FacedWindow> edit = f -> f.changingPart(part.name().expression(), other);
         work.change(work.now().design().changingFace(window, edit), what + " of " + part.displayName() + " changed");
-    }
-
-    /** Enter presses one button at most; making one the default takes it from the others. */
-    private static FacedWindow onlyDefault(FacedWindow face, Part changed) {
-        boolean makes = changed instanceof Part.Button b && b.isDefault();
-        return !makes
-                ? face
-                : face.mapParts(p -> Optional.of(
-                        p instanceof Part.Button b && b.isDefault()
-                                ? new Part.Button(b.name(), b.text(), false, b.pressed(), b.traits())
-                                : p));
     }
 }

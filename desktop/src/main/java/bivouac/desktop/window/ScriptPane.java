@@ -110,23 +110,8 @@ final class ScriptPane extends VBox {
     /** The entry after the last step of an inner script stands under the lines of that script. */
     private void addAtEndOfInner(Script script) {
         Editing e = editing.orElseThrow();
-        StepPath before = e.at().last() > 0 ? e.at().next(-1) : e.at();
-        int after = -1;
-        List<ScriptLines.Line> lines = ScriptLines.of(script, shown.design());
-        for (int i = 0; i < lines.size(); i++) {
-            StepPath path =
-                    switch (lines.get(i)) {
-                        case ScriptLines.StepLine s -> s.path();
-                        case ScriptLines.BranchLine b -> b.step();
-                    };
-            boolean inside = path.numbers().size() >= before.numbers().size()
-                    && path.numbers().subList(0, before.numbers().size()).equals(before.numbers());
-            boolean holder = e.at().last() == 0 && e.at().outer().equals(Optional.of(path));
-            if (inside || holder && after < 0) {
-                after = i;
-            }
-        }
-        getChildren().add(Math.min(after + 1, getChildren().size()), field(e, e.at().depth(), ""));
+        int after = ScriptLines.linesBefore(e.at(), ScriptLines.of(script, shown.design()));
+        getChildren().add(Math.min(after, getChildren().size()), field(e, e.at().depth(), ""));
     }
 
     private Node row(ScriptLines.Line line, Script script) {
