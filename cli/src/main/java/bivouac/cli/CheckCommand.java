@@ -1,28 +1,38 @@
 package bivouac.cli;
 
 import bivouac.check.Beside;
+import bivouac.check.Checked;
 import bivouac.check.Finding;
 import bivouac.check.Findings;
-import bivouac.design.Design;
 import bivouac.format.DesignFile;
+import bivouac.format.MadeFile;
+import bivouac.format.Places;
 import bivouac.format.Unreadable;
 import bivouac.plan.Program;
 import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code bivouac check FILE}: prints the findings. */
+/** {@code bivouac check FILE}: prints the findings, each with where it stands in the file. */
 @Command(
         name = "check",
         description = "Prints what is wrong or risky in a design.",
         mixinStandardHelpOptions = true,
         exitCodeListHeading = "Exit codes:%n",
-        exitCodeList = {"0:no findings", "1:findings", ExitCodes.UNREADABLE_HELP, ExitCodes.FAULT_HELP})
+        exitCodeList = {
+            "0:no findings, or all are accepted",
+            "1:findings",
+            ExitCodes.UNREADABLE_HELP,
+            ExitCodes.FAULT_HELP
+        })
 public final class CheckCommand implements Callable<Integer> {
 
     @Spec
@@ -31,30 +41,55 @@ public final class CheckCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "the design")
     private Path file;
 
+    @Option(names = "--sarif", paramLabel = "SARIF-FILE", description = "write the findings there, as SARIF 2.1.0")
+    private Path sarif;
+
+    @Option(names = "--junit", paramLabel = "XML-FILE", description = "write the findings there, for build servers")
+    private Path junit;
+
     @Override
     public Integer call() {
         PrintWriter out = spec.commandLine().getOut();
         try {
             Program program = Program.of(DesignFile.read(file));
-            List<Finding> findings =
-                    Findings.of(program, Beside.in(file.toAbsolutePath().getParent()));
-            print(program.design(), findings, out);
-            return findings.isEmpty() ? ExitCodes.FINE : ExitCodes.SOMETHING_FOUND;
+            Checked checked =
+                    Findings.checked(program, Beside.in(file.toAbsolutePath().getParent()));
+            Places places = DesignFile.places(file, program.design());
+            FindingLines.print(program.design(), checked, FindingLines.in(file.toString(), places), out);
+            write(sarif, Sarif.of(file.toString().replace('\\', '/'), places, checked, version()));
+            write(junit, JUnitXml.of(program.design().application().name(), cases(program, places, checked)));
+            return checked.open().isEmpty() ? ExitCodes.FINE : ExitCodes.SOMETHING_FOUND;
         } catch (Unreadable e) {
             spec.commandLine().getErr().println(e.getMessage());
             return ExitCodes.UNREADABLE;
         }
     }
 
-    /** The findings as they are printed, heaviest first. */
-    public static void print(Design design, List<Finding> findings, PrintWriter out) {
-        for (Finding f : findings) {
-            out.println(f.weight().word() + ": " + f.what());
-            out.println("    " + f.why() + " [" + f.place().words(design) + "]");
+    private static void write(Path to, String text) throws Unreadable {
+        if (to != null) {
+            MadeFile.write(to, text.getBytes(StandardCharsets.UTF_8));
         }
-        out.println(
-                findings.isEmpty()
-                        ? "No findings."
-                        : findings.size() + (findings.size() == 1 ? " finding." : " findings."));
+    }
+
+    private static String version() {
+        return Optional.ofNullable(CheckCommand.class.getPackage().getImplementationVersion())
+                .orElse("0");
+    }
+
+    /** A test case for each finding, and one that holds where there is none. */
+    private List<JUnitXml.Case> cases(Program program, Places places, Checked checked) {
+        List<JUnitXml.Case> open =
+                checked.open().stream().map(f -> failed(program, places, f)).toList();
+        return open.isEmpty() ? List.of(new JUnitXml.Case("no findings", Optional.empty())) : open;
+    }
+
+    private JUnitXml.Case failed(Program program, Places places, Finding f) {
+        Places.Place place = Sarif.place(places, f);
+        return new JUnitXml.Case(
+                f.weight().word() + ": " + f.what(),
+                Optional.of(new JUnitXml.Failure(
+                        f.why(),
+                        f.place().words(program.design()) + "; " + file + ":" + place.line() + ":" + place.column()
+                                + " " + place.path())));
     }
 }

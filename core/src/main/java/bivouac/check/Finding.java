@@ -3,6 +3,7 @@ package bivouac.check;
 import bivouac.design.Design;
 import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -10,8 +11,18 @@ import java.util.Optional;
  *
  * @param what what is wrong, one sentence with the names in it
  * @param why why it matters, one sentence
+ * @param repairs ways to put it right, each with one press; the first is the usual one
  */
-public record Finding(Weight weight, Kind kind, String what, String why, Place place) {
+public record Finding(Weight weight, Kind kind, String what, String why, Place place, List<Repair> repairs) {
+
+    public Finding {
+        repairs = List.copyOf(repairs);
+    }
+
+    /** One that needs a decision before it can be put right. */
+    public Finding(Weight weight, Kind kind, String what, String why, Place place) {
+        this(weight, kind, what, why, place, List.of());
+    }
 
     /** How heavy it is. */
     public enum Weight {
@@ -24,28 +35,79 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
         }
     }
 
+    /** What findings of several kinds have in common, for grouping. */
+    public enum Cause {
+        CLOSING("Closing past a question"),
+        END("The end of the application"),
+        HOLDINGS("Taken and given back"),
+        NOT_THERE("Names what is not there"),
+        VALUES("Values and conversions"),
+        BRANCHES("No answer written"),
+        NEVER("Never happens"),
+        MESSAGES("Messages and files"),
+        UNUSED("Nobody uses it"),
+        NAMES("Names"),
+        PARTS("Parts");
+
+        private final String words;
+
+        Cause(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     /** The kinds of findings, for filters and tests; the word stands in reports. */
     public enum Kind {
-        DEAD_TRIGGER,
-        MISSING_BRANCH,
-        NEVER_OPENED,
-        NO_WAY_OUT,
-        NAME_TWICE,
-        NOT_HANDED_OVER,
-        EXPRESSION,
-        EMPTY_MESSAGE,
-        DANGLING,
+        /** A way out goes past what other ways ask, check or run. */
+        CLOSES_UNASKED(Cause.CLOSING),
+        /** An answer, or a task that failed, does not keep the window open. */
+        CLOSES_ALL_THE_SAME(Cause.CLOSING),
+        ASKED_TWICE(Cause.CLOSING),
+        /** A question before closing that leaves other windows usable. */
+        WAITS_FOR_OWNER_ONLY(Cause.CLOSING),
+        ESCAPE_DESTROYS(Cause.CLOSING),
+        REMOVES_UNASKED(Cause.CLOSING),
+        NO_WAY_OUT(Cause.CLOSING),
+        /** The window closes where the application is meant, or the other way round. */
+        WRONG_END(Cause.END),
+        NEVER_ENDS(Cause.END),
+        EXIT_CODE(Cause.END),
+        HOLDING(Cause.HOLDINGS),
+        DANGLING(Cause.NOT_THERE),
+        EXPRESSION(Cause.NOT_THERE),
+        NOT_HANDED_OVER(Cause.NOT_THERE),
+        UNGUARDED(Cause.VALUES),
+        SUM(Cause.VALUES),
+        MISSING_BRANCH(Cause.BRANCHES),
+        DEAD_TRIGGER(Cause.BRANCHES),
+        NOT_THERE_YET(Cause.BRANCHES),
+        NEVER_OPENED(Cause.NEVER),
         /** A step that no run of its script reaches. */
-        NEVER_RUN,
+        NEVER_RUN(Cause.NEVER),
         /** A window that stays off the screen where it is wanted there. */
-        STAYS_HIDDEN,
-        MISPLACED_STEP,
-        FILTER,
-        MESSAGE,
-        PART,
-        UNGUARDED,
-        NAMING,
-        SUM
+        STAYS_HIDDEN(Cause.NEVER),
+        MISPLACED_STEP(Cause.NEVER),
+        EMPTY_MESSAGE(Cause.MESSAGES),
+        MESSAGE(Cause.MESSAGES),
+        FILTER(Cause.MESSAGES),
+        UNUSED(Cause.UNUSED),
+        NAME_TWICE(Cause.NAMES),
+        NAMING(Cause.NAMES),
+        PART(Cause.PARTS);
+
+        private final Cause cause;
+
+        Kind(Cause cause) {
+            this.cause = cause;
+        }
+
+        public Cause cause() {
+            return cause;
+        }
     }
 
     /**

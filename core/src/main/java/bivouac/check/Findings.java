@@ -3,6 +3,8 @@ package bivouac.check;
 import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
+import bivouac.closing.Closings;
+import bivouac.closing.Triggers;
 import bivouac.design.Design;
 import bivouac.plan.Program;
 import bivouac.plan.Trouble;
@@ -17,6 +19,11 @@ public final class Findings {
 
     private Findings() {}
 
+    /** The findings, parted into open and accepted ones. */
+    public static Checked checked(Program program, Beside beside) {
+        return Checked.of(program.design(), of(program, beside));
+    }
+
     public static List<Finding> of(Program program) {
         return of(program, Beside.UNKNOWN);
     }
@@ -30,6 +37,15 @@ public final class Findings {
         StepFindings.into(found, design);
         RoutineFindings.into(found, design);
         ClosingFindings.into(found, program);
+        var triggers = new Triggers(design);
+        Closings closings = Closings.of(program, triggers);
+        UnaskedFindings.into(found, design, closings);
+        RefusalFindings.into(found, design, closings);
+        QuestionFindings.into(found, design, triggers);
+        EndFindings.into(found, design, triggers);
+        HoldingFindings.into(found, design);
+        DeadStepFindings.into(found, design);
+        UnusedFindings.into(found, program);
         HiddenFindings.into(found, design);
         GuardFindings.into(found, design);
         PictureFindings.into(found, design, beside);
@@ -51,7 +67,10 @@ public final class Findings {
                                 kept.rule() == MessageRules.Rule.QUESTION
                                         ? "A person cannot tell what the buttons answer."
                                         : "Enter is pressed without reading; let it be the answer that loses nothing.",
-                                Place.window(r.box()))));
+                                Place.window(r.box()),
+                                r.repair().stream()
+                                        .<Repair>map(p -> new Repair.ChangeBox(r.box(), r.rule(), p.words()))
+                                        .toList())));
             }
         }
     }

@@ -195,7 +195,8 @@ public final class MessageRules {
                         .orElse(null)));
     }
 
-    private static boolean destroys(String text) {
+    /** Whether the words of a button say that something is lost. */
+    static boolean destroys(String text) {
         String plain = AccessKey.without(text).toLowerCase(Locale.ROOT);
         return DESTROYING.stream().anyMatch(plain::startsWith);
     }

@@ -42,7 +42,8 @@ public final class PartNames {
                     window + ": " + names + (differ.size() == 1 ? " is" : " are") + " not named with " + habit.words()
                             + ".",
                     "The application names its parts so; put right renames everywhere.",
-                    Place.window(window)));
+                    Place.window(window),
+                    List.of(new Repair.PutNamesRight(window))));
         }
     }
 

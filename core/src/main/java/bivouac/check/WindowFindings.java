@@ -18,9 +18,12 @@ import bivouac.design.WayOut;
 import bivouac.design.WaysIn;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
+import java.util.ArrayDeque;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What can be found on one window: dead triggers, no way in, no way out, messages that say nothing. */
 final class WindowFindings {
@@ -28,8 +31,9 @@ final class WindowFindings {
     private WindowFindings() {}
 
     static void into(List<Finding> found, Design design) {
-        var opened = new HashSet<String>();
-        WaysIn.of(design).forEach(w -> opened.add(w.open().window()));
+        List<WaysIn.WayIn> ways = WaysIn.of(design);
+        Set<String> opened = ways.stream().map(w -> w.open().window()).collect(Collectors.toSet());
+        Set<String> reached = reached(ways);
         Set<String> closed = closedByScripts(design);
         departure(found, design);
         for (Window window : design.windows()) {
@@ -41,6 +45,13 @@ final class WindowFindings {
                         "Nothing opens " + name + ".",
                         "It is never seen (O1); open it from a script, or take it away.",
                         Place.window(name)));
+            } else if (!reached.contains(name)) {
+                found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.NEVER_OPENED,
+                        name + " is opened only from windows that the start never comes to.",
+                        "They open each other, and nothing opens the first of them (O1); open one from what is there.",
+                        Place.window(name)));
             }
             switch (window) {
                 case ReadyMade ready -> ReadyMadeFindings.into(found, ready);
@@ -50,6 +61,21 @@ final class WindowFindings {
                 }
             }
         }
+    }
+
+    /** The windows that the scripts of the application open, and what those open in turn. */
+    private static Set<String> reached(List<WaysIn.WayIn> ways) {
+        var reached = new HashSet<String>();
+        var waiting = new ArrayDeque<Optional<String>>(List.of(Optional.empty()));
+        while (!waiting.isEmpty()) {
+            Optional<String> from = waiting.poll();
+            ways.stream()
+                    .filter(w -> w.place().ofWindow().equals(from))
+                    .map(w -> w.open().window())
+                    .filter(reached::add)
+                    .forEach(w -> waiting.add(Optional.of(w)));
+        }
+        return reached;
     }
 
     private static void departure(List<Finding> found, Design design) {

@@ -35,7 +35,9 @@ public final class Copies {
             var all = new ArrayList<>(design.windows());
             all.add(all.indexOf(original) + 1, copy);
             return new Copied(
-                    new Design(design.application(), all, design.walkthroughs()), name.shown(), opened(copy, design));
+                    new Design(design.application(), all, design.walkthroughs(), design.accepted()),
+                    name.shown(),
+                    opened(copy, design));
         });
     }
 

@@ -6,12 +6,23 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
-/** A whole design: the application and its windows, in the developer's order. */
-public record Design(Application application, List<Window> windows, List<Walkthrough> walkthroughs) {
+/**
+ * A whole design: the application and its windows, in the developer's order.
+ *
+ * @param accepted findings that are taken as they are
+ */
+public record Design(
+        Application application, List<Window> windows, List<Walkthrough> walkthroughs, List<Accepted> accepted) {
 
     public Design {
         windows = Windows.of(windows);
         walkthroughs = List.copyOf(walkthroughs);
+        accepted = List.copyOf(accepted);
+    }
+
+    /** One in which no finding is accepted. */
+    public Design(Application application, List<Window> windows, List<Walkthrough> walkthroughs) {
+        this(application, windows, walkthroughs, List.of());
     }
 
     /** One that nothing was rehearsed on. */
@@ -40,12 +51,33 @@ public record Design(Application application, List<Window> windows, List<Walkthr
     }
 
     public Design with(Application other) {
-        return new Design(other, windows, walkthroughs);
+        return new Design(other, windows, walkthroughs, accepted);
     }
 
     /** With other walkthroughs. */
     public Design walked(List<Walkthrough> others) {
-        return new Design(application, windows, others);
+        return new Design(application, windows, others, accepted);
+    }
+
+    /** With other findings accepted. */
+    public Design accepting(List<Accepted> others) {
+        return new Design(application, windows, walkthroughs, others);
+    }
+
+    /** With a finding accepted; what was said of it before is forgotten. */
+    public Design accepting(Accepted finding) {
+        var all = new ArrayList<>(without(finding.finding()));
+        all.add(finding);
+        return accepting(all);
+    }
+
+    /** With a finding not accepted any more. */
+    public Design notAccepting(String finding) {
+        return accepting(without(finding));
+    }
+
+    private List<Accepted> without(String finding) {
+        return accepted.stream().filter(a -> !a.finding().equals(finding)).toList();
     }
 
     public Optional<Walkthrough> walkthrough(String name) {
@@ -55,7 +87,7 @@ public record Design(Application application, List<Window> windows, List<Walkthr
     public Design adding(Window window) {
         var more = new ArrayList<>(windows);
         more.add(window);
-        return new Design(application, more, walkthroughs);
+        return new Design(application, more, walkthroughs, accepted);
     }
 
     /** This design with the first window of that name replaced by what {@code edit} makes of it. */
@@ -67,7 +99,7 @@ public record Design(Application application, List<Window> windows, List<Walkthr
                 break;
             }
         }
-        return new Design(application, changed, walkthroughs);
+        return new Design(application, changed, walkthroughs, accepted);
     }
 
     /** As {@link #changing}, where the window has a face; else this design. */

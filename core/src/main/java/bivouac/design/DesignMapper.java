@@ -43,6 +43,11 @@ abstract class DesignMapper {
         return walkthrough;
     }
 
+    /** What an accepted finding becomes. */
+    Accepted accepted(Accepted accepted) {
+        return accepted;
+    }
+
     Design map(Design before) {
         design = before;
         var app = design.application();
@@ -64,7 +69,8 @@ abstract class DesignMapper {
         return new Design(
                 changed,
                 design.windows().stream().map(this::map).toList(),
-                design.walkthroughs().stream().map(this::walkthrough).toList());
+                design.walkthroughs().stream().map(this::walkthrough).toList(),
+                design.accepted().stream().map(this::accepted).toList());
     }
 
     /** What a task gives is reckoned in the scope of the application. */

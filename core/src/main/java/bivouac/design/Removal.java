@@ -22,7 +22,8 @@ public final class Removal {
                 design.windows().stream()
                         .filter(w -> !w.name().shown().equals(shownName))
                         .toList(),
-                design.walkthroughs());
+                design.walkthroughs(),
+                design.accepted());
     }
 
     public static Touched touchedByWindow(Design design, String shownName) {

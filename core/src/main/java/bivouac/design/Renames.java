@@ -32,6 +32,11 @@ public final class Renames {
             Walkthrough walkthrough(Walkthrough walkthrough) {
                 return walkthrough.windowRenamed(from, to.shown());
             }
+
+            @Override
+            Accepted accepted(Accepted accepted) {
+                return accepted.renamed(from, to.shown());
+            }
         }.map(design);
         return carried.changing(from, w -> w.named(to));
     }
@@ -165,6 +170,11 @@ public final class Renames {
             @Override
             Walkthrough walkthrough(Walkthrough walkthrough) {
                 return walkthrough.partRenamed(window, from, to);
+            }
+
+            @Override
+            Accepted accepted(Accepted accepted) {
+                return accepted.finding().contains(window) ? accepted.renamed(from, to) : accepted;
             }
         }.map(design);
     }

@@ -42,6 +42,11 @@ public final class DesignFile {
         }
     }
 
+    /** Where the things of a design stand in the file that it was read from. */
+    public static Places places(Path file, Design design) throws Unreadable {
+        return Places.in(Utf8.read(file, (int) Limits.LARGEST_FILE), design);
+    }
+
     /** How a file is called; a root has no name of its own. */
     private static String nameOf(Path file) {
         return file.getFileName() == null ? file.toString() : file.getFileName().toString();

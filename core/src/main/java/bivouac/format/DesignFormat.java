@@ -1,5 +1,6 @@
 package bivouac.format;
 
+import bivouac.design.Accepted;
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
@@ -28,7 +29,15 @@ public final class DesignFormat {
                 .put(
                         "windows",
                         design.windows().stream().map(WindowFormat::write).toList())
-                .list("walkthroughs", design.walkthroughs(), DesignFormat::write));
+                .list("walkthroughs", design.walkthroughs(), DesignFormat::write)
+                .list("accepted", design.accepted(), DesignFormat::write));
+    }
+
+    private static JsonOut.Members write(Accepted a) {
+        return new JsonOut.Members()
+                .put("finding", a.finding())
+                .put("because", a.because())
+                .put("on", a.on().toString());
     }
 
     static JsonOut.Members write(Walkthrough w) {
@@ -85,7 +94,8 @@ public final class DesignFormat {
         var design = new Design(
                 application(f.must("application")),
                 f.list("windows", WindowFormat::read),
-                f.list("walkthroughs", DesignFormat::walkthrough));
+                f.list("walkthroughs", DesignFormat::walkthrough),
+                f.list("accepted", DesignFormat::accepted));
         f.done();
         Optional<String> beyond = new Savable().why(design);
         if (beyond.isPresent()) {
@@ -105,6 +115,13 @@ public final class DesignFormat {
         } catch (DateTimeParseException e) {
             throw Unreadable.at(json.at(), "expected a date as \"2026-01-31\".");
         }
+    }
+
+    private static Accepted accepted(Json json) throws Unreadable {
+        Fields f = Fields.of(json);
+        var accepted = new Accepted(f.text("finding"), f.text("because"), day(f.must("on")));
+        f.done();
+        return accepted;
     }
 
     private static Walkthrough walkthrough(Json json) throws Unreadable {

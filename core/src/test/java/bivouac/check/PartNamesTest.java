@@ -61,7 +61,7 @@ class PartNamesTest {
                 button("admit", set("me.guest", "me.guest + \"!\"")));
         assertThat(found(design)).singleElement().satisfies(f -> assertThat(f.what())
                 .isEqualTo("Desk: guest, admit are not named with the kind at the end."));
-        Design right = Repairs.of(found(design).getFirst()).orElseThrow().edit().apply(design);
+        Design right = found(design).getFirst().repairs().getFirst().in(design);
         assertThat(found(right)).isEmpty();
         assertThat(Findings.of(Program.of(right))).isEmpty();
         new bivouac.machine.Play(right)

@@ -118,7 +118,8 @@ class PictureFindingsTest {
         Path examples = Path.of("../examples");
         for (String name : List.of("ridge-hut", "ferry-bell")) {
             Design design = DesignFile.read(examples.resolve(name + ".bivouac"));
-            assertThat(Findings.of(Program.of(design), Beside.in(examples))).isEmpty();
+            assertThat(Findings.checked(Program.of(design), Beside.in(examples)).open())
+                    .isEmpty();
         }
     }
 }

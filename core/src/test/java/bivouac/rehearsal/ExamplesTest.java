@@ -2,6 +2,7 @@ package bivouac.rehearsal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.check.Beside;
 import bivouac.check.Findings;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
@@ -40,7 +41,8 @@ class ExamplesTest {
     @ValueSource(strings = {"ridge-hut", "ferry-bell"})
     void an_example_is_whole(String name) throws Exception {
         Program program = Program.of(design(name));
-        assertThat(Findings.of(program)).isEmpty();
+        assertThat(Findings.checked(program, Beside.UNKNOWN).open()).isEmpty();
+        assertThat(Findings.checked(program, Beside.UNKNOWN).gone()).isEmpty();
         var trail = TrailFile.read(Files.readString(EXAMPLES.resolve(name + ".trail")));
         var replay = Rehearsal.replay(program, Play.TODAY, trail);
         assertThat(replay.stopped()).isEmpty();

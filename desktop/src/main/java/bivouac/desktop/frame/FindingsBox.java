@@ -1,7 +1,6 @@
 package bivouac.desktop.frame;
 
 import bivouac.check.Finding;
-import bivouac.check.Repairs;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.widget.Weights;
 import bivouac.desktop.work.Work;
@@ -50,13 +49,13 @@ final class FindingsBox {
     private Node row(Finding finding) {
         var words = Ui.column(2, Ui.wrapped(finding.what(), "strong"), Ui.wrapped(finding.why(), "quiet"));
         HBox.setHgrow(words, Priority.ALWAYS);
-        Repairs.of(finding).ifPresent(repair -> words.getChildren()
+        finding.repairs().forEach(repair -> words.getChildren()
                 .add(Ui.link(
                         repair.words(),
                         "repair-" + finding.place().words(work.now().design()),
                         () -> {
                             overlay.close();
-                            work.change(repair.edit().apply(work.now().design()), "put right: " + finding.what());
+                            work.change(repair.in(work.now().design()), "put right: " + finding.what());
                         })));
         var row = Ui.styled(
                 Ui.row(

@@ -1,8 +1,9 @@
 package bivouac.desktop.pictures;
 
+import bivouac.check.Beside;
 import bivouac.check.Findings;
-import bivouac.cli.CheckCommand;
 import bivouac.cli.ExitCodes;
+import bivouac.cli.FindingLines;
 import bivouac.cli.RehearseCommand;
 import bivouac.design.Design;
 import bivouac.desktop.work.Examples;
@@ -86,7 +87,9 @@ public final class PicturesCommand implements Callable<Integer> {
         try {
             Program program = Program.of(DesignFile.read(file));
             List<NamedEvent> trail = trailBeside(file);
-            made(out.resolve("findings.txt"), to -> CheckCommand.print(program.design(), Findings.of(program), to));
+            made(
+                    out.resolve("findings.txt"),
+                    to -> FindingLines.print(program.design(), Findings.checked(program, Beside.UNKNOWN), to));
             made(
                     out.resolve("rehearsal.txt"),
                     to -> RehearseCommand.print(

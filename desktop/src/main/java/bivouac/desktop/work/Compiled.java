@@ -1,13 +1,12 @@
 package bivouac.desktop.work;
 
 import bivouac.check.Beside;
-import bivouac.check.Finding;
+import bivouac.check.Checked;
 import bivouac.check.Findings;
 import bivouac.design.Design;
 import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
-import java.util.List;
 import java.util.Optional;
 
 /**
@@ -15,12 +14,12 @@ import java.util.Optional;
  *
  * @param said what the replay of the trail left out, in a sentence
  */
-record Compiled(Program program, List<Finding> findings, Rehearsal rehearsal, Optional<String> said) {
+record Compiled(Program program, Checked checked, Rehearsal rehearsal, Optional<String> said) {
 
     /** Compiles and checks a design, and replays what was acted out on the one before. */
     static Compiled of(Design design, Rehearsal before, Beside beside) {
         Program program = Program.of(design);
-        List<Finding> findings = Findings.of(program, beside);
+        Checked checked = Findings.checked(program, beside);
         Rehearsal.Replay replay = before.on(program);
         Optional<String> said = replay.stopped()
                 .map(s -> "After the change “" + TrailWords.line(design, s.event()) + "” is not possible: " + s.why()
@@ -28,6 +27,6 @@ record Compiled(Program program, List<Finding> findings, Rehearsal rehearsal, Op
                         + (s.after() > 0 ? "; it and the " + s.after() + " after it are" : "; it is")
                         + " tried again after the next change.");
         Rehearsal rehearsal = replay.rehearsal();
-        return new Compiled(program, findings, rehearsal.isFresh() ? rehearsal.settled() : rehearsal, said);
+        return new Compiled(program, checked, rehearsal.isFresh() ? rehearsal.settled() : rehearsal, said);
     }
 }

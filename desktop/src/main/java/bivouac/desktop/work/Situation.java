@@ -1,5 +1,6 @@
 package bivouac.desktop.work;
 
+import bivouac.check.Checked;
 import bivouac.check.Finding;
 import bivouac.design.Design;
 import bivouac.plan.Program;
@@ -12,7 +13,7 @@ import java.util.Optional;
  * All that the screens show, at one moment. Screens are drawn from it and never see two halves of a change.
  *
  * @param program the design compiled; a moment behind while a change is being compiled
- * @param findings of that program
+ * @param checked the findings of that program
  * @param replayed what the last replay left out, in a sentence
  * @param rehearsed the walkthroughs and what was rehearsed
  * @param foot what just happened, in a sentence
@@ -22,7 +23,7 @@ import java.util.Optional;
 public record Situation(
         Design design,
         Program program,
-        List<Finding> findings,
+        Checked checked,
         Rehearsal rehearsal,
         Optional<String> replayed,
         Rehearsed rehearsed,
@@ -40,42 +41,43 @@ public record Situation(
         public static final Foot QUIET = new Foot("", false);
     }
 
-    public Situation {
-        findings = List.copyOf(findings);
+    /** The findings that are open: not accepted by the developer. */
+    public List<Finding> findings() {
+        return checked.open();
     }
 
     /** With a changed design, which is not compiled yet. */
     Situation changed(Design other, Chosen chosen, Foot foot, boolean saved) {
         return new Situation(
-                other, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
+                other, program, checked, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
                 redoable, trouble);
     }
 
     /** With what can be undone and done again. */
     Situation with(Optional<String> undoable, Optional<String> redoable) {
         return new Situation(
-                design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
+                design, program, checked, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
                 redoable, trouble);
     }
 
     /** With the design compiled, checked, and the trail replayed. */
-    Situation compiled(Program program, List<Finding> findings, Rehearsal rehearsal, Optional<String> replayed) {
+    Situation compiled(Program program, Checked checked, Rehearsal rehearsal, Optional<String> replayed) {
         return new Situation(
-                design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
+                design, program, checked, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
                 redoable, trouble);
     }
 
     /** With walkthroughs played, or something ticked. */
     Situation rehearsed(Rehearsed other) {
         return new Situation(
-                design, program, findings, rehearsal, replayed, other, screen, chosen, foot, file, saved, undoable,
+                design, program, checked, rehearsal, replayed, other, screen, chosen, foot, file, saved, undoable,
                 redoable, trouble);
     }
 
     /** With another screen, something else chosen, and something else in the foot strip. */
     Situation showing(Screen screen, Chosen chosen, Foot foot) {
         return new Situation(
-                design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
+                design, program, checked, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
                 redoable, trouble);
     }
 
@@ -84,7 +86,7 @@ public record Situation(
         return new Situation(
                 design,
                 program,
-                findings,
+                checked,
                 rehearsal,
                 replayed,
                 rehearsed,
@@ -101,7 +103,7 @@ public record Situation(
     /** With something that Bivouac itself could not do, or without it. */
     Situation troubled(Optional<Background.Trouble> other) {
         return new Situation(
-                design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
+                design, program, checked, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
                 redoable, other);
     }
 
@@ -113,7 +115,7 @@ public record Situation(
     /** Whether a screen that draws the design, its findings, what was rehearsed and what is chosen looks the same in both. */
     public boolean looksLike(Situation other) {
         return design == other.design
-                && findings == other.findings
+                && checked == other.checked
                 && rehearsed.covered() == other.rehearsed.covered()
                 && chosen.equals(other.chosen);
     }

@@ -1,6 +1,7 @@
 package bivouac.desktop.work;
 
 import bivouac.check.Beside;
+import bivouac.check.Checked;
 import bivouac.check.Finding;
 import bivouac.design.Application;
 import bivouac.design.Copies;
@@ -101,7 +102,7 @@ public final class Work {
         return new Situation(
                 design,
                 NOTHING,
-                List.of(),
+                Checked.NOTHING,
                 acted,
                 Optional.empty(),
                 Rehearsed.NOTHING,
@@ -215,8 +216,8 @@ public final class Work {
             compile(now.design());
         } else if (change == changes) {
             // the very same list where nothing else was found, so that screens see that they need no drawing
-            List<Finding> findings = c.findings().equals(now.findings()) ? now.findings() : c.findings();
-            become(now.compiled(c.program(), findings, c.rehearsal(), c.said()));
+            Checked checked = c.checked().equals(now.checked()) ? now.checked() : c.checked();
+            become(now.compiled(c.program(), checked, c.rehearsal(), c.said()));
             walk(change);
         }
     }
@@ -384,7 +385,7 @@ public final class Work {
                 && rehearsal.now() == rehearsal.moments().size() - 1;
         List<Moment> unseen = oneMore ? List.of(rehearsal.present()) : rehearsal.moments();
         acted = rehearsal;
-        become(now.compiled(now.program(), now.findings(), rehearsal, Optional.empty())
+        become(now.compiled(now.program(), now.checked(), rehearsal, Optional.empty())
                 .rehearsed(now.rehearsed().acted(now.program(), unseen)));
     }
 

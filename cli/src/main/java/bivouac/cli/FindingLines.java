@@ -1,0 +1,46 @@
+package bivouac.cli;
+
+import bivouac.check.Checked;
+import bivouac.check.Finding;
+import bivouac.design.Design;
+import bivouac.format.Places;
+import java.io.PrintWriter;
+
+/** Findings as they are printed for people: what, why, where in the design, and where in its file. */
+public final class FindingLines {
+
+    private FindingLines() {}
+
+    /** @param where the line and path in the file; empty where there is none */
+    interface InFile {
+        String words(Finding finding);
+    }
+
+    /** Where a finding stands in a file, as editors take it. */
+    static InFile in(String file, Places places) {
+        return f -> {
+            Places.Place place = Sarif.place(places, f);
+            return "; " + file + ":" + place.line() + ":" + place.column() + " " + place.path();
+        };
+    }
+
+    /** The findings of a design that has no file, heaviest first. */
+    public static void print(Design design, Checked checked, PrintWriter out) {
+        print(design, checked, f -> "", out);
+    }
+
+    static void print(Design design, Checked checked, InFile where, PrintWriter out) {
+        for (Finding f : checked.open()) {
+            out.println(f.weight().word() + ": " + f.what());
+            out.println("    " + f.why() + " [" + f.place().words(design) + where.words(f) + "]");
+        }
+        checked.accepted()
+                .forEach(t -> out.println("accepted: " + t.finding().what() + " ("
+                        + t.why().because() + ", " + t.why().on() + ")"));
+        checked.gone().forEach(a -> out.println("accepted, and not found any more: " + a.finding()));
+        int open = checked.open().size();
+        String taken =
+                checked.accepted().isEmpty() ? "" : " " + checked.accepted().size() + " accepted.";
+        out.println((open == 0 ? "No findings." : open + (open == 1 ? " finding." : " findings.")) + taken);
+    }
+}

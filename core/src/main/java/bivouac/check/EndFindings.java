@@ -1,0 +1,179 @@
+package bivouac.check;
+
+import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Place;
+import bivouac.check.Finding.Weight;
+import bivouac.closing.Triggers;
+import bivouac.design.AccessKey;
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Steps;
+import bivouac.design.Target;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The end of the application: one that never comes, one that is meant and not said, and what it tells who started it. */
+final class EndFindings {
+
+    private static final List<String> ENDING =
+            List.of("exit", "quit", "end the ", "leave the application", "shut down");
+    private static final List<String> CLOSING = List.of("close");
+    private static final List<String> FAILED = List.of("fail", "could not", "cannot", "error", "refused", "denied");
+
+    private final List<Finding> found;
+    private final Design design;
+
+    private EndFindings(List<Finding> found, Design design) {
+        this.found = found;
+        this.design = design;
+    }
+
+    static void into(List<Finding> found, Design design, Triggers triggers) {
+        var findings = new EndFindings(found, design);
+        findings.neverEnds(triggers);
+        findings.codes();
+        design.scripts().forEach(findings::meant);
+        design.scripts().forEach(findings::afterClosing);
+    }
+
+    private void neverEnds(Triggers triggers) {
+        boolean onlyTold = design.application().departure() instanceof DepartureRule.OnlyWhenTold;
+        if (onlyTold
+                && !design.windows().isEmpty()
+                && triggers.to(new Triggers.Goal.Ending()).isEmpty()) {
+            found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.NEVER_ENDS,
+                    "The application ends only when told, and nothing tells it to.",
+                    "It goes on when its last window has closed (D1, X5); write end the application somewhere, or let it"
+                            + " end with its last window.",
+                    Place.APPLICATION));
+        }
+    }
+
+    /** D6: a start that failed and ends with code 0 tells whoever started it that all is well. */
+    private void codes() {
+        var start = new ScriptPlace.Start();
+        Script script = start.in(design);
+        Steps.walk(script, (path, step) -> {
+            if (step instanceof Step.EndApplication end && isAfterFailure(path, script)) {
+                boolean zero =
+                        end.code().map(c -> c.source().strip().equals("0")).orElse(true);
+                if (zero) {
+                    found.add(new Finding(
+                            Weight.RISKY,
+                            Kind.EXIT_CODE,
+                            Place.step(start, path).words(design) + ": a start that failed ends with code 0.",
+                            "Whoever started the application takes that for success (D6); give it another code.",
+                            Place.step(start, path),
+                            List.of(new Repair.EndWithCode(start, path))));
+                }
+            }
+        });
+    }
+
+    private static boolean isAfterFailure(StepPath path, Script script) {
+        Optional<StepPath> outer = path.outer();
+        if (outer.isEmpty()) {
+            return false;
+        }
+        int inner = path.numbers().get(path.numbers().size() - 2);
+        boolean failed = outer.get()
+                .in(script)
+                .filter(s -> s instanceof Step.Branching b
+                        && begins(FAILED, b.branches().get(inner).ending()))
+                .isPresent();
+        return failed || isAfterFailure(outer.get(), script);
+    }
+
+    private static boolean begins(List<String> words, String text) {
+        String plain = AccessKey.without(text).strip().toLowerCase(Locale.ROOT) + " ";
+        return words.stream().anyMatch(plain::startsWith);
+    }
+
+    /** Closing where ending was meant, and the other way round, told from what stands on the trigger. */
+    private void meant(ScriptPlace place, Script script) {
+        Optional<FacedWindow> face = place.ofWindow().flatMap(design::faced);
+        Optional<Part> part =
+                place instanceof ScriptPlace.AtPart at ? face.flatMap(f -> f.part(at.part())) : Optional.empty();
+        if (part.isEmpty()) {
+            return;
+        }
+        String text = part.get().displayName();
+        Steps.walk(script, (path, step) -> {
+            switch (step) {
+                case Step.Close close
+                when begins(ENDING, text) && close.target() instanceof Target.Me && !departs(face.get()) ->
+                    wrongEnd(
+                            place,
+                            path,
+                            "“" + text + "” closes only " + face.get().name() + ", and the application goes on.",
+                            "Closing a window and ending the application are different acts (D1).",
+                            true);
+                case Step.EndApplication end
+                when begins(CLOSING, text) && face.get().of() != FacedWindow.Kind.MAIN ->
+                    wrongEnd(
+                            place,
+                            path,
+                            "“" + text + "” on " + face.get().name() + " ends the whole application.",
+                            "Who closes a window does not expect the others to go (D1).",
+                            false);
+                default -> {
+                    // neither closes nor ends
+                }
+            }
+        });
+    }
+
+    private void wrongEnd(ScriptPlace place, StepPath path, String what, String why, boolean ends) {
+        found.add(new Finding(
+                Weight.RISKY,
+                Kind.WRONG_END,
+                Place.step(place, path).words(design) + ": " + what,
+                why,
+                Place.step(place, path),
+                List.of(new Repair.Instead(place, path, ends))));
+    }
+
+    /** Whether closing the window ends the application, now or when it is the last. */
+    private boolean departs(FacedWindow face) {
+        return switch (design.application().departure()) {
+            case DepartureRule.WithWindow(String name) ->
+                name.equals(face.name().shown());
+            case DepartureRule.LastWindow l -> face.of() == FacedWindow.Kind.MAIN;
+            case DepartureRule.OnlyWhenTold o -> false;
+        };
+    }
+
+    /** C5, D4: what these scripts may not do any more. */
+    private void afterClosing(ScriptPlace place, Script script) {
+        boolean after = place.isAt(FacedWindow.Moment.AFTER_CLOSING);
+        boolean plan = place instanceof ScriptPlace.Plan;
+        if (!after && !plan) {
+            return;
+        }
+        Steps.walk(script, (path, step) -> {
+            Optional<String> wrong =
+                    switch (step) {
+                        case Step.Open o when after -> Optional.of("opens " + o.window());
+                        case Step.Close c when after -> Optional.of("closes a window");
+                        case Step.Reach r when after -> Optional.of(r.how().words() + " moves a window");
+                        case Step.EndApplication e when after -> Optional.of("ends the application");
+                        default -> Optional.empty();
+                    };
+            wrong.ifPresent(w -> found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.MISPLACED_STEP,
+                    Place.step(place, path).words(design) + ": a script after closing " + w + ".",
+                    "Nothing can be stopped any more then, and it is fault X10 (C5); do it before closing.",
+                    Place.step(place, path))));
+        });
+    }
+}

@@ -1,0 +1,126 @@
+package bivouac.check;
+
+import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Place;
+import bivouac.check.Finding.Weight;
+import bivouac.closing.MovedQuestion;
+import bivouac.closing.Questions;
+import bivouac.closing.Trigger;
+import bivouac.closing.Triggers;
+import bivouac.design.AccessKey;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.MessageBox;
+import bivouac.design.Part;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.Steps;
+import bivouac.design.Window;
+import java.util.List;
+import java.util.Optional;
+
+/** Questions that decide nothing, whose Escape destroys, or that the Delete key goes past. */
+final class QuestionFindings {
+
+    private final List<Finding> found;
+    private final Design design;
+
+    private QuestionFindings(List<Finding> found, Design design) {
+        this.found = found;
+        this.design = design;
+    }
+
+    static void into(List<Finding> found, Design design, Triggers triggers) {
+        var findings = new QuestionFindings(found, design);
+        for (Window window : design.windows()) {
+            switch (window) {
+                case MessageBox box -> findings.escape(box);
+                case FacedWindow face -> findings.lists(face, triggers);
+                default -> {
+                    // a file dialog or picker destroys nothing
+                }
+            }
+        }
+        findings.branches();
+    }
+
+    private void escape(MessageBox box) {
+        if (box.answers().size() < 2) {
+            return;
+        }
+        box.escapeEnding()
+                .flatMap(e ->
+                        box.answers().stream().filter(a -> a.ending().equals(e)).findFirst())
+                .filter(a -> MessageRules.destroys(a.text()))
+                .ifPresent(a -> found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.ESCAPE_DESTROYS,
+                        box.name() + ": Escape and the close box mean “" + AccessKey.without(a.text())
+                                + "”, which cannot be taken back.",
+                        "Who presses Escape wants nothing to happen (C7); let it mean another answer.",
+                        Place.window(box.name().shown()),
+                        box.answers().stream()
+                                .filter(other -> !MessageRules.destroys(other.text()))
+                                .map(MessageBox.Answer::ending)
+                                .limit(1)
+                                .<Repair>map(
+                                        e -> new Repair.EscapeMeans(box.name().shown(), e))
+                                .toList())));
+    }
+
+    /** A question that no answer of which is looked at. */
+    private void branches() {
+        design.scripts()
+                .forEach((place, script) -> Steps.walk(script, (path, step) -> {
+                    Optional<Window> asked = Questions.asked(design, step);
+                    if (asked.isPresent()
+                            && asked.get() instanceof MessageBox box
+                            && ((Step.Open) step).branches().isEmpty()) {
+                        found.add(new Finding(
+                                Weight.RISKY,
+                                Kind.MISSING_BRANCH,
+                                place.words() + " asks “" + box.name() + "”, and does the same whatever is answered.",
+                                "Write what happens at each answer, or “nothing, on purpose”.",
+                                Place.step(place, path)));
+                    }
+                }));
+    }
+
+    /** P2: the Delete key removes rows; a question in a trigger is not met by it. */
+    private void lists(FacedWindow face, Triggers triggers) {
+        String window = face.name().shown();
+        for (Part part : face.parts()) {
+            if (part instanceof Part.ListOfRows list) {
+                String name = list.name().expression();
+                List<Trigger> all = triggers.to(new Triggers.Goal.Removing(window, name));
+                boolean asksBefore = !list.at(Part.RowMoment.BEFORE_REMOVING).doesNothing();
+                all.stream()
+                        .filter(t -> !t.asks().isEmpty() && !asksBefore)
+                        .findFirst()
+                        .ifPresent(t -> goesPast(face, list, t, all));
+            }
+        }
+    }
+
+    private void goesPast(FacedWindow face, Part.ListOfRows list, Trigger asking, List<Trigger> all) {
+        String window = face.name().shown();
+        String name = list.name().expression();
+        Optional<String> past = list.byHand()
+                ? Optional.of("the Delete key")
+                : all.stream()
+                        .filter(t -> t.asks().isEmpty())
+                        .map(t -> t.place().ownWords(design, Part::displayName))
+                        .findFirst();
+        ScriptPlace place = asking.place();
+        past.ifPresent(who -> found.add(new Finding(
+                Weight.WRONG,
+                Kind.REMOVES_UNASKED,
+                place.words() + ": " + who + " removes a row of " + list.displayName() + " without the question “"
+                        + asking.asks().iterator().next() + "”.",
+                "Before removing of the list is met by every way (P2); ask there.",
+                Place.step(place, asking.closes().getFirst()),
+                MovedQuestion.beforeRemoving(design, window, name, place).isPresent()
+                        ? List.of(new Repair.AskBeforeRemoving(window, name, place))
+                        : List.of())));
+    }
+}

@@ -1,0 +1,244 @@
+package bivouac.check;
+
+import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Place;
+import bivouac.check.Finding.Weight;
+import bivouac.closing.Closings;
+import bivouac.closing.Closings.Cell;
+import bivouac.closing.Closings.Column;
+import bivouac.closing.MovedQuestion;
+import bivouac.closing.OnTheWay;
+import bivouac.closing.Trigger;
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Part;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Way;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * Ways out that go past what a window's other ways ask, check, run or save (C1, C2): the careful path exists once, and
+ * the close box walks past it.
+ */
+final class UnaskedFindings {
+
+    private static final String WHY =
+            "A person who leaves so is not asked, and loses what the others are asked about; before closing is met by every"
+                    + " way (C2).";
+
+    private final List<Finding> found;
+    private final Design design;
+    private final Closings closings;
+
+    private UnaskedFindings(List<Finding> found, Design design, Closings closings) {
+        this.found = found;
+        this.design = design;
+        this.closings = closings;
+    }
+
+    static void into(List<Finding> found, Design design, Closings closings) {
+        var findings = new UnaskedFindings(found, design, closings);
+        closings.rows().forEach(findings::row);
+        closings.ending().forEach(findings::ends);
+    }
+
+    private void row(Closings.Row row) {
+        if (!(row.window() instanceof FacedWindow face)) {
+            return;
+        }
+        for (Way way : Way.values()) {
+            if (row.cell(Column.of(way)) instanceof Cell.Leads l && l.unasked()) {
+                unasked(row, way);
+            }
+        }
+        if (!row.before().asks()) {
+            row.triggers().forEach(t -> goesPast(row, face, t));
+        }
+    }
+
+    /** C2: a way that is marked unasked, where before closing does something. */
+    private void unasked(Closings.Row row, Way way) {
+        String name = row.window().name().shown();
+        List<OnTheWay> skipped = row.before().things();
+        if (skipped.isEmpty()) {
+            return;
+        }
+        boolean asks = row.before().asks();
+        found.add(new Finding(
+                asks ? Weight.WRONG : Weight.RISKY,
+                Kind.CLOSES_UNASKED,
+                name + " closes unasked by " + way.words() + "; its other ways " + does(skipped) + " first.",
+                asks ? WHY : "What is done before closing is not done then (C2).",
+                Place.window(name),
+                List.of(new Repair.AskHereToo(name, way))));
+    }
+
+    /** What a trigger does before it closes, and other ways to the same ending do not. */
+    private void goesPast(Closings.Row row, FacedWindow face, Trigger trigger) {
+        List<OnTheWay> only = trigger.before().stream()
+                .filter(t -> !row.before().things().contains(t))
+                .toList();
+        boolean asks = only.stream().anyMatch(t -> t.asks().isPresent());
+        List<OnTheWay> missed =
+                asks ? only.stream().filter(t -> t.asks().isPresent()).toList() : only;
+        List<String> past = missed.isEmpty() ? List.of() : past(row, face, trigger, asks);
+        if (past.isEmpty()) {
+            return;
+        }
+        String name = face.name().shown();
+        String who = words(trigger, name);
+        String without = missed.stream().allMatch(t -> t.asks().isPresent())
+                ? " without the question " + quoted(missed) + ", which " + who + " asks."
+                : ", and do not " + does(missed) + " first, as " + who + " does.";
+        found.add(new Finding(
+                asks ? Weight.WRONG : Weight.RISKY,
+                Kind.CLOSES_UNASKED,
+                trigger.place().words() + ": " + list(past) + " close" + (past.size() == 1 ? "s " : " ") + name
+                        + (past.size() == 1 ? without.replace(", and do not", ", and does not") : without),
+                asks ? WHY : "What is done on one way out only is not done on the others (C1); do it before closing.",
+                Place.step(trigger.place(), trigger.closes().getFirst()),
+                repairs(name, trigger, asks)));
+    }
+
+    private List<Repair> repairs(String window, Trigger trigger, boolean asks) {
+        var all = new ArrayList<Repair>();
+        if (asks && MovedQuestion.beforeClosing(design, window, trigger.place()).isPresent()) {
+            all.add(new Repair.AskOnEveryWay(window, trigger.place(), String.join("”, “", trigger.asks())));
+        }
+        trigger.place()
+                .ofPart()
+                .filter(p -> trigger.place().ofWindow().equals(Optional.of(window)))
+                .ifPresent(part -> Stream.of(Way.CLOSE_BOX, Way.ESCAPE)
+                        .filter(way -> leadsTo(window, way, trigger))
+                        .forEach(way -> all.add(new Repair.LeaveBy(window, way, Optional.of(part)))));
+        return all;
+    }
+
+    private boolean leadsTo(String window, Way way, Trigger trigger) {
+        return closings.row(window)
+                .map(r -> r.cell(Column.of(way)))
+                .filter(c -> c instanceof Cell.Leads l && trigger.endings().containsAll(l.endings()))
+                .isPresent();
+    }
+
+    /** The ways to an ending of the trigger that do not what it does: the window's own, then other triggers that ask. */
+    private List<String> past(Closings.Row row, FacedWindow face, Trigger trigger, boolean asks) {
+        Set<String> past = new LinkedHashSet<>();
+        for (Way way : Way.values()) {
+            if (row.cell(Column.of(way)) instanceof Cell.Leads l
+                    && trigger.endings().containsAll(l.endings())
+                    && !(way == Way.OWNER_CLOSING && !asks)) {
+                past.add("the " + way.words());
+            }
+        }
+        if (asks) {
+            row.triggers().stream()
+                    .filter(t -> t != trigger && t.asks().isEmpty())
+                    .filter(t -> t.endings().stream().anyMatch(trigger.endings()::contains))
+                    .filter(t -> !saysSo(t))
+                    .map(t -> words(t, face.name().shown()))
+                    .forEach(past::add);
+        }
+        return List.copyOf(past);
+    }
+
+    /** Whoever presses what says that it throws away has been told. */
+    private boolean saysSo(Trigger trigger) {
+        return trigger.place().ofPart().isPresent()
+                && design.faced(trigger.place().ofWindow().orElse(""))
+                        .flatMap(f -> f.part(trigger.place().ofPart().orElseThrow()))
+                        .filter(p -> MessageRules.destroys(p.displayName()))
+                        .isPresent();
+    }
+
+    /** A question in a trigger that ends the application, where closing the main window ends it unasked (D1). */
+    private void ends(Trigger trigger) {
+        if (trigger.asks().isEmpty()) {
+            return;
+        }
+        List<String> past = mains().flatMap(row -> pastTheEnd(row, trigger).stream())
+                .distinct()
+                .toList();
+        boolean asksElse = mains().anyMatch(r -> r.before().asks());
+        if (!past.isEmpty() && !asksElse) {
+            found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.CLOSES_UNASKED,
+                    trigger.place().words() + ": " + list(past) + " end" + (past.size() == 1 ? "s" : "")
+                            + " the application without the question " + quoted(trigger.before()) + ".",
+                    "Only who presses this is asked; put the question before closing, which a departure asks too (D2).",
+                    Place.step(trigger.place(), trigger.closes().getFirst())));
+        }
+    }
+
+    private Stream<Closings.Row> mains() {
+        DepartureRule rule = design.application().departure();
+        return closings.rows().stream()
+                .filter(r -> r.window() instanceof FacedWindow f && f.of() == FacedWindow.Kind.MAIN)
+                .filter(r -> !(rule instanceof DepartureRule.WithWindow(String name))
+                        || r.window().name().shown().equals(name));
+    }
+
+    private List<String> pastTheEnd(Closings.Row row, Trigger trigger) {
+        String name = row.window().name().shown();
+        var past = new ArrayList<String>();
+        boolean closingEnds = !(design.application().departure() instanceof DepartureRule.OnlyWhenTold);
+        if (closingEnds && row.cell(Column.CLOSE_BOX) instanceof Cell.Leads) {
+            past.add("the close box of " + name);
+        }
+        past.add("the session ending");
+        if (closingEnds) {
+            row.triggers().stream()
+                    .filter(t -> !t.place().equals(trigger.place()) && t.asks().isEmpty())
+                    .map(t -> words(t, name))
+                    .forEach(past::add);
+        }
+        return past;
+    }
+
+    private String words(Trigger trigger, String window) {
+        ScriptPlace place = trigger.place();
+        String own = place.ownWords(design, Part::displayName);
+        return place.ofWindow()
+                .filter(w -> !w.equals(window))
+                .map(w -> own + " of " + w)
+                .orElse(own);
+    }
+
+    private static String quoted(List<OnTheWay> things) {
+        return things.stream()
+                .map(OnTheWay::asks)
+                .flatMap(Optional::stream)
+                .distinct()
+                .map(a -> "“" + a + "”")
+                .collect(Collectors.joining(" and "));
+    }
+
+    /** Verbs for what is done on a way. */
+    private static String does(List<OnTheWay> things) {
+        return things.stream()
+                .map(t -> switch (t) {
+                    case OnTheWay.Asks(String window) -> "ask “" + window + "”";
+                    case OnTheWay.Checks c -> "check";
+                    case OnTheWay.Runs(String task) -> "run " + task;
+                    case OnTheWay.Saves s -> "save the kept values";
+                    case OnTheWay.GivesBack(String holding) -> "give back " + holding;
+                })
+                .distinct()
+                .collect(Collectors.joining(" and "));
+    }
+
+    private static String list(List<String> words) {
+        String all = words.size() == 1
+                ? words.getFirst()
+                : String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.getLast();
+        return all;
+    }
+}

@@ -1,0 +1,113 @@
+package bivouac.closing;
+
+import bivouac.closing.Decision.Outcome;
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.Manner;
+import bivouac.design.ReadyMade;
+import bivouac.design.Script;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Reads a script <em>before closing</em> from its end: what can come of a step is known when that of what follows is.
+ * Whether a condition holds is not asked; both ways can be gone.
+ */
+final class Outcomes {
+
+    private final Design design;
+    private final Doing doing;
+    private final List<Decision> decisions = new ArrayList<>();
+    /** The step of the script itself, while a named script that it does is read. */
+    private Optional<StepPath> done = Optional.empty();
+
+    Outcomes(Design design, Optional<String> window) {
+        this.design = design;
+        this.doing = new Doing(design, window);
+    }
+
+    /** The decisions of the script, from its beginning. */
+    List<Decision> of(Script script) {
+        from(script.steps(), 0, Optional.empty(), 0, EnumSet.of(Outcome.CLOSES));
+        return decisions.reversed();
+    }
+
+    /** What can come of the steps from one on, where {@code after} can come of what follows them. */
+    private Set<Outcome> from(List<Step> steps, int at, Optional<StepPath> outer, int inner, Set<Outcome> after) {
+        Set<Outcome> now = after;
+        for (int i = steps.size() - 1; i >= at; i--) {
+            int number = i;
+            StepPath path = outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number));
+            now = step(steps.get(i), path, now);
+        }
+        return now;
+    }
+
+    private Set<Outcome> all(Script script, StepPath path, int inner, Set<Outcome> rest) {
+        return from(script.steps(), 0, Optional.of(path), inner, rest);
+    }
+
+    private Set<Outcome> step(Step step, StepPath path, Set<Outcome> rest) {
+        return switch (step) {
+            case Step.StayOpen stay -> EnumSet.of(Outcome.STAYS);
+            case Step.Off off -> rest;
+            // it comes to what the repeated steps come to by another way
+            case Step.Again again -> EnumSet.noneOf(Outcome.class);
+            case Step.If choice -> choice(choice, path, rest);
+            case Step.Repeat(Script inside) -> all(inside, path, 0, rest);
+            case Step.Do call -> done(call, path, rest);
+            case Step.Open open when goesOn(open) -> rest;
+            case Step.RunTask run -> branching(run, path, rest);
+            case Step.Branching branching -> branching(branching, path, rest);
+            default -> rest;
+        };
+    }
+
+    /** W3, C7: what is opened alongside is not waited for, unless it is ready-made. */
+    private boolean goesOn(Step.Open open) {
+        return open.manner() instanceof Manner.Alongside
+                && design.window(open.window())
+                        .filter(ReadyMade.class::isInstance)
+                        .isEmpty();
+    }
+
+    private Set<Outcome> choice(Step.If choice, StepPath path, Set<Outcome> rest) {
+        Set<Outcome> all = EnumSet.noneOf(Outcome.class);
+        for (int i = choice.inner().size() - 1; i >= 0; i--) {
+            all.addAll(all(choice.inner().get(i).script(), path, i, rest));
+        }
+        if (choice.otherwise().isEmpty()) {
+            all.addAll(rest);
+        }
+        return all;
+    }
+
+    private Set<Outcome> branching(Step.Branching step, StepPath path, Set<Outcome> rest) {
+        var outcomes = new LinkedHashMap<String, Set<Outcome>>();
+        for (Ending ending : design.endingsOf(step)) {
+            outcomes.put(ending.name(), rest);
+        }
+        for (int i = step.branches().size() - 1; i >= 0; i--) {
+            Step.Branch branch = step.branches().get(i);
+            outcomes.replace(branch.ending(), all(branch.script(), path, i, rest));
+        }
+        decisions.add(new Decision(done.orElse(path), done.isEmpty(), step, outcomes));
+        Set<Outcome> all = EnumSet.noneOf(Outcome.class);
+        outcomes.values().forEach(all::addAll);
+        return outcomes.isEmpty() ? rest : all;
+    }
+
+    private Set<Outcome> done(Step.Do call, StepPath path, Set<Outcome> rest) {
+        Optional<StepPath> outside = done;
+        done = Optional.of(done.orElse(path));
+        Set<Outcome> all = doing.into(call, named -> from(named.script().steps(), 0, Optional.empty(), 0, rest), rest);
+        done = outside;
+        return all;
+    }
+}

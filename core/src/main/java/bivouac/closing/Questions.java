@@ -1,0 +1,37 @@
+package bivouac.closing;
+
+import bivouac.design.Design;
+import bivouac.design.FileDialog;
+import bivouac.design.Manner;
+import bivouac.design.MessageBox;
+import bivouac.design.Picker;
+import bivouac.design.Step;
+import bivouac.design.Window;
+import java.util.Optional;
+
+/** Which steps ask a person something: they open a window, wait for it, and it can end in more than one way. */
+public final class Questions {
+
+    private Questions() {}
+
+    /** The window that a step asks with. A file dialog or picker asks for a value, and nothing about going on. */
+    public static Optional<Window> asked(Design design, Step step) {
+        return step instanceof Step.Open open
+                ? design.window(open.window()).filter(w -> isAsked(w, open))
+                : Optional.empty();
+    }
+
+    private static boolean isAsked(Window window, Step.Open open) {
+        return switch (window) {
+            case MessageBox box -> box.answers().size() > 1;
+            case FileDialog dialog -> false;
+            case Picker picker -> false;
+            case bivouac.design.FacedWindow face ->
+                isWaited(open.manner()) && face.endings().size() > 1;
+        };
+    }
+
+    private static boolean isWaited(Manner manner) {
+        return manner instanceof Manner.WaitsForOwner || manner instanceof Manner.WaitsForApplication;
+    }
+}
