@@ -30,6 +30,8 @@ class RoomsTest {
             .definedBy("bivouac.state..")
             .layer("machine")
             .definedBy("bivouac.machine..")
+            .layer("closing")
+            .definedBy("bivouac.closing..")
             .layer("rehearsal")
             .definedBy("bivouac.rehearsal..")
             .layer("sentence")
@@ -48,12 +50,14 @@ class RoomsTest {
             .mayOnlyAccessLayers("design", "expression", "plan")
             .whereLayer("machine")
             .mayOnlyAccessLayers("design", "expression", "plan", "state")
+            .whereLayer("closing")
+            .mayOnlyAccessLayers("design", "plan")
             .whereLayer("rehearsal")
-            .mayOnlyAccessLayers("design", "expression", "plan", "state", "machine")
+            .mayOnlyAccessLayers("design", "expression", "plan", "state", "machine", "closing")
             .whereLayer("sentence")
             .mayOnlyAccessLayers("design", "expression", "plan")
             .whereLayer("check")
-            .mayOnlyAccessLayers("design", "expression", "plan", "machine");
+            .mayOnlyAccessLayers("design", "expression", "plan", "machine", "closing");
 
     @ArchTest
     static final ArchRule NO_ROOM_IS_IN_A_RING =

@@ -131,6 +131,10 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
             return new Place(Optional.of(window), Optional.of(part), Optional.empty(), Optional.empty());
         }
 
+        static Place script(ScriptPlace script) {
+            return new Place(script.ofWindow(), script.ofPart(), Optional.of(script), Optional.empty());
+        }
+
         static Place step(ScriptPlace script, StepPath step) {
             return new Place(script.ofWindow(), script.ofPart(), Optional.of(script), Optional.of(step));
         }

@@ -76,7 +76,7 @@ final class UnaskedFindings {
                 Kind.CLOSES_UNASKED,
                 name + " closes unasked by " + way.words() + "; its other ways " + does(skipped) + " first.",
                 asks ? WHY : "What is done before closing is not done then (C2).",
-                Place.window(name),
+                Place.script(new ScriptPlace.AtMoment(name, FacedWindow.Moment.BEFORE_CLOSING)),
                 List.of(new Repair.AskHereToo(name, way))));
     }
 

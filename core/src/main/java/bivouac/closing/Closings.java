@@ -46,6 +46,19 @@ public record Closings(List<Row> rows, List<Trigger> ending) {
             return cells.get(column.ordinal());
         }
 
+        /** What other ways to the same ending do, and this one does not; empty where it does all of it, or is no way. */
+        public List<OnTheWay> missing(Column column) {
+            if (column == Column.CLOSE_STEP || !(cell(column) instanceof Cell.Leads here)) {
+                return List.of();
+            }
+            Set<OnTheWay> all = new LinkedHashSet<>(here.unasked() ? before.things() : List.of());
+            triggers.stream()
+                    .filter(t -> t.endings().stream().anyMatch(here.endings()::contains))
+                    .forEach(t -> all.addAll(t.before()));
+            all.removeAll(here.things());
+            return List.copyOf(all);
+        }
+
         /** Whether it closes in the same ways as another one, so that the two can be shown as one. */
         public boolean closesLike(Row other) {
             return window.kind().equals(other.window.kind()) && cells.equals(other.cells);
@@ -58,8 +71,8 @@ public record Closings(List<Row> rows, List<Trigger> ending) {
         CLOSE_BOX("close box", "in the title bar"),
         ESCAPE("Escape", "in the window"),
         OWNER_CLOSING("owner closing", "when its owner goes"),
-        DEPARTURE("departure", "the application is to end"),
-        SESSION_ENDING("session ending", "the system is to end");
+        DEPARTURE("departure", "the application ends"),
+        SESSION_ENDING("session ending", "the system ends");
 
         private final String words;
         private final String about;

@@ -154,26 +154,26 @@ public final class Triggers {
         /** A condition is a check where one of its sides leads to the end and another does not. */
         private List<OnTheWay> choice(Step.If choice, StepPath path, List<OnTheWay> before) {
             var after = new LinkedHashSet<>(before);
-            boolean mayGoPast = choice.otherwise().isEmpty();
             for (int i = 0; i < choice.inner().size(); i++) {
                 Script script = choice.inner().get(i).script();
-                boolean otherwise = i == choice.cases().size();
-                boolean others = mayGoPast || someOtherStops(choice, i);
-                List<OnTheWay> entered = others && closesIn(script)
-                        ? with(before, new OnTheWay.Checks(otherwise ? "otherwise" : condition(choice, i)))
-                        : before;
+                List<OnTheWay> entered = closesIn(script) ? checked(choice, i, before) : before;
                 after.addAll(steps(script.steps(), Optional.of(path), i, entered));
             }
             return List.copyOf(after);
         }
 
-        private boolean someOtherStops(Step.If choice, int but) {
-            for (int i = 0; i < choice.inner().size(); i++) {
-                if (i != but && !closesIn(choice.inner().get(i).script())) {
-                    return true;
+        /** With the conditions that had to hold, or not to hold, for coming here, where another side stops. */
+        private List<OnTheWay> checked(Step.If choice, int here, List<OnTheWay> before) {
+            List<OnTheWay> all = before;
+            for (int i = 0; i < Math.min(here, choice.cases().size()); i++) {
+                if (!closesIn(choice.cases().get(i).script())) {
+                    all = with(all, new OnTheWay.Checks(condition(choice, i)));
                 }
             }
-            return false;
+            boolean ownDecides = here < choice.cases().size()
+                    && (choice.otherwise().isEmpty()
+                            || !closesIn(choice.otherwise().get()));
+            return ownDecides ? with(all, new OnTheWay.Checks(condition(choice, here))) : all;
         }
 
         private static String condition(Step.If choice, int number) {

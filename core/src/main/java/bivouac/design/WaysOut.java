@@ -32,6 +32,21 @@ public final class WaysOut {
         };
     }
 
+    /** A way that leads to an ending: marked unasked as it was, with what it gave where that ending was it already. */
+    public static WayOut leadingTo(FacedWindow window, Way way, String ending) {
+        return of(window, way) instanceof WayOut.LeadsTo(String before, var gives, boolean unasked)
+                ? new WayOut.LeadsTo(ending, before.equals(ending) ? gives : List.of(), unasked)
+                : WayOut.LeadsTo.ending(ending);
+    }
+
+    /** A way that leads where it did, asked or unasked (C2); itself where it leads nowhere. */
+    public static WayOut asking(FacedWindow window, Way way, boolean unasked) {
+        WayOut out = of(window, way);
+        return out instanceof WayOut.LeadsTo(String ending, var gives, boolean u)
+                ? new WayOut.LeadsTo(ending, gives, unasked)
+                : out;
+    }
+
     /** The ending of a <em>close</em> step that names none: the one of the close box, else the built-in one. */
     public static String usualEnding(FacedWindow window) {
         return of(window, Way.CLOSE_BOX) instanceof WayOut.LeadsTo closeBox ? closeBox.ending() : CLOSED;

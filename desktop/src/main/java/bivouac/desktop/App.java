@@ -2,6 +2,8 @@ package bivouac.desktop;
 
 import atlantafx.base.theme.PrimerLight;
 import bivouac.design.Design;
+import bivouac.desktop.closings.ClosingsView;
+import bivouac.desktop.findings.FindingsView;
 import bivouac.desktop.frame.Files;
 import bivouac.desktop.frame.Frame;
 import bivouac.desktop.frame.LeftWorkBox;
@@ -106,7 +108,9 @@ public final class App {
             case OVERVIEW -> new OverviewView(work);
             case WINDOW -> new WindowView(work);
             case REHEARSAL -> new RehearsalView(work, files::keep);
+            case CLOSINGS -> new ClosingsView(work);
             case MESSAGES -> new MessagesView(work, files::keep);
+            case FINDINGS -> new FindingsView(work);
         };
     }
 

@@ -106,7 +106,7 @@ class MouseTest {
                 .contains("Hut full removed; left dangling: Register, arrive opens it");
         assertThat(work().now().findings())
                 .anyMatch(f -> f.what().contains("opens “Hut full”, and there is no window of that name"));
-        robot.click("findings").enter();
+        robot.click("findings").enter().enter();
         assertThat(work().now().chosen().window()).contains("Register");
         assertThat(work().now().screen()).isEqualTo(Screen.WINDOW);
     }

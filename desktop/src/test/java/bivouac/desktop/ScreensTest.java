@@ -79,10 +79,8 @@ class ScreensTest {
         assertThat(robot.focus()).isEqualTo("find-field");
         robot.text("nights wrong").key(ENTER);
         assertThat(now().chosen().window()).contains("Nights wrong");
-        robot.key(F8);
-        assertThat(robot.has("findings-close")).isTrue();
-        robot.key(ESCAPE);
-        assertThat(robot.has("findings-close")).isFalse();
+        robot.key(CONTROL, K).key(ESCAPE);
+        assertThat(robot.has("find-field")).isFalse();
     }
 
     @Test
@@ -231,7 +229,12 @@ class ScreensTest {
         robot.settle().focus("app-names").key(SPACE).key(UP).key(UP).key(ENTER);
         assertThat(now().design().application().names()).isEqualTo(bivouac.design.NamingHabit.SUFFIX);
         assertThat(now().findings()).isNotEmpty();
-        robot.key(F8).click("repair-Register");
+        String what = now().findings().stream()
+                .map(bivouac.check.Finding::what)
+                .filter(w -> w.startsWith("Register:"))
+                .findFirst()
+                .orElseThrow();
+        robot.key(F8).click("finding-" + what).click("finding-way-0");
         assertThat(now().design().faced("Register").orElseThrow().part("arriveButton"))
                 .isPresent();
         assertThat(now().findings()).noneMatch(f -> f.what().startsWith("Register:"));

@@ -38,9 +38,7 @@ public final class Frame extends StackPane {
         this.roster = new Roster(work);
         this.commands = commands(files);
         this.top = new TopBar(
-                work, commands.stream().filter(Command::ofTheDesign).toList(), this::find, () -> new FindingsBox(
-                                overlay, work)
-                        .open());
+                work, commands.stream().filter(Command::ofTheDesign).toList(), this::find, () -> goTo(Screen.FINDINGS));
         this.foot = new FootStrip(work);
         body.setTop(top);
         body.setBottom(foot);
@@ -63,7 +61,9 @@ public final class Frame extends StackPane {
                 new Command("Overview", "Ctrl+1", () -> goTo(Screen.OVERVIEW)),
                 new Command("Window", "Ctrl+2", () -> goTo(Screen.WINDOW)),
                 new Command("Rehearsal", "Ctrl+3", () -> goTo(Screen.REHEARSAL)),
+                new Command("Closings", "Ctrl+4", () -> goTo(Screen.CLOSINGS)),
                 new Command("Messages", "Ctrl+5", () -> goTo(Screen.MESSAGES)),
+                new Command("Findings", "Ctrl+7", () -> goTo(Screen.FINDINGS)),
                 Command.ofDesign("New design", "Ctrl+N", files::askNew),
                 Command.ofDesign("Open a design", "Ctrl+O", files::askOpen),
                 Command.ofDesign("Save", "Ctrl+S", () -> files.save(() -> {})),
@@ -71,7 +71,8 @@ public final class Frame extends StackPane {
                 new Command("Undo", "Ctrl+Z", work::undo),
                 new Command("Redo", "Ctrl+Shift+Z", work::redo),
                 new Command("Find", "Ctrl+K", this::find),
-                new Command("Findings", "F8", () -> new FindingsBox(overlay, work).open()),
+                new Command("The next finding", "F8", () -> finding(1)),
+                new Command("The finding before", "Shift+F8", () -> finding(-1)),
                 new Command("Filter the roster, or add a window", "Ctrl+L", this::filter),
                 new Command(
                         "Back one event of the trail",
@@ -120,6 +121,15 @@ public final class Frame extends StackPane {
         screen(screen).focus();
     }
 
+    /** On the Findings screen to the next one, round and round; from elsewhere to the one that was chosen there. */
+    private void finding(int steps) {
+        boolean there = showing == Screen.FINDINGS;
+        goTo(Screen.FINDINGS);
+        if (there) {
+            screen(Screen.FINDINGS).step(steps);
+        }
+    }
+
     /** Screens without the roster give way to the one where it is used most. */
     private void filter() {
         if (listsWindowsItself()) {
@@ -162,7 +172,7 @@ public final class Frame extends StackPane {
 
     /** The roster costs room that these screens need. */
     private boolean listsWindowsItself() {
-        return showing == Screen.REHEARSAL || showing == Screen.MESSAGES;
+        return showing != Screen.OVERVIEW && showing != Screen.WINDOW;
     }
 
     /** Done when the screen shown is drawn whole. */

@@ -32,7 +32,14 @@ public final class Look {
     }
 
     private static Stream<String> sheets() {
-        return Stream.of("controls.css", "frame.css", "desk.css", "window.css", "overview.css", "messages.css")
+        return Stream.of(
+                        "controls.css",
+                        "frame.css",
+                        "desk.css",
+                        "window.css",
+                        "overview.css",
+                        "messages.css",
+                        "closings.css")
                 .map(Look::sheet);
     }
 

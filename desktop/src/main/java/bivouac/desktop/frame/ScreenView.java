@@ -23,6 +23,11 @@ public interface ScreenView {
         return false;
     }
 
+    /** Goes on to the next thing of a screen that goes from one to the other, or back. */
+    default void step(int steps) {
+        // most screens show all that they have at once
+    }
+
     /** Puts the keyboard where a person begins on this screen. */
     void focus();
 }

@@ -1,7 +1,10 @@
 package bivouac.desktop.pictures;
 
 import bivouac.design.Design;
+import bivouac.design.FacedWindow;
 import bivouac.design.ScriptPlace;
+import bivouac.design.Way;
+import bivouac.design.WaysOut;
 import bivouac.desktop.App;
 import bivouac.desktop.frame.Look;
 import bivouac.desktop.widget.Refocus;
@@ -60,6 +63,10 @@ final class Painter {
         picture("window", this::chooseWindow);
         picture("window-file-dialog", this::chooseFileDialog);
         picture("messages", () -> app.work().show(Screen.MESSAGES));
+        onInterface(this::goPastAQuestion);
+        picture("closings", () -> app.work().show(Screen.CLOSINGS));
+        picture("findings", () -> app.work().show(Screen.FINDINGS));
+        onInterface(() -> app.work().undo());
         picture("rehearsal", this::rehearse);
         picture("rehearsal-dark", () -> Look.change(stage.getScene()));
         picture("rehearsal-walkthroughs", () -> {
@@ -80,9 +87,9 @@ final class Painter {
     /** The dialog with the most to see, with the script of its first button. */
     private void chooseWindow() {
         design.windows().stream()
-                .filter(bivouac.design.FacedWindow.class::isInstance)
-                .map(bivouac.design.FacedWindow.class::cast)
-                .filter(f -> f.of() == bivouac.design.FacedWindow.Kind.DIALOG)
+                .filter(FacedWindow.class::isInstance)
+                .map(FacedWindow.class::cast)
+                .filter(f -> f.of() == FacedWindow.Kind.DIALOG)
                 .findFirst()
                 .ifPresent(f -> f.parts().stream()
                         .filter(p -> p.trigger().map(t -> !t.script().isEmpty()).orElse(false))
@@ -101,6 +108,27 @@ final class Painter {
                 .findFirst()
                 .ifPresent(d -> app.work().choose(Chosen.window(d.name().shown())));
         app.work().show(Screen.WINDOW);
+    }
+
+    /** So that there is something to see, one way out of a window that asks goes unasked while two pictures are drawn. */
+    private void goPastAQuestion() {
+        design.windows().stream()
+                .filter(FacedWindow.class::isInstance)
+                .map(FacedWindow.class::cast)
+                .filter(f -> f.of() == FacedWindow.Kind.CHILD
+                        && !f.moment(FacedWindow.Moment.BEFORE_CLOSING).isEmpty())
+                .findFirst()
+                .ifPresent(f -> app.work()
+                        .change(
+                                app.work()
+                                        .now()
+                                        .design()
+                                        .changingFace(
+                                                f.name().shown(),
+                                                w -> w.leaving(
+                                                        Way.OWNER_CLOSING, WaysOut.asking(w, Way.OWNER_CLOSING, true))),
+                                "a way unasked",
+                                Chosen.window(f.name().shown())));
     }
 
     private void rehearse() {

@@ -2,11 +2,8 @@ package bivouac.desktop.window;
 
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
-import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Way;
-import bivouac.design.WayOut;
-import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
@@ -18,7 +15,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -27,10 +23,8 @@ import javafx.scene.layout.VBox;
 /** The right column: the ways out by ending, where each leads, and what every opener does then. */
 final class WaysOutColumn {
 
-    private static final String ABSENT = "does nothing";
     private static final double NAME = 100;
     private static final double WIDE_NAME = 170;
-    private static final String PRESSING = "as pressing ";
 
     private final Work work;
 
@@ -145,40 +139,10 @@ final class WaysOutColumn {
     }
 
     private Node choice(FacedWindow face, Way way) {
-        var choice = new ChoiceBox<String>();
-        choice.setId("way-" + way.words());
-        choice.setAccessibleText(way.words() + " leads to");
+        var choice = new WayChoice(work, face, way, "way-" + way.words());
         choice.setPrefWidth(128);
         choice.setMinWidth(128);
-        face.endings().forEach(e -> choice.getItems().add(e.name()));
-        if (face.ending(WaysOut.CLOSED).isEmpty() && !way.isOfTheUser()) {
-            choice.getItems().add(WaysOut.CLOSED);
-        }
-        if (way.isOfTheUser()) {
-            choice.getItems().add(ABSENT);
-            face.parts().stream().filter(p -> p instanceof Part.Button).forEach(p -> choice.getItems()
-                    .add(PRESSING + p.name().expression()));
-        }
-        choice.setValue(
-                switch (WaysOut.of(face, way)) {
-                    case WayOut.Absent a -> ABSENT;
-                    case WayOut.AsPressing(String part) -> PRESSING + part;
-                    case WayOut.LeadsTo l -> l.ending();
-                });
-        choice.setOnAction(e -> take(face, way, choice.getValue()));
         return choice;
-    }
-
-    private void take(FacedWindow face, Way way, String value) {
-        WayOut out = value.equals(ABSENT)
-                ? new WayOut.Absent()
-                : value.startsWith(PRESSING)
-                        ? new WayOut.AsPressing(value.substring(PRESSING.length()))
-                        : WayOut.LeadsTo.ending(value);
-        String name = face.name().shown();
-        work.change(
-                work.now().design().changingFace(name, f -> f.leaving(way, out)),
-                way.words() + " of " + name + ": " + value);
     }
 
     private Node receiver(WaysOutState.Receiver receiver) {

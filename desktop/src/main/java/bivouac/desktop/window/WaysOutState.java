@@ -18,14 +18,16 @@ import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import bivouac.sentence.Sentences;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** The ways out of a window, grouped by ending, as the right column shows them. */
-record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
+public record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
 
     /** An ending with what leads to it, and what each opener does then. */
-    record Group(Ending ending, List<Row> rows, List<Receiver> receivers) {}
+    public record Group(Ending ending, List<Row> rows, List<Receiver> receivers) {}
 
     /**
      * One way out.
@@ -34,12 +36,12 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
      * @param place the script that holds a close step
      * @param asks what is asked first, in words
      */
-    record Row(String name, Optional<Way> way, Optional<ScriptPlace> place, String asks) {}
+    public record Row(String name, Optional<Way> way, Optional<ScriptPlace> place, String asks) {}
 
     /** @param does what the opener does with the ending, in words */
-    record Receiver(String opener, ScriptPlace place, String does) {}
+    public record Receiver(String opener, ScriptPlace place, String does) {}
 
-    static WaysOutState of(Design design, Window window) {
+    public static WaysOutState of(Design design, Window window) {
         return switch (window) {
             case FacedWindow face -> face(design, face);
             case MessageBox box -> box(design, box);
@@ -53,7 +55,7 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
         var groups = new ArrayList<Group>();
         for (Ending ending : endings(face)) {
             var rows = new ArrayList<>(closeSteps(design, face, ending.name(), asks));
-            for (Way way : Way.values()) {
+            for (Way way : ways(face)) {
                 if (WaysOut.of(face, way) instanceof WayOut.LeadsTo l
                         && l.ending().equals(ending.name())) {
                     rows.add(new Row(way.words(), Optional.of(way), Optional.empty(), l.unasked() ? "unasked" : asks));
@@ -71,6 +73,13 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
             }
         }
         return new WaysOutState(groups, absent, asks);
+    }
+
+    /** O5: a main window never is owned. */
+    private static List<Way> ways(FacedWindow face) {
+        return List.of(Way.values()).stream()
+                .filter(w -> w != Way.OWNER_CLOSING || face.of() != FacedWindow.Kind.MAIN)
+                .toList();
     }
 
     /** Its endings, and the built-in one where some way leads to it (C1). */
@@ -131,7 +140,22 @@ record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
                     .orElse("no branch: goes on after the step");
             receivers.add(new Receiver(in.place().ofWindow().orElse("Start"), in.place(), does));
         }
-        return receivers;
+        return gathered(receivers);
+    }
+
+    /** Openers that do the same stand in one line, which leads to the first of them. */
+    private static List<Receiver> gathered(List<Receiver> receivers) {
+        Map<String, List<Receiver>> alike = new LinkedHashMap<>();
+        receivers.forEach(
+                r -> alike.computeIfAbsent(r.does(), d -> new ArrayList<>()).add(r));
+        return alike.values().stream()
+                .map(all -> all.size() == 1
+                        ? all.getFirst()
+                        : new Receiver(
+                                all.size() + " openers",
+                                all.getFirst().place(),
+                                all.getFirst().does()))
+                .toList();
     }
 
     private static String does(Step.Branch branch) {

@@ -5,7 +5,9 @@ public enum Screen {
     OVERVIEW("Overview", 1),
     WINDOW("Window", 2),
     REHEARSAL("Rehearsal", 3),
-    MESSAGES("Messages", 5);
+    CLOSINGS("Closings", 4),
+    MESSAGES("Messages", 5),
+    FINDINGS("Findings", 7);
 
     private final String word;
     private final int number;

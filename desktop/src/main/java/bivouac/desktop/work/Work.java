@@ -3,6 +3,7 @@ package bivouac.desktop.work;
 import bivouac.check.Beside;
 import bivouac.check.Checked;
 import bivouac.check.Finding;
+import bivouac.closing.Closings;
 import bivouac.design.Application;
 import bivouac.design.Copies;
 import bivouac.design.DepartureRule;
@@ -16,6 +17,7 @@ import bivouac.format.Savable;
 import bivouac.format.Unreadable;
 import bivouac.machine.Event;
 import bivouac.plan.Program;
+import bivouac.rehearsal.ClosingTried;
 import bivouac.rehearsal.Expectation;
 import bivouac.rehearsal.Moment;
 import bivouac.rehearsal.NamedEvent;
@@ -354,15 +356,32 @@ public final class Work {
     /** Shows a window on the desk, however far it is; says how it was reached. */
     public void rehearseFrom(String window) {
         Rehearsal from = now.rehearsal();
-        background.run(compiling, "looking for a way to " + window, () -> WayThere.to(from, window), found -> {
+        background.run(compiling, "looking for a way to " + window, () -> WayThere.to(from, window), f -> {
             if (now.rehearsal() == from) {
-                found.rehearsal().ifPresent(this::rehearse);
-                become(with(
-                        found.rehearsal().isPresent() ? Screen.REHEARSAL : now.screen(),
-                        now.chosen(),
-                        new Situation.Foot(found.sentence(), false)));
+                found(f);
             }
         });
+    }
+
+    /** Shows a window on the desk, and closes it in one of its ways. */
+    public void rehearseClosing(Closings.Row row, Closings.Column column) {
+        Rehearsal from = now.rehearsal();
+        String window = row.window().name().shown();
+        background.run(
+                compiling, "looking for a way to close " + window, () -> ClosingTried.by(from, row, column), f -> {
+                    if (now.rehearsal() == from) {
+                        found(f);
+                    }
+                });
+    }
+
+    /** Shows what a search came to, if it came to anything. */
+    private void found(WayThere.Found found) {
+        found.rehearsal().ifPresent(this::rehearse);
+        become(with(
+                found.rehearsal().isPresent() ? Screen.REHEARSAL : now.screen(),
+                now.chosen(),
+                new Situation.Foot(found.sentence(), false)));
     }
 
     public void goToMoment(int moment) {

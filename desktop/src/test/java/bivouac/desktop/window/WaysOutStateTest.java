@@ -51,14 +51,14 @@ class WaysOutStateTest {
     @Test
     void what_is_asked_first_and_what_skips_it_is_said() throws Exception {
         Design unasked = hut().changingFace(
-                        "Register", f -> f.leaving(Way.OWNER_CLOSING, new WayOut.LeadsTo("closed", List.of(), true)));
+                        "Register", f -> f.leaving(Way.DEPARTURE, new WayOut.LeadsTo("closed", List.of(), true)));
         var rows = WaysOutState.of(unasked, unasked.window("Register").orElseThrow())
                 .groups()
                 .getFirst()
                 .rows();
         assertThat(rows)
                 .extracting(WaysOutState.Row::asks)
-                .containsExactly("Unsaved register", "unasked", "Unsaved register", "Unsaved register");
+                .containsExactly("Unsaved register", "unasked", "Unsaved register");
         assertThat(WaysOutState.of(unasked, unasked.window("Register").orElseThrow())
                         .absent())
                 .extracting(WaysOutState.Row::name)

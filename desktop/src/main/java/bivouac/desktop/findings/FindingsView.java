@@ -1,0 +1,125 @@
+package bivouac.desktop.findings;
+
+import bivouac.check.Checked;
+import bivouac.desktop.frame.ScreenView;
+import bivouac.desktop.widget.Segments;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Work;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Label;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The Findings screen: what is wrong, one line each, and below it the chosen one with what to do about it. */
+public final class FindingsView implements ScreenView {
+
+    private final BorderPane root = new BorderPane();
+    private final Label count = Ui.label("", "strong");
+    private final Segments filters;
+    private final FindingsList list;
+    private final FindingDetail detail;
+    private final Node nothing;
+    private FindingsState.Filter filter = FindingsState.Filter.ALL;
+    private FindingsState.By by = FindingsState.By.CAUSE;
+    private String chosen = "";
+    private Situation shown;
+
+    public FindingsView(Work work) {
+        detail = new FindingDetail(work);
+        list = new FindingsList(this::choose, detail::focusFirst);
+        filters = new Segments(
+                "findings-filter",
+                n -> {
+                    filter = FindingsState.Filter.values()[n];
+                    draw();
+                },
+                Stream.of(FindingsState.Filter.values())
+                        .map(f -> f.words(Checked.NOTHING))
+                        .toArray(String[]::new));
+        var grouping = new Segments(
+                "findings-by",
+                n -> {
+                    by = FindingsState.By.values()[n];
+                    draw();
+                },
+                FindingsState.By.CAUSE.words(),
+                FindingsState.By.WINDOW.words());
+        root.setTop(Ui.styled(
+                Ui.row(12, count, filters, grouping, Ui.spring(), Ui.label("told from the design alone", "quiet")),
+                "screen-bar"));
+        nothing = Ui.styled(
+                Ui.column(
+                        6,
+                        Ui.label("Nothing found.", "head"),
+                        Ui.wrapped(
+                                "Every window can be reached and left, every answer is answered, and no way out goes past"
+                                        + " what the others ask. Go on designing: what an edit breaks is listed here at once.",
+                                "quiet")),
+                "empty");
+        VBox.setVgrow(detail, Priority.ALWAYS);
+        detail.setMinHeight(280);
+        root.setCenter(new VBox(nothing, list, detail));
+    }
+
+    @Override
+    public Parent node() {
+        return root;
+    }
+
+    @Override
+    public void show(Situation s) {
+        boolean same = shown != null && shown.checked() == s.checked() && shown.isCompiled() == s.isCompiled();
+        shown = s;
+        if (!same) {
+            draw();
+        }
+    }
+
+    private void draw() {
+        Checked checked = shown.checked();
+        int open = checked.open().size();
+        count.setText(open == 1 ? "1 finding" : open + " findings");
+        for (FindingsState.Filter one : FindingsState.Filter.values()) {
+            filters.name(one.ordinal(), one.words(checked));
+        }
+        FindingsState state = FindingsState.of(checked, filter, by);
+        var row = state.row(chosen);
+        chosen = row.map(FindingsState.Row::what).orElse("");
+        list.show(state, chosen, this::where);
+        boolean empty = row.isEmpty();
+        Ui.show(nothing, empty);
+        Ui.show(list, !empty);
+        Ui.show(detail, !empty);
+        row.ifPresent(r -> detail.show(shown, r));
+    }
+
+    private String where(FindingsState.Row row) {
+        return row.finding().map(f -> f.place().window().orElse("application")).orElse("");
+    }
+
+    private void choose(FindingsState.Row row) {
+        chosen = row.what();
+        detail.show(shown, row);
+    }
+
+    /** To the next finding, or the one before. */
+    @Override
+    public void step(int steps) {
+        FindingsState.of(shown.checked(), filter, by).next(chosen, steps).ifPresent(r -> {
+            chosen = r.what();
+            draw();
+        });
+        list.requestFocus();
+    }
+
+    @Override
+    public void focus() {
+        if (list.isVisible()) {
+            list.requestFocus();
+        }
+    }
+}
