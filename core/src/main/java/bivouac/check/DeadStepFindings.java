@@ -4,10 +4,6 @@ import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
 import bivouac.design.Design;
-import bivouac.design.FacedWindow;
-import bivouac.design.Manner;
-import bivouac.design.Part;
-import bivouac.design.ReadyMade;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -23,11 +19,13 @@ final class DeadStepFindings {
     private final List<Finding> found;
     private final Design design;
     private final ScriptPlace place;
+    private final GoesOn reach;
 
     private DeadStepFindings(List<Finding> found, Design design, ScriptPlace place) {
         this.found = found;
         this.design = design;
         this.place = place;
+        this.reach = new GoesOn(design, place);
     }
 
     static void into(List<Finding> found, Design design) {
@@ -54,7 +52,7 @@ final class DeadStepFindings {
             if (step instanceof Step.If choice) {
                 cases(choice, path);
             }
-            goesOn = goesOn(step);
+            goesOn = reach.after(step);
         }
     }
 
@@ -83,39 +81,5 @@ final class DeadStepFindings {
                         Place.step(place, path)));
             }
         }
-    }
-
-    /** Whether a run can come to the step after it. */
-    private boolean goesOn(Step step) {
-        return switch (step) {
-            case Step.StayOpen s -> !place.isAt(FacedWindow.Moment.BEFORE_CLOSING);
-            case Step.KeepRow k -> !place.isAt(Part.RowMoment.BEFORE_REMOVING);
-            case Step.Again a -> false;
-            case Step.If choice ->
-                choice.otherwise().isEmpty() || choice.inner().stream().anyMatch(i -> goesOn(i.script()));
-            case Step.Repeat(Script inside) -> goesOn(inside);
-            case Step.Open open when isAlongside(open) -> true;
-            case Step.RunTask run when run.background() -> true;
-            case Step.Branching branching -> someBranchGoesOn(branching);
-            default -> true;
-        };
-    }
-
-    private boolean isAlongside(Step.Open open) {
-        return open.manner() instanceof Manner.Alongside
-                && design.window(open.window())
-                        .filter(ReadyMade.class::isInstance)
-                        .isEmpty();
-    }
-
-    private boolean someBranchGoesOn(Step.Branching step) {
-        boolean could = step instanceof Step.TakeHolding || step instanceof Step.GiveBack;
-        var endings = design.endingsOf(step);
-        boolean allAnswered = !endings.isEmpty() && endings.stream().allMatch(e -> step.answers(e.name()));
-        return could || !allAnswered || step.branches().stream().anyMatch(b -> goesOn(b.script()));
-    }
-
-    private boolean goesOn(Script script) {
-        return script.steps().stream().allMatch(this::goesOn);
     }
 }

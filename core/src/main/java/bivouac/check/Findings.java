@@ -46,8 +46,9 @@ public final class Findings {
         HoldingFindings.into(found, design);
         DeadStepFindings.into(found, design);
         UnusedFindings.into(found, program);
+        WhomFindings.into(found, program);
         HiddenFindings.into(found, design);
-        GuardFindings.into(found, design);
+        GuardFindings.into(found, program);
         PictureFindings.into(found, design, beside);
         messages(found, design);
         expressions(found, program);

@@ -3,6 +3,7 @@ package bivouac.check;
 import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
+import bivouac.design.Braces;
 import bivouac.design.Design;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
@@ -13,102 +14,129 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Setting;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.expression.Term;
+import bivouac.plan.Program;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
+import java.util.function.Predicate;
 
 /**
- * Typed texts that are taken for more than they are: a conversion that can be reached with a text that is no
- * number, a field read that may hold none (X3), and two texts joined where a sum was surely meant.
- *
- * <p>Told from the text of the conditions above a step: a conversion counts as guarded where some condition that leads to
- * it, or stands before it in the same expression, asks whether that very text can be converted. That a condition asks it
- * the wrong way round is not seen here; the exploration will see it.
+ * Values taken for granted: a conversion that can meet a text that is no number, a field or a selected row that may not be
+ * there (X3). Told by following each script with what its conditions say; texts and conditions on windows are looked at
+ * as they stand.
  */
 final class GuardFindings {
 
-    private static final Pattern CONVERSION = Pattern.compile("\\b(number|whole|date)\\(\\s*([a-zA-Z][\\w.]*)\\s*\\)");
-    private static final Pattern MEMBER = Pattern.compile("\\bme\\.([a-zA-Z]\\w*)(\\.\\w+)?");
-    private static final Pattern SUM = Pattern.compile("\\s*me\\.([a-zA-Z]\\w*)\\s*\\+\\s*me\\.([a-zA-Z]\\w*)\\s*");
-
-    private static final Pattern NAME = Pattern.compile("[a-zA-Z]\\w*(\\.[a-zA-Z]\\w*)+");
-
     private final List<Finding> found;
+    private final Program program;
+    private final Design design;
     private final Optional<FacedWindow> window;
     private final ScriptPlace place;
+    private final GoesOn goesOn;
 
-    private GuardFindings(List<Finding> found, Optional<FacedWindow> window, ScriptPlace place) {
+    private GuardFindings(List<Finding> found, Program program, ScriptPlace place) {
         this.found = found;
-        this.window = window;
+        this.program = program;
+        this.design = program.design();
+        this.window = place.ofWindow().flatMap(design::faced);
         this.place = place;
+        this.goesOn = new GoesOn(design, place);
     }
 
-    static void into(List<Finding> found, Design design) {
-        Map<String, FacedWindow> faces = new HashMap<>();
-        design.windows().forEach(w -> {
-            if (w instanceof FacedWindow face) {
-                faces.putIfAbsent(face.name().shown(), face);
+    static void into(List<Finding> found, Program program) {
+        program.design().scripts().forEach((place, script) -> {
+            if (!script.isEmpty()) {
+                new GuardFindings(found, program, place).whole(script);
             }
         });
-        design.scripts().forEach((place, script) -> {
-            if (!script.isEmpty()) {
-                new GuardFindings(found, place.ofWindow().map(faces::get), place).whole(script);
+        program.design().windows().forEach(w -> {
+            if (w instanceof FacedWindow face) {
+                new OnWindow(found, program, face).look();
             }
         });
     }
 
     /** A part that cannot be used unless a condition holds is guarded by that condition (P2). */
     private void whole(Script script) {
-        String asked = place.ofPart()
+        Facts facts = place.ofPart()
                 .flatMap(name -> window.flatMap(w -> w.part(name)))
                 .map(guarded -> guarded.traits().enabled())
                 .filter(Setting.Follows.class::isInstance)
-                .map(s -> ((Setting.Follows) s).condition().source())
-                .orElse("");
-        script(script, Optional.empty(), 0, asked);
+                .flatMap(s -> term(((Setting.Follows) s).condition(), StepPath.of(0)))
+                .map(t -> Facts.NONE.with(t, true))
+                .orElse(Facts.NONE);
+        steps(script.steps(), Optional.empty(), 0, facts);
     }
 
-    /** @param asked all conditions that lead to this script, one after the other */
-    private void script(Script script, Optional<StepPath> outer, int inner, String asked) {
-        for (int i = 0; i < script.steps().size(); i++) {
+    private Optional<? extends Term<?>> term(Expression expression, StepPath path) {
+        return program.compileAt(place, path, expression).term();
+    }
+
+    /** Answers what is known after the steps. */
+    private Facts steps(List<Step> steps, Optional<StepPath> outer, int inner, Facts before) {
+        Facts facts = before;
+        for (int i = 0; i < steps.size(); i++) {
             int number = i;
-            StepPath path = outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number));
-            step(script.steps().get(i), path, asked);
+            facts = step(
+                    steps.get(i), outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number)), facts);
         }
+        return facts;
     }
 
-    private void step(Step step, StepPath path, String asked) {
+    private Facts step(Step step, StepPath path, Facts facts) {
         if (step instanceof Step.Off) {
-            return;
+            return facts;
         }
         if (step instanceof Step.If choice) {
-            cases(choice, path, asked);
-            return;
+            return cases(choice, path, facts);
         }
-        expressions(step).forEach(e -> expression(e.source(), path, asked));
+        expressions(step).forEach(e -> expression(e, path, facts));
         for (int i = 0; i < step.inner().size(); i++) {
-            script(step.inner().get(i).script(), Optional.of(path), i, asked);
+            steps(step.inner().get(i).script().steps(), Optional.of(path), i, facts);
         }
+        return switch (step) {
+            case Step.Let(String name, Expression value) -> facts.let(name, term(value, path));
+            case Step.SetValue(String what, Expression to) -> facts.without(what.strip());
+            default -> facts;
+        };
     }
 
-    /** What an earlier case asked is known in the later ones. */
-    private void cases(Step.If choice, StepPath path, String asked) {
-        var known = new StringBuilder(asked);
+    /** What an earlier case asked is known in the later ones, and after all of them where it does not go on. */
+    private Facts cases(Step.If choice, StepPath path, Facts before) {
+        Facts known = before;
+        var after = new ArrayList<Facts>();
         for (int i = 0; i < choice.cases().size(); i++) {
             Step.If.Case one = choice.cases().get(i);
-            expression(one.condition().source(), path, known.toString());
-            known.append(' ').append(one.condition().source());
-            script(one.script(), Optional.of(path), i, known.toString());
+            expression(one.condition(), path, known);
+            Optional<? extends Term<?>> condition = term(one.condition(), path);
+            Facts here = known;
+            Facts inside = condition.map(c -> here.with(c, true)).orElse(here);
+            Facts done = steps(one.script().steps(), Optional.of(path), i, inside);
+            if (!leaves(one.script())) {
+                after.add(done);
+            }
+            known = condition.map(c -> here.with(c, false)).orElse(here);
         }
+        Facts otherwise = known;
         choice.otherwise()
-                .ifPresent(s -> script(s, Optional.of(path), choice.cases().size(), known.toString()));
+                .ifPresentOrElse(
+                        s -> {
+                            Facts done = steps(
+                                    s.steps(), Optional.of(path), choice.cases().size(), otherwise);
+                            if (!leaves(s)) {
+                                after.add(done);
+                            }
+                        },
+                        () -> after.add(otherwise));
+        return after.stream().reduce(Facts::and).orElse(before);
+    }
+
+    /** Whether what follows is not come to: also by closing, which goes on only where it is refused. */
+    private boolean leaves(Script script) {
+        return !goesOn.after(script)
+                || script.steps().stream()
+                        .anyMatch(s -> s instanceof Step.Close c && c.target() instanceof bivouac.design.Target.Me);
     }
 
     private static List<Expression> expressions(Step step) {
@@ -118,105 +146,102 @@ final class GuardFindings {
             case Step.SetIn set -> all.add(set.value());
             case Step.Open open -> open.handOver().stream().map(Given::value).forEach(all::add);
             case Step.RunTask run -> run.handOver().stream().map(Given::value).forEach(all::add);
+            case Step.Do call -> call.handOver().stream().map(Given::value).forEach(all::add);
             case Step.Close close -> close.gives().stream().map(Given::value).forEach(all::add);
-            case Step.EndApplication end -> end.code().ifPresent(all::add);
+            case Step.EndApplication end -> {
+                end.code().ifPresent(all::add);
+                end.saying().ifPresent(text -> all.addAll(inBraces(text)));
+            }
             case Step.Let let -> all.add(let.value());
             case Step.AddRow add -> add.values().forEach(g -> all.add(g.value()));
             case Step.ChangeRow change -> change.values().forEach(g -> all.add(g.value()));
+            case Step.Note(String text) -> all.addAll(inBraces(text));
             default -> {
-                // no expression, or one that is shown and so met at rest
+                // it evaluates nothing
             }
         }
         return all;
     }
 
-    private void expression(String source, StepPath path, String asked) {
-        Set<String> said = new LinkedHashSet<>();
-        Matcher conversion = CONVERSION.matcher(source);
-        while (conversion.find()) {
-            String function = conversion.group(1);
-            String what = conversion.group(2);
-            String question =
-                    "is" + Character.toUpperCase(function.charAt(0)) + function.substring(1) + "(" + what + ")";
-            if (!holds(asked, question) && !holds(source.substring(0, conversion.start()), question)) {
-                said.add("“" + conversion.group() + "” can be reached with a text that is no " + noun(function)
-                        + "; ask “" + question + "” first.");
+    static List<Expression> inBraces(String text) {
+        return Braces.pieces(text).stream()
+                .filter(Braces.Piece.Inserted.class::isInstance)
+                .map(p -> new Expression(((Braces.Piece.Inserted) p).source()))
+                .toList();
+    }
+
+    private void expression(Expression expression, StepPath path, Facts facts) {
+        term(expression, path).ifPresent(t -> {
+            Predicate<String> selected = list -> isAboutARowOf(list);
+            new Guards(window, selected)
+                    .of(t, facts)
+                    .forEach(what -> found.add(new Finding(
+                            Weight.RISKY,
+                            Kind.UNGUARDED,
+                            place.words() + ": " + what,
+                            "The script would end there with a fault (X3), and nobody would be told.",
+                            Place.step(place, path))));
+            new Sums(window, facts, place.words(), Place.step(place, path)).into(found, t, expression.source());
+        });
+    }
+
+    /** P2: a row's own events have their row selected. */
+    private boolean isAboutARowOf(String list) {
+        boolean own = place.ofPart().map(p -> ("me." + p).equals(list)).orElse(false);
+        return own && (place instanceof ScriptPlace.AtRow || place instanceof ScriptPlace.AtPart);
+    }
+
+    /** What stands on a window: live texts and conditions, which are looked at whenever the application is at rest (P3). */
+    private record OnWindow(List<Finding> found, Program program, FacedWindow face) {
+
+        void look() {
+            texts(face.title(), Place.window(face.name().shown()), face.name().shown() + ", title");
+            for (Part part : face.parts()) {
+                Place place = Place.part(face.name().shown(), part.name().expression());
+                String words = face.name().shown() + ", " + part.name().expression();
+                texts(live(part), place, words);
+                for (Setting setting : List.of(
+                        part.traits().enabled(),
+                        part.traits().visible(),
+                        part.traits().readOnly())) {
+                    if (setting instanceof Setting.Follows(Expression condition)) {
+                        expression(condition, place, words);
+                    }
+                }
             }
         }
-        Matcher member = MEMBER.matcher(source);
-        while (member.find()) {
-            Optional<Part.ValueField> field = field(member.group(1));
-            String question = "me." + member.group(1) + ".given";
-            if (field.isPresent()
-                    && member.group(2) == null
-                    && !isAsked(asked, field.get(), question)
-                    && !isAsked(source.substring(0, member.start()), field.get(), question)) {
-                said.add("“" + member.group() + "” can be read while "
-                        + field.get().displayName() + " holds no "
-                        + field.get().holds().type() + "; ask “" + question + "” first.");
-            }
+
+        private static String live(Part part) {
+            return switch (part) {
+                case Part.Caption c -> c.text();
+                case Part.Link l -> l.text();
+                case Part.Button b -> b.text();
+                case Part.TickBox t -> t.text();
+                case Part.MenuCommand m -> m.text();
+                default -> "";
+            };
         }
-        said.forEach(what -> found.add(new Finding(
-                Weight.RISKY,
-                Kind.UNGUARDED,
-                place.words() + ": " + what,
-                "The script would end there with a fault (X3), and nobody would be told.",
-                Place.step(place, path))));
-        sum(source, path);
-        twice(source, path);
-    }
 
-    /** A name that stands twice in one sum was surely pasted, and one of the two not changed. */
-    private void twice(String source, StepPath path) {
-        List<String> terms = Stream.of(source.split("\\+")).map(String::strip).toList();
-        terms.stream()
-                .filter(t -> NAME.matcher(t).matches())
-                .filter(t -> terms.indexOf(t) != terms.lastIndexOf(t))
-                .distinct()
-                .forEach(t -> found.add(new Finding(
-                        Weight.HINT,
-                        Kind.SUM,
-                        place.words() + ": “" + t + "” stands twice in the sum “" + source.strip() + "”.",
-                        "If the sum was copied, one of the two may mean another value; else write it times two.",
-                        Place.step(place, path))));
-    }
-
-    /** Asking whether what was typed can be converted is as good as asking whether the field holds a value. */
-    private static boolean isAsked(String conditions, Part.ValueField field, String question) {
-        return holds(conditions, question)
-                || holds(conditions, "(me." + field.name().expression() + ".typed)");
-    }
-
-    private static boolean holds(String conditions, String question) {
-        return conditions.replace(" ", "").contains(question);
-    }
-
-    private static String noun(String function) {
-        return function.equals("whole") ? "whole number" : function;
-    }
-
-    private Optional<Part.ValueField> field(String name) {
-        return window.flatMap(w -> w.part(name))
-                .filter(Part.ValueField.class::isInstance)
-                .map(Part.ValueField.class::cast);
-    }
-
-    /** Nothing between two typed texts: people who join texts put at least a space there. */
-    private void sum(String source, StepPath path) {
-        Matcher sum = SUM.matcher(source);
-        if (sum.matches() && isText(sum.group(1)) && isText(sum.group(2))) {
-            found.add(new Finding(
-                    Weight.RISKY,
-                    Kind.UNGUARDED,
-                    place.words() + ": “" + source.strip() + "” joins two typed texts; “1” and “2” make “12”.",
-                    "If a sum is meant, make them number fields; if they are to be joined, put something between.",
-                    Place.step(place, path)));
+        private void texts(String text, Place place, String words) {
+            inBraces(text).forEach(e -> expression(e, place, words));
         }
-    }
 
-    private boolean isText(String name) {
-        return window.flatMap(w -> w.part(name))
-                .filter(Part.TextField.class::isInstance)
-                .isPresent();
+        private void expression(Expression expression, Place place, String words) {
+            var at = new ScriptPlace.AtMoment(face.name().shown(), FacedWindow.Moment.OPENED);
+            // a path that no step has, so that only what all of the window knows is known
+            Optional<? extends Term<?>> term = program.compileAt(at, StepPath.of(Integer.MAX_VALUE), expression)
+                    .term();
+            term.ifPresent(t -> {
+                new Guards(Optional.of(face), list -> false)
+                        .of(t, Facts.NONE)
+                        .forEach(what -> found.add(new Finding(
+                                Weight.RISKY,
+                                Kind.UNGUARDED,
+                                words + ": " + what,
+                                "It is looked at after every event, and would be a fault (X3) each time.",
+                                place)));
+                new Sums(Optional.of(face), Facts.NONE, words, place).into(found, t, expression.source());
+            });
+        }
     }
 }

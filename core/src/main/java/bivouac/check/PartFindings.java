@@ -3,6 +3,7 @@ package bivouac.check;
 import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
+import bivouac.design.AccessKey;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.expression.Texts;
@@ -23,6 +24,7 @@ final class PartFindings {
 
     static void into(List<Finding> found, FacedWindow face) {
         String window = face.name().shown();
+        accessKeys(found, face);
         Map<String, Part> shortcuts = new HashMap<>();
         for (Part part : face.parts()) {
             switch (part) {
@@ -30,11 +32,57 @@ final class PartFindings {
                 case Part.Choice c -> choice(found, window, c);
                 case Part.ListOfRows l -> list(found, window, l);
                 case Part.Link l -> link(found, window, l);
+                case Part.TextField t
+                when t.longest().isPresent()
+                        && t.starts().length() > t.longest().getAsInt() ->
+                    found.add(finding(
+                            Weight.WRONG,
+                            window,
+                            t,
+                            t.displayName() + " on " + window + " starts with "
+                                    + t.starts().length() + " characters, and takes "
+                                    + t.longest().getAsInt() + ".",
+                            "A field never holds more than its longest length (P4)."));
                 default -> {
                     // nothing of its own to look at
                 }
             }
         }
+    }
+
+    /** One key that means two parts of a window goes to the first, or to each in turn: by the toolkit, not by design. */
+    private static void accessKeys(List<Finding> found, FacedWindow face) {
+        Map<Character, Part> before = new HashMap<>();
+        for (Part part : face.parts()) {
+            String text = keyed(part);
+            AccessKey.position(text).ifPresent(at -> {
+                char key = Character.toUpperCase(AccessKey.without(text).charAt(at));
+                Part other = before.putIfAbsent(key, part);
+                if (other != null) {
+                    found.add(finding(
+                            Weight.RISKY,
+                            face.name().shown(),
+                            part,
+                            "Alt+" + key + " on " + face.name() + " means both " + other.displayName() + " and "
+                                    + part.displayName() + ".",
+                            "Which of the two it presses differs from toolkit to toolkit; give one another key."));
+                }
+            });
+        }
+    }
+
+    /** What stands on it with its access key; the commands of a menu have theirs for themselves. */
+    private static String keyed(Part part) {
+        return switch (part) {
+            case Part.Button b -> b.text();
+            case Part.TickBox t -> t.text();
+            case Part.Link l -> l.text();
+            case Part.TextField f -> f.label();
+            case Part.ValueField f -> f.label();
+            case Part.Choice c -> c.label();
+            case Part.ListOfRows l -> l.label();
+            default -> "";
+        };
     }
 
     private static void shortcut(List<Finding> found, String window, Part.MenuCommand m, Map<String, Part> before) {
@@ -90,6 +138,17 @@ final class PartFindings {
                     "Its rows could hold nothing; write them, for example: guest: text, nights: whole."));
         }
         for (int r = 0; r < l.first().size(); r++) {
+            int cells = l.first().get(r).size();
+            if (cells != l.columns().size()) {
+                found.add(finding(
+                        Weight.WRONG,
+                        window,
+                        l,
+                        "Row " + (r + 1) + " of " + l.displayName() + " on " + window + " has " + cells
+                                + (cells == 1 ? " cell" : " cells") + ", and the list has "
+                                + l.columns().size() + (l.columns().size() == 1 ? " column." : " columns."),
+                        "What is missing starts empty, and what is too much is never seen."));
+            }
             for (int c = 0; c < Math.min(l.columns().size(), l.first().get(r).size()); c++) {
                 String text = l.first().get(r).get(c);
                 var column = l.columns().get(c);

@@ -161,6 +161,11 @@ public final class Program {
         return cells;
     }
 
+    /** The windows whose scripts open a window, in the order of the design. */
+    public List<WindowPlan> openersOf(WindowPlan plan) {
+        return owners.openers(plan);
+    }
+
     /** The windows that can own a window, in the order of the design (O5). */
     public List<WindowPlan> ownersOf(WindowPlan plan) {
         return owners.owners(plan);

@@ -219,6 +219,49 @@ class EndFindingsTest {
         assertThat(found(read, Kind.UNUSED)).isEmpty();
     }
 
+    // Parts, and whom steps mean
+
+    @Test
+    void an_owner_or_opener_where_there_is_none() {
+        Step close = new Step.Close(new bivouac.design.Target.Owner(), Optional.empty(), List.of(), Script.EMPTY);
+        Step show = new Step.Reach(Step.Reach.How.SHOW, new bivouac.design.Target.Opener());
+        Design design = withMain(
+                        main("Desk", button("go", close), button("show", show), button("card", alongside("Card"))))
+                .with(owned(child("Card", button("go", close), button("show", show))))
+                .design();
+        assertThat(found(design, Kind.DANGLING))
+                .containsExactly("Desk, go, step 1: Desk has no owner.", "Desk, show, step 1: Desk has no opener.");
+    }
+
+    @Test
+    void cells_keys_and_lengths_have_to_fit() {
+        var list = Part.ListOfRows.of(
+                        "guests", "Guests", new Type.Column("name", Type.TEXT), new Type.Column("n", Type.WHOLE))
+                .starting(List.of(List.of("Orla", "1"), List.of("Tam")));
+        var field = new Part.TextField(
+                Name.of("code"),
+                "Code",
+                "toolong",
+                java.util.OptionalInt.of(4),
+                Part.TextField.Entry.ONE_LINE,
+                Script.EMPTY,
+                bivouac.design.Traits.USUAL);
+        Design design = withMain(main(
+                        "Desk",
+                        list,
+                        field,
+                        Part.Button.of("save", "&Save").triggering(Script.of(set("me.code", "\"abcde\""))),
+                        Part.Button.of("send", "&Send").triggering(Script.of(set("me.code", "\"abcd\""))),
+                        Part.Button.of("exit", "E&xit").triggering(Script.of(end()))))
+                .design();
+        assertThat(found(design, Kind.PART))
+                .containsExactlyInAnyOrder(
+                        "Row 2 of Guests on Desk has 1 cell, and the list has 2 columns.",
+                        "Code on Desk starts with 7 characters, and takes 4.",
+                        "Desk, save, step 1: “abcde” has 5 characters, and Code takes 4.",
+                        "Alt+S on Desk means both Save and Send.");
+    }
+
     // Accepted
 
     @Test

@@ -56,7 +56,10 @@ class GuardFindingsTest {
     void the_same_expression_can_ask_first() {
         assertThat(found(when("isNumber(me.first) && number(me.first) > 3.0", note("yes"), note("no"))))
                 .isEmpty();
+        // whichever side stands first: where one decides, the other does no harm
         assertThat(found(when("number(me.first) > 3.0 && isNumber(me.first)", note("yes"), note("no"))))
+                .isEmpty();
+        assertThat(found(when("number(me.first) > 3.0 || isNumber(me.first)", note("yes"), note("no"))))
                 .hasSize(1);
     }
 
@@ -88,6 +91,87 @@ class GuardFindingsTest {
                 .filteredOn(f -> f.kind() == Finding.Kind.SUM)
                 .singleElement()
                 .satisfies(f -> assertThat(f.what()).contains("“app.hay” stands twice"));
+    }
+
+    @Test
+    void a_guard_that_asks_the_wrong_way_round_or_only_whether_it_is_blank_is_none() {
+        assertThat(found(when("!isNumber(me.first)", set("me.shown", "shown(number(me.first))"), note("no"))))
+                .hasSize(1);
+        assertThat(found(when("!blank(me.first)", set("me.shown", "shown(number(me.first))"), note("no"))))
+                .hasSize(1);
+    }
+
+    @Test
+    void a_guard_may_stand_in_a_let_in_a_pattern_or_before_a_step_that_leaves() {
+        Step shows = set("me.shown", "shown(number(me.first))");
+        assertThat(found(new Step.Let("ok", new Expression("isNumber(me.first)")), when("ok", shows, note("no"))))
+                .isEmpty();
+        assertThat(found(when("me.first.matches('^[0-9]+$')", shows, note("no"))))
+                .isEmpty();
+        Step leaves = new Step.If(
+                List.of(new Step.If.Case(new Expression("!isNumber(me.first)"), Script.of(close("closed")))),
+                Optional.empty());
+        assertThat(found(leaves, shows)).isEmpty();
+        Step stays = new Step.If(
+                List.of(new Step.If.Case(new Expression("!isNumber(me.first)"), Script.of(note("no")))),
+                Optional.empty());
+        assertThat(found(stays, shows)).hasSize(1);
+    }
+
+    @Test
+    void what_was_asked_is_known_no_more_when_it_is_set() {
+        Step shows = set("me.shown", "shown(number(me.first))");
+        Step both = new Step.If(
+                List.of(new Step.If.Case(
+                        new Expression("isNumber(me.first)"), Script.of(set("me.first", "me.second"), shows))),
+                Optional.empty());
+        assertThat(found(both)).hasSize(1);
+    }
+
+    @Test
+    void notes_and_texts_and_conditions_on_the_window_are_looked_at_too() {
+        assertThat(found(note("{number(me.first)}"))).hasSize(1);
+        assertThat(found(note("{isNumber(me.first) ? number(me.first) : 0.0}"))).isEmpty();
+        var window = main("Desk", Part.TextField.of("first", "First"), Part.Caption.of("shown", "{number(me.first)}"));
+        assertThat(Findings.of(Program.of(withMain(window).design())).stream().map(Finding::what))
+                .containsExactly("Desk, shown: “number(me.first)” can be reached with a text that is no number; ask"
+                        + " “isNumber(me.first)” first.");
+    }
+
+    @Test
+    void a_selected_row_is_read_only_where_one_is_selected() {
+        var list = Part.ListOfRows.of(
+                "guests", "Guests", new bivouac.design.Type.Column("name", bivouac.design.Type.TEXT));
+        Step reads = note("{me.guests.selected.name}");
+        assertThat(rows(list, reads)).singleElement().asString().contains("while no row is selected");
+        Step asked = new Step.If(
+                List.of(new Step.If.Case(new Expression("me.guests.anySelected"), Script.of(reads))), Optional.empty());
+        assertThat(rows(list, asked)).isEmpty();
+        Step numbered = new Step.If(
+                List.of(new Step.If.Case(new Expression("me.guests.selectedNumber > 0"), Script.of(reads))),
+                Optional.empty());
+        assertThat(rows(list, numbered)).isEmpty();
+        assertThat(rows(list.at(Part.RowMoment.ACTIVATED, Script.of(reads)))).isEmpty();
+    }
+
+    private static List<String> rows(Part.ListOfRows list, Step... pressed) {
+        return Findings.of(Program.of(
+                        withMain(main("Desk", list, button("go", pressed))).design()))
+                .stream()
+                .filter(f -> f.kind() == Finding.Kind.UNGUARDED)
+                .map(Finding::what)
+                .toList();
+    }
+
+    @Test
+    void texts_joined_through_let_were_meant_as_a_sum_too() {
+        assertThat(found(
+                        new Step.Let("a", new Expression("me.first")),
+                        new Step.Let("b", new Expression("me.second")),
+                        set("me.shown", "a + b")))
+                .singleElement()
+                .asString()
+                .contains("joins two typed texts");
     }
 
     @Test
