@@ -28,7 +28,6 @@ import javafx.scene.shape.Polygon;
  */
 final class OverviewCanvas extends ScrollPane {
 
-    static final double CARD = 248;
     private static final double AROUND = 700;
     private static final double TAGS = 86;
     private static final PseudoClass DIMMED = PseudoClass.getPseudoClass("dimmed");
@@ -118,7 +117,11 @@ final class OverviewCanvas extends ScrollPane {
         OverviewState.Card card = state.cards().get(number);
         String name = card.window().name().shown();
         var node = new WindowCard(
-                card, shown, CARD, () -> work.choose(Chosen.window(name)), () -> work.goTo(Chosen.window(name)));
+                card,
+                shown,
+                layout.boxes().get(number).width(),
+                () -> work.choose(Chosen.window(name)),
+                () -> work.goTo(Chosen.window(name)));
         OverviewLayout.Box box = layout.boxes().get(number);
         node.relocate(box.x(), box.y());
         node.hoverProperty().subscribe(over -> point(over ? OptionalInt.of(number) : OptionalInt.empty()));

@@ -32,8 +32,11 @@ record OverviewLayout(List<Box> boxes, List<Route> routes, double width, double 
     /** The port where lines arrive, below a card's top. */
     static final double ARRIVES_AT = 16;
 
+    /** Where the first tier begins, behind the wall. */
+    static final double FIRST = 36;
+
     /** The gutter between tiers: room for the ending tags. */
-    static final double GUTTER = 116;
+    static final double GUTTER = 100;
 
     record Box(double x, double y, double width, double height) {}
 
@@ -66,7 +69,29 @@ record OverviewLayout(List<Box> boxes, List<Route> routes, double width, double 
             edges.put(ElkGraphUtil.createSimpleEdge(out, in), line);
         }
         new RecursiveGraphLayoutEngine().layout(graph, new BasicProgressMonitor());
-        return read(graph, nodes, edges);
+        return read(graph, nodes, edges).closer();
+    }
+
+    /** What stands at the wall needs no room for tags before it, so all of it moves left by the room that is too much. */
+    private OverviewLayout closer() {
+        double first = boxes.stream().mapToDouble(Box::x).min().orElse(0);
+        double by = Math.max(0, first - FIRST);
+        var moved = boxes.stream()
+                .map(b -> new Box(b.x() - by, b.y(), b.width(), b.height()))
+                .toList();
+        var routed = routes.stream()
+                .map(r -> new Route(
+                        r.line(),
+                        r.corners().stream()
+                                .map(c -> new Corner(nearer(c.x(), first, by), c.y()))
+                                .toList()))
+                .toList();
+        return new OverviewLayout(moved, routed, width - by, height);
+    }
+
+    /** Corners before the first tier stand in what is left of the room, in the same order. */
+    private static double nearer(double x, double first, double by) {
+        return x >= first ? x - by : x * (first - by) / first;
     }
 
     /** A card as it will be drawn. */
@@ -80,9 +105,9 @@ record OverviewLayout(List<Box> boxes, List<Route> routes, double width, double 
         graph.setProperty(LayeredOptions.PARTITIONING_ACTIVATE, true);
         graph.setProperty(LayeredOptions.SPACING_NODE_NODE_BETWEEN_LAYERS, GUTTER);
         graph.setProperty(LayeredOptions.SPACING_EDGE_NODE_BETWEEN_LAYERS, 18.0);
-        graph.setProperty(LayeredOptions.SPACING_NODE_NODE, 30.0);
+        graph.setProperty(LayeredOptions.SPACING_NODE_NODE, 24.0);
         graph.setProperty(LayeredOptions.SPACING_EDGE_NODE, 16.0);
-        graph.setProperty(LayeredOptions.PADDING, new ElkPadding(30, 24, 16, 0));
+        graph.setProperty(LayeredOptions.PADDING, new ElkPadding(22, 16, 12, 0));
         graph.setProperty(LayeredOptions.LAYERING_STRATEGY, LayeringStrategy.LONGEST_PATH);
         graph.setProperty(LayeredOptions.NODE_PLACEMENT_STRATEGY, NodePlacementStrategy.LINEAR_SEGMENTS);
         graph.setProperty(LayeredOptions.THOROUGHNESS, 2);

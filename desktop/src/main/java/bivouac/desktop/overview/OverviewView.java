@@ -93,9 +93,7 @@ public final class OverviewView implements ScreenView {
         long folded = design.windows().size() - made.cards().size();
         about.setText(made.cards().size() + " stand in tiers, " + folded + " folded into the rows that open them"
                 + (made.unopened().isEmpty() ? "" : "; nothing opens " + String.join(", ", made.unopened())));
-        var sizes = made.cards().stream()
-                .map(c -> WindowCard.size(c, OverviewCanvas.CARD))
-                .toList();
+        var sizes = made.cards().stream().map(WindowCard::size).toList();
         laidOut = work.background()
                 .run(
                         ForkJoinPool.commonPool(),

@@ -13,29 +13,33 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
-import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
 
 /** A window's card: roof line, title, and a row for each trigger that opens something. */
 final class WindowCard extends Pane {
 
-    private static final double HEAD = 46;
-    private static final double ROW = 28;
-    private static final double FOLDED = 38;
-    private static final double FOLDED_LABEL = 76;
-    private static final double BACK = 26;
+    /** The first tier is wide, since most is asked from there; the others leave room for it. */
+    static final double WIDE = 392;
+
+    static final double NARROW = 236;
+
+    private static final double HEAD = 42;
+    private static final double ROW = 22;
+    private static final double TRIGGER = 92;
+    private static final double ASKED = 138;
 
     WindowCard(OverviewState.Card card, Situation s, double width, Runnable choose, Runnable enter) {
         String name = card.window().name().shown();
         var body = Ui.styled(new VBox(head(card, s, name)), "overview-card");
         for (OverviewState.Row row : card.rows()) {
-            body.getChildren().add(row(row));
+            body.getChildren().add(row(row, width));
         }
         body.setPrefWidth(width);
         body.setPrefHeight(height(card));
@@ -103,58 +107,56 @@ final class WindowCard extends Pane {
         return head;
     }
 
-    private static Node row(OverviewState.Row row) {
-        var all = Ui.styled(new VBox(row.folded().isEmpty() ? plain(row) : foldedRow(row)), "overview-row");
-        for (OverviewState.Back back : row.back()) {
-            var chip = Ui.styled(
-                    Ui.row(
-                            5,
-                            new Mark(back.window()),
-                            Ui.shortened(back.window().name().shown(), "plain")),
-                    "back-chip");
-            boolean waits = back.manner().isWaiting();
-            var stub = Ui.row(
-                    6, Ui.styled(new javafx.scene.layout.Region(), waits ? "waits-line" : "alongside-line"), chip);
-            stub.setMinHeight(BACK);
-            all.getChildren().add(stub);
+    /** One line for each thing that is opened; the trigger stands before the first. */
+    private static Node row(OverviewState.Row row, double width) {
+        var lines = new ArrayList<Node>();
+        row.folded().forEach(f -> lines.add(folded(f, width)));
+        row.back().forEach(b -> lines.add(back(b)));
+        if (lines.isEmpty()) {
+            lines.add(Ui.row(0, Ui.spring(), Ui.label(row.kind(), "small")));
+        }
+        var all = Ui.styled(new VBox(), "overview-row");
+        for (int i = 0; i < lines.size(); i++) {
+            var trigger = Ui.shortened(i == 0 ? row.name() : "", "plain");
+            trigger.setMinWidth(TRIGGER);
+            trigger.setMaxWidth(TRIGGER);
+            HBox.setHgrow(lines.get(i), Priority.ALWAYS);
+            var line = Ui.row(6, trigger, lines.get(i));
+            line.setMinHeight(ROW);
+            line.setMaxHeight(ROW);
+            all.getChildren().add(line);
         }
         return all;
     }
 
-    private static Node plain(OverviewState.Row row) {
-        var line = Ui.row(6, Ui.shortened(row.name(), "plain"), Ui.spring(), Ui.label(row.kind(), "small"));
-        line.setMinHeight(ROW);
-        line.setMaxHeight(ROW);
-        return line;
-    }
-
-    /** The trigger at the left; at the right what it opens, each with its endings in one line. */
-    private static Node foldedRow(OverviewState.Row row) {
-        var name = Ui.shortened(row.name(), "plain");
-        name.setMinWidth(FOLDED_LABEL);
-        name.setMaxWidth(FOLDED_LABEL);
-        var opened = new VBox();
-        row.folded().forEach(f -> opened.getChildren().add(folded(f)));
-        HBox.setHgrow(opened, Priority.ALWAYS);
-        var line = Ui.row(6, name, opened);
-        line.setAlignment(Pos.TOP_LEFT);
-        HBox.setMargin(name, new Insets(3, 0, 0, 0));
-        return line;
-    }
-
-    private static Node folded(OverviewState.Folded folded) {
+    /** It waits, so a short line of that manner leads to it; its endings are one strip, since it is folded. */
+    private static Node folded(OverviewState.Folded folded, double width) {
         var name = Ui.row(
-                5, new Mark(folded.box()), Ui.shortened(folded.box().name().shown(), "plain"));
+                5,
+                Ui.styled(new Region(), "waits-dash"),
+                new Mark(folded.box()),
+                Ui.shortened(folded.box().name().shown(), "plain"));
         String endings = folded.box().endings().stream().map(Ending::name).collect(Collectors.joining(" · "));
-        var column = Ui.column(0, name, Ui.shortened(endings, "small"));
-        column.setMinHeight(FOLDED);
-        column.setMaxHeight(FOLDED);
-        column.getStyleClass().add("folded");
-        return column;
+        if (width < WIDE) {
+            Tooltip.install(name, new Tooltip(endings));
+            return name;
+        }
+        name.setMinWidth(ASKED);
+        name.setMaxWidth(ASKED);
+        return Ui.row(6, name, Ui.styled(Ui.shortened(endings), "endings-strip"));
+    }
+
+    private static Node back(OverviewState.Back back) {
+        return Ui.row(
+                5,
+                Ui.styled(new Region(), back.manner().isWaiting() ? "waits-dash" : "alongside-dash"),
+                new Mark(back.window()),
+                Ui.styled(Ui.shortened(back.window().name().shown()), "back-chip"));
     }
 
     /** How high a card is, and where its rows are: known before it is drawn, so that the layout need not wait. */
-    static OverviewLayout.CardSize size(OverviewState.Card card, double width) {
+    static OverviewLayout.CardSize size(OverviewState.Card card) {
+        double width = card.tier() == 0 ? WIDE : NARROW;
         var rows = new ArrayList<Double>();
         double y = HEAD;
         for (OverviewState.Row row : card.rows()) {
@@ -169,7 +171,6 @@ final class WindowCard extends Pane {
     }
 
     private static double height(OverviewState.Row row) {
-        double first = row.folded().isEmpty() ? ROW : FOLDED * row.folded().size();
-        return 1 + first + BACK * row.back().size();
+        return 1 + ROW * Math.max(1, row.folded().size() + row.back().size());
     }
 }

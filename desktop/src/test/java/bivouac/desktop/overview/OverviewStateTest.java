@@ -47,7 +47,7 @@ class OverviewStateTest {
 
     @Test
     void the_layout_keeps_cards_apart_and_runs_lines_from_row_to_card() {
-        var sizes = state.cards().stream().map(c -> WindowCard.size(c, 236)).toList();
+        var sizes = state.cards().stream().map(WindowCard::size).toList();
         var layout = OverviewLayout.of(state, sizes, 20);
         for (int i = 0; i < layout.boxes().size(); i++) {
             for (int j = i + 1; j < layout.boxes().size(); j++) {
