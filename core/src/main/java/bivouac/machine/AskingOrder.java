@@ -1,5 +1,6 @@
 package bivouac.machine;
 
+import bivouac.plan.AskingPlaces;
 import bivouac.state.Frame;
 import bivouac.state.Inst;
 import bivouac.state.Keys;
@@ -31,16 +32,7 @@ final class AskingOrder {
 
     AskingOrder(Run run) {
         this.run = run;
-        int count = run.program.windows().size();
-        this.places = new int[count];
-        for (int i = 0; i < count; i++) {
-            places[i] = count - i;
-        }
-        List<String> first = run.program.design().application().leaving().asked();
-        for (int i = 0; i < first.size(); i++) {
-            int place = i - first.size();
-            run.program.window(first.get(i)).ifPresent(w -> places[w.number] = Math.min(places[w.number], place));
-        }
+        this.places = AskingPlaces.of(run.program);
     }
 
     /** C4, D2: the target, or each window without an owner, in the asking order, each followed by what it owns. */

@@ -3,6 +3,7 @@ package bivouac.desktop;
 import atlantafx.base.theme.PrimerLight;
 import bivouac.design.Design;
 import bivouac.desktop.closings.ClosingsView;
+import bivouac.desktop.departure.DepartureView;
 import bivouac.desktop.findings.FindingsView;
 import bivouac.desktop.frame.Files;
 import bivouac.desktop.frame.Frame;
@@ -110,6 +111,7 @@ public final class App {
             case REHEARSAL -> new RehearsalView(work, files::keep);
             case CLOSINGS -> new ClosingsView(work);
             case MESSAGES -> new MessagesView(work, files::keep);
+            case DEPARTURE -> new DepartureView(work);
             case FINDINGS -> new FindingsView(work);
         };
     }

@@ -106,4 +106,54 @@ class ClosingScreensTest {
         assertThat(now().design().accepted()).isEmpty();
         assertThat(now().findings()).hasSize(before);
     }
+
+    @Test
+    void the_departure_is_played_with_one_press_up_to_its_question() {
+        robot.key(CONTROL, DIGIT6).click("asker-0").click("play-departure");
+        assertThat(now().screen()).isEqualTo(Screen.REHEARSAL);
+        assertThat(now().rehearsal().scene().ended()).contains(0L);
+    }
+
+    @Test
+    void the_plan_is_written_and_the_kill_moved_on_the_departure_screen() {
+        robot.key(CONTROL, DIGIT6).focus("next-step").text("note `over`").key(ENTER);
+        assertThat(now().design().application().leaving().plan().steps()).hasSize(1);
+        assertThat(robot.says("while windows are asked")).isTrue();
+        robot.click("killed-later");
+        assertThat(robot.says("while windows close")).isTrue();
+    }
+
+    @Test
+    void the_asking_order_is_changed_by_keys_and_put_back() {
+        robot.on(() -> {
+            robot.app()
+                    .work()
+                    .change(
+                            now().design()
+                                    .adding(bivouac.design.FacedWindow.of(
+                                            bivouac.design.FacedWindow.Kind.MAIN, "Loft desk")),
+                            "loft desk added");
+            return null;
+        });
+        robot.settle().key(CONTROL, DIGIT6).focus("asked-Loft desk").key(ALT, DOWN);
+        assertThat(now().design().application().leaving().asked()).containsExactly("Register", "Loft desk");
+        robot.click("asking-order-usual");
+        assertThat(now().design().application().leaving().asked()).isEmpty();
+    }
+
+    @Test
+    void a_step_is_moved_down_too_and_the_key_is_not_the_trails_then() {
+        robot.key(CONTROL, K)
+                .text("save menu command")
+                .key(ENTER)
+                .key(ALT, S)
+                .key(UP)
+                .key(UP)
+                .key(ALT, DOWN);
+        assertThat(new bivouac.design.ScriptPlace.AtPart("Register", "save")
+                        .in(now().design())
+                        .steps()
+                        .getFirst())
+                .isInstanceOf(bivouac.design.Step.Note.class);
+    }
 }

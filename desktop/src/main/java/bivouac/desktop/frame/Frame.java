@@ -63,6 +63,7 @@ public final class Frame extends StackPane {
                 new Command("Rehearsal", "Ctrl+3", () -> goTo(Screen.REHEARSAL)),
                 new Command("Closings", "Ctrl+4", () -> goTo(Screen.CLOSINGS)),
                 new Command("Messages", "Ctrl+5", () -> goTo(Screen.MESSAGES)),
+                new Command("Departure", "Ctrl+6", () -> goTo(Screen.DEPARTURE)),
                 new Command("Findings", "Ctrl+7", () -> goTo(Screen.FINDINGS)),
                 Command.ofDesign("New design", "Ctrl+N", files::askNew),
                 Command.ofDesign("Open a design", "Ctrl+O", files::askOpen),

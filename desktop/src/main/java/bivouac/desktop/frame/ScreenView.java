@@ -2,7 +2,9 @@ package bivouac.desktop.frame;
 
 import bivouac.desktop.work.Situation;
 import java.util.concurrent.CompletableFuture;
+import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /** A screen. It is drawn from situations, and does what a person asks through the work. */
@@ -26,6 +28,13 @@ public interface ScreenView {
     /** Goes on to the next thing of a screen that goes from one to the other, or back. */
     default void step(int steps) {
         // most screens show all that they have at once
+    }
+
+    /** Whether a key moves something up or down in the list that has the keyboard: then it is the list's. */
+    static boolean moves(KeyEvent key, Node root, String rows) {
+        Node focused = root.getScene() == null ? null : root.getScene().getFocusOwner();
+        boolean moves = key.isAltDown() && (key.getCode() == KeyCode.UP || key.getCode() == KeyCode.DOWN);
+        return moves && focused != null && focused.getStyleClass().contains(rows);
     }
 
     /** Puts the keyboard where a person begins on this screen. */

@@ -9,6 +9,7 @@ import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.TokenFlow;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.ScriptLines;
@@ -77,7 +78,7 @@ final class Walls {
         departure
                 .getChildren()
                 .setAll(
-                        Ui.link("Departure", "departure-wall", () -> work.goTo(Chosen.APPLICATION)),
+                        Ui.link("Departure", "departure-wall", () -> work.show(Screen.DEPARTURE)),
                         Ui.label("Asked for", "wall-head"),
                         departs(s.design()),
                         Ui.wrapped("session ending", "plain"),

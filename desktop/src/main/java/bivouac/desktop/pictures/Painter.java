@@ -65,6 +65,7 @@ final class Painter {
         picture("messages", () -> app.work().show(Screen.MESSAGES));
         onInterface(this::goPastAQuestion);
         picture("closings", () -> app.work().show(Screen.CLOSINGS));
+        picture("departure", () -> app.work().show(Screen.DEPARTURE));
         picture("findings", () -> app.work().show(Screen.FINDINGS));
         onInterface(() -> app.work().undo());
         picture("rehearsal", this::rehearse);

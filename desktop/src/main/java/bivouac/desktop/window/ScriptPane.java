@@ -34,7 +34,7 @@ import javafx.scene.layout.VBox;
  * takes it away, Ctrl+Enter begins a line after it, Alt with the arrows moves it. The last line is where the next step
  * is typed.
  */
-final class ScriptPane extends VBox {
+public final class ScriptPane extends VBox {
 
     private static final double INDENT = 20;
 
@@ -46,13 +46,13 @@ final class ScriptPane extends VBox {
     /** Where a line is typed: a new step before what stands there, or in place of it. */
     private record Editing(StepPath at, boolean replaces) {}
 
-    ScriptPane(Work work) {
+    public ScriptPane(Work work) {
         this.work = work;
         setId("script");
         getStyleClass().add("script");
     }
 
-    void show(Situation s, ScriptPlace of) {
+    public void show(Situation s, ScriptPlace of) {
         if (!of.equals(place)) {
             editing = Optional.empty();
         }

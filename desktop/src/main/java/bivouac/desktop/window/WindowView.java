@@ -25,6 +25,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -238,6 +239,11 @@ public final class WindowView implements ScreenView {
     /** Puts the keyboard where the next step of the chosen script is typed. */
     private void toScript() {
         below.focusEnd();
+    }
+
+    @Override
+    public boolean takes(KeyEvent key) {
+        return ScreenView.moves(key, root, "step-line");
     }
 
     @Override

@@ -7,6 +7,7 @@ public enum Screen {
     REHEARSAL("Rehearsal", 3),
     CLOSINGS("Closings", 4),
     MESSAGES("Messages", 5),
+    DEPARTURE("Departure", 6),
     FINDINGS("Findings", 7);
 
     private final String word;

@@ -4,6 +4,7 @@ import bivouac.check.Beside;
 import bivouac.check.Checked;
 import bivouac.check.Finding;
 import bivouac.closing.Closings;
+import bivouac.closing.Departing;
 import bivouac.design.Application;
 import bivouac.design.Copies;
 import bivouac.design.DepartureRule;
@@ -18,6 +19,7 @@ import bivouac.format.Unreadable;
 import bivouac.machine.Event;
 import bivouac.plan.Program;
 import bivouac.rehearsal.ClosingTried;
+import bivouac.rehearsal.DepartureTried;
 import bivouac.rehearsal.Expectation;
 import bivouac.rehearsal.Moment;
 import bivouac.rehearsal.NamedEvent;
@@ -373,6 +375,16 @@ public final class Work {
                         found(f);
                     }
                 });
+    }
+
+    /** Asks for the end of the application on the desk. */
+    public void rehearseDeparture(Departing.Asker asker) {
+        Rehearsal from = now.rehearsal();
+        background.run(compiling, "playing the departure", () -> DepartureTried.by(from, asker), f -> {
+            if (now.rehearsal() == from) {
+                found(f);
+            }
+        });
     }
 
     /** Shows what a search came to, if it came to anything. */
