@@ -107,6 +107,9 @@ public final class Completion {
                     case "set" -> "set ";
                     case "note" -> "note `text`";
                     case "stay open", "end the application", "else", "not there yet" -> word;
+                    case String s
+                    when List.of(CarefulWay.values()).stream()
+                            .anyMatch(w -> w.words().equals(s)) -> word;
                     default -> word + " ";
                 };
         int from = text.indexOf("`text`") + 1;

@@ -42,6 +42,10 @@ public final class StepTyping {
     /** What the line does. */
     public Typed read(String typed) {
         String line = typed.strip();
+        Optional<CarefulWay> careful = replaces ? Optional.empty() : CarefulWay.of(line);
+        if (careful.isPresent()) {
+            return new CarefulTyping(design, place, at).make(careful.get());
+        }
         var words = new Words(line);
         if (words.take("else if")) {
             return otherwise(Optional.of(words.rest()));
@@ -340,46 +344,50 @@ public final class StepTyping {
 
     /** Words that a step can begin with, for completion, in the order in which they are offered. */
     public static List<String> beginnings() {
-        return List.of(
-                "open",
-                "message",
-                "ask",
-                "set",
-                "if",
-                "close",
-                "stay open",
-                "end the application",
-                "note",
-                "check",
-                "add row to",
-                "change row of",
-                "remove row of",
-                "keep the row",
-                "let",
-                "enable",
-                "disable",
-                "repeat",
-                "again",
-                "save kept values",
-                "load kept values",
-                "run",
-                "run new",
-                "stop task",
-                "do",
-                "start timer",
-                "stop timer",
-                "focus",
-                "take",
-                "take new",
-                "give back",
-                "hide",
-                "show",
-                "bring to front",
-                "not there yet",
-                "else if",
-                "else",
-                "when");
+        var all = new ArrayList<String>(STEPS);
+        List.of(CarefulWay.values()).forEach(w -> all.add(w.words()));
+        return all;
     }
+
+    private static final List<String> STEPS = List.of(
+            "open",
+            "message",
+            "ask",
+            "set",
+            "if",
+            "close",
+            "stay open",
+            "end the application",
+            "note",
+            "check",
+            "add row to",
+            "change row of",
+            "remove row of",
+            "keep the row",
+            "let",
+            "enable",
+            "disable",
+            "repeat",
+            "again",
+            "save kept values",
+            "load kept values",
+            "run",
+            "run new",
+            "stop task",
+            "do",
+            "start timer",
+            "stop timer",
+            "focus",
+            "take",
+            "take new",
+            "give back",
+            "hide",
+            "show",
+            "bring to front",
+            "not there yet",
+            "else if",
+            "else",
+            "when");
 
     static String lower(String text) {
         return text.toLowerCase(Locale.ROOT);

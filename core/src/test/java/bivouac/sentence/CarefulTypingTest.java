@@ -1,0 +1,131 @@
+package bivouac.sentence;
+
+import static bivouac.machine.Play.*;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.check.Finding;
+import bivouac.check.Findings;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Part;
+import bivouac.design.ScriptPlace;
+import bivouac.design.StepPath;
+import bivouac.design.Type;
+import bivouac.plan.Program;
+import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.TrailFile;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Careful ways in one line: what they make is right, and behaves. */
+class CarefulTypingTest {
+
+    private static final ScriptPlace PRESSED = new ScriptPlace.AtPart("Desk", "go");
+
+    private static Design desk(Part... parts) {
+        var all = new java.util.ArrayList<>(List.of(parts));
+        all.add(button("go"));
+        return withMain(main("Desk", all.toArray(Part[]::new))).design();
+    }
+
+    private static Design type(Design design, ScriptPlace place, String line) {
+        Typed typed = new StepTyping(design, place, StepPath.of(0), false).read(line);
+        assertThat(typed).as(line).isInstanceOf(Typed.Done.class);
+        Design done = ((Typed.Done) typed).design();
+        assertThat(Findings.of(Program.of(done)).stream()
+                        .filter(f -> f.kind() != Finding.Kind.DEAD_TRIGGER && f.kind() != Finding.Kind.UNUSED)
+                        .map(Finding::what))
+                .as(line)
+                .isEmpty();
+        return done;
+    }
+
+    private static Rehearsal play(Design design, String... lines) throws Exception {
+        var events = TrailFile.read(String.join("\n", lines));
+        var replay = Rehearsal.replay(Program.of(design), TODAY, events);
+        assertThat(replay.stopped()).isEmpty();
+        return replay.rehearsal();
+    }
+
+    @Test
+    void unsaved_work_is_asked_about_on_every_way_and_a_save_that_fails_keeps_the_window() throws Exception {
+        Design design = type(desk(Part.TextField.of("note", "Note")), PRESSED, "ask before unsaved  work is lost");
+        assertThat(play(design, "close box of \"Desk\"").scene().ended()).contains(0L);
+        Rehearsal failed = play(
+                design,
+                "type \"x\" into \"note\" of \"Desk\"",
+                "close box of \"Desk\"",
+                "answer \"save\" of \"Unsaved Desk\"",
+                "task \"save Desk\" ends \"failed\" of \"Desk\"",
+                "answer \"stay\" of \"Desk not saved\"");
+        assertThat(failed.scene().windows()).extracting(w -> w.which().window()).containsExactly("Desk");
+        Rehearsal saved = play(
+                design,
+                "type \"x\" into \"note\" of \"Desk\"",
+                "close box of \"Desk\"",
+                "answer \"save\" of \"Unsaved Desk\"",
+                "task \"save Desk\" ends \"failed\" of \"Desk\"",
+                "answer \"try again\" of \"Desk not saved\"",
+                "task \"save Desk\" ends \"done\" of \"Desk\"");
+        assertThat(saved.scene().ended()).contains(0L);
+    }
+
+    @Test
+    void a_row_is_asked_about_before_it_goes_wherever_the_line_is_typed() throws Exception {
+        Part list = Part.ListOfRows.of("guests", "Guests", new Type.Column("name", Type.TEXT))
+                .starting(List.of(List.of("Orla")))
+                .removedByHand(true);
+        Design design = type(desk(list), PRESSED, "ask before removing");
+        Rehearsal kept = play(
+                design,
+                "select row 1 in \"guests\" of \"Desk\"",
+                "remove rows in \"guests\" of \"Desk\"",
+                "answer \"keep\" of \"Remove from Guests\"");
+        assertThat(kept.scene().windows().getFirst().parts().getFirst().toString())
+                .contains("Orla");
+        assertThat(new StepTyping(desk(), PRESSED, StepPath.of(0), false).read("ask before removing"))
+                .isEqualTo(new Typed.Unfinished("Desk has no list to remove rows from."));
+    }
+
+    @Test
+    void size_and_place_are_kept_for_the_next_run() {
+        Design design = type(desk(), PRESSED, "remember size and place");
+        assertThat(design.application().variables()).singleElement().satisfies(v -> assertThat(v.kept())
+                .isTrue());
+        assertThat(design.faced("Desk")
+                        .orElseThrow()
+                        .moment(FacedWindow.Moment.OPENED)
+                        .isEmpty())
+                .isFalse();
+        assertThat(design.faced("Desk")
+                        .orElseThrow()
+                        .moment(FacedWindow.Moment.AFTER_CLOSING)
+                        .isEmpty())
+                .isFalse();
+    }
+
+    @Test
+    void another_file_is_opened_only_when_the_one_before_is_settled() throws Exception {
+        Design design = type(desk(Part.TextField.of("note", "Note")), PRESSED, "one file open at a time");
+        assertThat(play(design, "press \"go\" of \"Desk\"").scene().windows())
+                .extracting(w -> w.which().window())
+                .containsExactly("Desk", "Open a file");
+        Rehearsal stays = play(
+                design,
+                "type \"x\" into \"note\" of \"Desk\"",
+                "press \"go\" of \"Desk\"",
+                "answer \"stay\" of \"Unsaved Desk\"");
+        assertThat(stays.scene().windows()).extracting(w -> w.which().window()).containsExactly("Desk");
+    }
+
+    @Test
+    void a_second_instance_says_so_and_ends_with_a_code_that_is_not_zero() throws Exception {
+        Design design = type(desk(), new ScriptPlace.Start(), "one instance of the application");
+        Rehearsal second =
+                play(design, "task \"taking one instance\" ends \"could not\"", "answer \"ok\" of \"Open already\"");
+        assertThat(second.scene().ended()).contains(1L);
+        assertThat(new StepTyping(desk(), new ScriptPlace.Start(), StepPath.of(0), false)
+                        .read("remember size and place"))
+                .isInstanceOf(Typed.Unfinished.class);
+    }
+}
