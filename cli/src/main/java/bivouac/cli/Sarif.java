@@ -36,13 +36,7 @@ final class Sarif {
             results.add(result);
         });
         var driver = members("name", "Bivouac", "version", version, "rules", rules(checked));
-        var run = members(
-                "tool",
-                members("driver", driver),
-                "columnKind",
-                "utf16CodeUnits",
-                "results",
-                results);
+        var run = members("tool", members("driver", driver), "columnKind", "utf16CodeUnits", "results", results);
         return JsonMapper.builder()
                         .enable(SerializationFeature.INDENT_OUTPUT)
                         .build()

@@ -38,6 +38,19 @@ abstract class DesignMapper {
         return name;
     }
 
+    /** What steps name beside windows and values. */
+    enum Named {
+        TASK,
+        HOLDING,
+        SCRIPT,
+        TIMER
+    }
+
+    /** What such a name becomes in a step of the window in scope. */
+    String named(Named kind, String shownName) {
+        return shownName;
+    }
+
     /** What a walkthrough becomes. */
     Walkthrough walkthrough(Walkthrough walkthrough) {
         return walkthrough;
@@ -266,20 +279,20 @@ abstract class DesignMapper {
             case Step.Repeat r -> new Step.Repeat(script(r.script()));
             case Step.Again a -> a;
             case Step.KeptValues k -> k;
-            case Step.StopTask s -> s;
-            case Step.TurnTimer t -> t;
+            case Step.StopTask(String task) -> new Step.StopTask(named(Named.TASK, task));
+            case Step.TurnTimer t -> new Step.TurnTimer(t.how(), named(Named.TIMER, t.timer()));
             case Step.Focus(String part) -> new Step.Focus(expression(part, scope));
             case Step.Do d ->
                 new Step.Do(
-                        d.script(),
+                        named(Named.SCRIPT, d.script()),
                         d.handOver().stream()
                                 .map(g -> new Given(g.name(), expression(g.value())))
                                 .toList());
-            case Step.GiveBack g -> g.withBranches(branches(g.branches()));
-            case Step.TakeHolding t -> t.withBranches(branches(t.branches()));
+            case Step.GiveBack g -> new Step.GiveBack(named(Named.HOLDING, g.holding()), branches(g.branches()));
+            case Step.TakeHolding t -> new Step.TakeHolding(named(Named.HOLDING, t.holding()), branches(t.branches()));
             case Step.RunTask r ->
                 new Step.RunTask(
-                        r.task(),
+                        named(Named.TASK, r.task()),
                         r.background(),
                         r.mayBeStopped(),
                         gives(r.handOver()),

@@ -90,6 +90,56 @@ public final class Renames {
                 carried.application().holding(renamed(carried.application().variables(), from, to)));
     }
 
+    /** Renames a task of the application. */
+    public static Design task(Design design, String from, Name to) {
+        Design carried = steps(design, DesignMapper.Named.TASK, from, to.shown());
+        var tasks = carried.application().tasks().stream()
+                .map(t -> t.name().shown().equals(from) ? new Task(to, t.takes(), t.outcomes(), t.usually()) : t)
+                .toList();
+        return carried.with(carried.application().working(tasks));
+    }
+
+    /** Renames a holding of the application. */
+    public static Design holding(Design design, String from, Name to) {
+        Design carried = steps(design, DesignMapper.Named.HOLDING, from, to.shown());
+        var holdings = carried.application().holdings().stream()
+                .map(h -> h.name().shown().equals(from)
+                        ? new Holding(to, h.ofApplication(), h.mayFail(), h.leavesTrace(), h.mayStay())
+                        : h)
+                .toList();
+        return carried.with(carried.application().withHoldings(holdings));
+    }
+
+    /** What steps and the lines of walkthroughs call by a name. */
+    private static Design steps(Design design, DesignMapper.Named kind, String from, String to) {
+        return new DesignMapper() {
+            @Override
+            String expression(String source, Optional<Window> scope) {
+                return source;
+            }
+
+            @Override
+            String window(String shownName) {
+                return shownName;
+            }
+
+            @Override
+            String named(Named of, String shownName) {
+                return of == kind && shownName.equals(from) ? to : shownName;
+            }
+
+            @Override
+            Walkthrough walkthrough(Walkthrough walkthrough) {
+                return walkthrough.quotedRenamed(from, to);
+            }
+
+            @Override
+            Accepted accepted(Accepted accepted) {
+                return accepted.renamed(from, to);
+            }
+        }.map(design);
+    }
+
     /** Renames a take of a window, where it is read and where it is handed over. */
     public static Design take(Design design, String window, String from, Name to) {
         var carried = new DesignMapper() {

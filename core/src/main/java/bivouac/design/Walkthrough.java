@@ -97,6 +97,42 @@ public record Walkthrough(String name, LocalDate today, List<String> lines) {
                 .orElse(line));
     }
 
+    private static final List<String> BEFORE_WORK = List.of("task", "started", "held", "taken", "back", "holding");
+
+    /** What is being done with a holding is called by it too. */
+    private static final List<String> WITH_A_HOLDING = List.of("taking ", "giving back ");
+
+    /** As it is after a task or holding was renamed, by shown names. */
+    Walkthrough quotedRenamed(String from, String to) {
+        return mapped(
+                line -> TrailLine.of(line).map(l -> workRenamed(l, from, to)).orElse(line));
+    }
+
+    private static String workRenamed(TrailLine line, String from, String to) {
+        String text = line.text();
+        for (int i = line.words().size() - 1; i > 0; i--) {
+            int at = i;
+            Optional<TrailLine.Name> name =
+                    line.name(i).filter(n -> BEFORE_WORK.stream().anyMatch(w -> line.is(at - 1, w)));
+            Optional<String> other = name.flatMap(n -> workRenamed(n.name(), from, to));
+            if (other.isPresent()) {
+                text = text.substring(0, name.get().from())
+                        + Quoted.of(other.get())
+                        + text.substring(name.get().to());
+            }
+        }
+        return text;
+    }
+
+    private static Optional<String> workRenamed(String name, String from, String to) {
+        return name.equals(from)
+                ? Optional.of(to)
+                : WITH_A_HOLDING.stream()
+                        .filter(w -> name.equals(w + from))
+                        .findFirst()
+                        .map(w -> w + to);
+    }
+
     /** The window that a line is about: after the last <em>of</em>, or what is seen, or opened with samples. */
     private static Optional<TrailLine.Name> window(TrailLine line) {
         int of = of(line);

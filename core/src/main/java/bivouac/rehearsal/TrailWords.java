@@ -7,9 +7,11 @@ import bivouac.machine.Event;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A trail in plain words: who and what for each event, and what it caused. */
 public final class TrailWords {
@@ -67,13 +69,42 @@ public final class TrailWords {
                 .orElse(part);
     }
 
-    /** What an event caused, as a few short clauses. */
+    /** What an event caused, as a few short clauses, the most important first. */
     public static String caused(List<Sighting> seen) {
-        var clauses = new ArrayList<String>();
-        for (Sighting s : seen) {
-            clause(s).ifPresent(clauses::add);
-        }
-        return clauses.isEmpty() ? "nothing else" : String.join("; ", clauses);
+        String clauses = clauses(seen.stream());
+        return clauses.isEmpty() ? "nothing else" : clauses;
+    }
+
+    private static String clauses(Stream<Sighting> seen) {
+        return seen.sorted(Comparator.comparingInt(TrailWords::importance))
+                .flatMap(s -> clause(s).stream())
+                .collect(Collectors.joining("; "));
+    }
+
+    /** Windows and ends before messages, those before work and holdings, and values last: a line shows only its beginning. */
+    private static int importance(Sighting seen) {
+        return switch (seen) {
+            case Sighting.Faulted f -> 0;
+            case Sighting.Opened o -> 1;
+            case Sighting.Asked a -> 1;
+            case Sighting.Closed c -> 1;
+            case Sighting.Refused r -> 1;
+            case Sighting.BroughtBack b -> 1;
+            case Sighting.DepartureCalledOff d -> 1;
+            case Sighting.Ended e -> 1;
+            case Sighting.Noted n -> 2;
+            case Sighting.LinkFollowed l -> 2;
+            case Sighting.TaskStarted t -> 3;
+            case Sighting.TaskEnded t -> 3;
+            case Sighting.Taken t -> 4;
+            case Sighting.GivenBack g -> 4;
+            case Sighting.KeptSaved k -> 4;
+            case Sighting.TimerStarted t -> 5;
+            case Sighting.TimerStopped t -> 5;
+            case Sighting.Focused f -> 5;
+            case Sighting.Set s -> 6;
+            case Sighting.WentInto w -> 6;
+        };
     }
 
     /** What an event would cause; nothing for one that stands for any text. */
@@ -85,14 +116,11 @@ public final class TrailWords {
         // a scene costs more than the event, and is looked at only where something closes
         boolean closes = seen.stream().anyMatch(Sighting.Closed.class::isInstance);
         Optional<Scene> before = closes ? Optional.of(rehearsal.scene()) : Optional.empty();
-        var clauses = seen.stream()
-                .filter(s -> !isAnsweredItself(before, event, s))
-                .flatMap(s -> clause(s).stream())
-                .toList();
+        String clauses = clauses(seen.stream().filter(s -> !isAnsweredItself(before, event, s)));
         return faults(seen).stream()
                 .findFirst()
                 .map(f -> new Preview(f, true))
-                .orElseGet(() -> new Preview(clauses.isEmpty() ? nothing(event) : String.join("; ", clauses), false));
+                .orElseGet(() -> new Preview(clauses.isEmpty() ? nothing(event) : clauses, false));
     }
 
     private static String nothing(Event event) {

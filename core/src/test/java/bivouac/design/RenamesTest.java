@@ -107,4 +107,45 @@ class RenamesTest {
         assertThat(Names.propose("for")).isEqualTo("for_");
         assertThat(Names.isUsable(Names.propose("…"))).isTrue();
     }
+
+    @org.junit.jupiter.api.Test
+    void a_task_or_holding_is_renamed_in_steps_and_walkthroughs() {
+        var walk = new Walkthrough(
+                "w",
+                java.time.LocalDate.of(2026, 11, 23),
+                java.util.List.of(
+                        "task \"fetch\" ends \"done\" of \"Desk\"",
+                        "see started \"fetch\"",
+                        "task \"taking lock\" ends \"could not\" of \"Desk\"",
+                        "see held \"lock\"",
+                        "see note \"fetch\""));
+        Design design = bivouac.machine.Play.withMain(bivouac.machine.Play.main(
+                        "Desk",
+                        bivouac.machine.Play.button(
+                                "go",
+                                bivouac.machine.Play.run(
+                                        "fetch", bivouac.machine.Play.when("done", Step.TakeHolding.of("lock"))),
+                                new Step.StopTask("fetch"),
+                                new Step.GiveBack("lock"))))
+                .works(bivouac.machine.Play.task("fetch", "done"))
+                .holds(Holding.of("lock"))
+                .design()
+                .walked(java.util.List.of(walk));
+        Design renamed = Renames.holding(
+                Renames.task(design, "fetch", Name.of("get the list")), "lock", Name.of("register lock"));
+        org.assertj.core.api.Assertions.assertThat(bivouac.check.Findings.of(bivouac.plan.Program.of(renamed)).stream()
+                        .filter(f -> f.weight() == bivouac.check.Finding.Weight.WRONG))
+                .isEmpty();
+        org.assertj.core.api.Assertions.assertThat(
+                        renamed.walkthroughs().getFirst().lines())
+                .containsExactly(
+                        "task \"get the list\" ends \"done\" of \"Desk\"",
+                        "see started \"get the list\"",
+                        "task \"taking register lock\" ends \"could not\" of \"Desk\"",
+                        "see held \"register lock\"",
+                        "see note \"fetch\"");
+        org.assertj.core.api.Assertions.assertThat(
+                        renamed.application().tasks().getFirst().name().shown())
+                .isEqualTo("get the list");
+    }
 }

@@ -237,4 +237,22 @@ class RehearsalTest {
         assertThat(at.waysFrom(0)).isEqualTo(1);
         assertThat(at.otherWay(0)).isSameAs(at);
     }
+
+    @Test
+    void what_an_event_caused_is_told_with_windows_first_and_values_last() {
+        var design = bivouac.machine.Play.withMain(
+                        bivouac.machine.Play.main(
+                                "Desk",
+                                bivouac.machine.Play.button(
+                                        "go",
+                                        bivouac.machine.Play.set("app.n", "1"),
+                                        bivouac.machine.Play.note("said"),
+                                        bivouac.machine.Play.alongside("Card"))),
+                        bivouac.machine.Play.child("Card"))
+                .variable("n", bivouac.design.Type.WHOLE, "0")
+                .play()
+                .does("press \"go\" of \"Desk\"");
+        assertThat(TrailWords.caused(design.rehearsal().present().seen()))
+                .isEqualTo("opens Card; notes “said”; sets app.n to 1");
+    }
 }

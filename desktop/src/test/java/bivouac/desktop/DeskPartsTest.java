@@ -137,14 +137,17 @@ class DeskPartsTest {
     @Test
     void tasks_and_pretend_files_are_edited_on_the_application_page() {
         robot.applicationPage()
-                .focus("app-tasks")
-                .selectAll()
+                .focus("app-tasks-new")
                 .text("ring the bell ends rung; broken")
-                .key(CONTROL, ENTER);
-        assertThat(now().design().application().tasks()).hasSize(1);
+                .key(ENTER);
+        int tasks = now().design().application().tasks().size();
+        assertThat(now().design().application().tasks().getLast().name().shown())
+                .isEqualTo("ring the bell");
+        robot.focus("app-tasks-0").key(CONTROL, DELETE);
+        assertThat(now().design().application().tasks()).hasSize(tasks - 1);
         assertThat(now().findings()).anyMatch(f -> f.what().contains("there is no task of that name"));
         robot.key(CONTROL, Z);
-        robot.focus("app-files").selectAll().text("nowhere").key(CONTROL, ENTER);
+        robot.focus("app-files-new").text("nowhere").key(ENTER);
         assertThat(now().foot().sentence()).contains("a path begins with a slash");
         assertThat(now().design().application().files().paths()).hasSize(4);
     }
@@ -189,5 +192,24 @@ class DeskPartsTest {
         robot.click("lifelines-png").selectAll().text(png.toString()).key(ENTER);
         robot.click("replace-over");
         assertThat(ImageIO.read(png.toFile()).getWidth()).isGreaterThan(100);
+    }
+
+    @Test
+    void a_value_is_renamed_kept_and_taken_away_in_its_row_and_all_that_names_it_goes_along() {
+        robot.applicationPage()
+                .focus("app-values-0")
+                .selectAll()
+                .text("sleepers: whole = 3")
+                .key(ENTER);
+        assertThat(now().design().application().variables().getFirst().name().expression())
+                .isEqualTo("sleepers");
+        assertThat(now().findings()).noneMatch(f -> f.weight() == bivouac.check.Finding.Weight.WRONG);
+        robot.focus("kept-sleepers").key(SPACE);
+        assertThat(now().design().application().variables().getFirst().kept()).isTrue();
+        robot.focus("app-values-0").selectAll().text("sleepers: whole = 4").key(ENTER);
+        assertThat(now().design().application().variables().getFirst().kept()).isTrue();
+        int values = now().design().application().variables().size();
+        robot.focus("app-values-0").selectAll().text(" ").key(ENTER);
+        assertThat(now().design().application().variables()).hasSize(values - 1);
     }
 }

@@ -62,6 +62,10 @@ final class Painter {
         picture("overview", () -> app.work().show(Screen.OVERVIEW));
         picture("window", this::chooseWindow);
         picture("window-file-dialog", this::chooseFileDialog);
+        picture("application", () -> {
+            app.work().choose(Chosen.APPLICATION);
+            app.work().show(Screen.WINDOW);
+        });
         picture("messages", () -> app.work().show(Screen.MESSAGES));
         onInterface(this::goPastAQuestion);
         picture("closings", () -> app.work().show(Screen.CLOSINGS));

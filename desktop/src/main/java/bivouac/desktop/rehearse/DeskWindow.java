@@ -34,8 +34,7 @@ final class DeskWindow extends StackPane {
     private final Label title = Ui.shortened("", "desk-title");
     private final Button closeBox = new Button("✕");
     private final VBox frame = new VBox();
-    private final StackPane veil = new StackPane();
-    private final Label blocked = Ui.label("", "blocked-label");
+    private final Veil veil;
     private final HBox titleBar;
     private final DeskBody body;
     private Scene.OpenWindow shown;
@@ -62,13 +61,7 @@ final class DeskWindow extends StackPane {
         body = body(window, wants);
         VBox.setVgrow(body.node(), Priority.ALWAYS);
         frame.getChildren().add(body.node());
-        veil.getStyleClass().add("veil");
-        veil.getChildren().add(blocked);
-        veil.setOnMousePressed(e -> {
-            wants.blocked().accept(shown.which());
-            e.consume();
-        });
-        StackPane.setAlignment(blocked, Pos.BOTTOM_LEFT);
+        veil = new Veil(() -> wants.blocked().accept(shown.which()));
         var shadow = Ui.styled(new Region(), "desk-shadow");
         shadow.setMouseTransparent(true);
         getChildren().addAll(shadow, frame, veil);
@@ -194,7 +187,7 @@ final class DeskWindow extends StackPane {
         body.update(window);
         boolean isBlocked = window.blockedBy().isPresent();
         veil.setVisible(isBlocked);
-        blocked.setText(window.blockedBy().map(Scene.Blocker::words).orElse(""));
+        veil.say(window.blockedBy().map(Scene.Blocker::words).orElse(""));
         frame.setDisable(isBlocked);
     }
 

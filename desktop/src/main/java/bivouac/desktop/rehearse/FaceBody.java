@@ -96,6 +96,8 @@ final class FaceBody implements DeskBody {
         if (row.parts().stream().anyMatch(FaceBody::grows)) {
             VBox.setVgrow(line, Priority.ALWAYS);
             line.setFillHeight(true);
+            // the label of something tall stands where it begins
+            line.setAlignment(Pos.TOP_LEFT);
         }
         return line;
     }

@@ -3,14 +3,18 @@ package bivouac.desktop.rehearse;
 import bivouac.design.PretendFiles;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
+import bivouac.machine.Sighting;
 import bivouac.rehearsal.Covered;
 import bivouac.rehearsal.EventNames;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
 import bivouac.rehearsal.WorthTrying;
+import bivouac.state.State;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -31,7 +35,39 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
      * @param isNew whether it was not rehearsed yet
      * @param done whether the trail shows that it was done from here: the next event of the trail
      */
-    public record Row(Event event, String who, String what, String keys, boolean done, boolean isNew) {}
+    public record Row(Event event, String who, String what, String keys, boolean done, boolean isNew) {
+
+        /** This event and another with the same effect, in one line. */
+        Row and(Row other) {
+            String both = keys.isEmpty() || other.keys.isEmpty() ? keys + other.keys : keys + ", " + other.keys;
+            return new Row(event, who, what + " · " + other.what, both, done || other.done, isNew || other.isNew);
+        }
+    }
+
+    /** What an event comes to. */
+    private record Came(State after, List<Sighting> seen) {}
+
+    /** Answers, close box and Escape that come to the very same stand together (C1, C7). */
+    private static List<List<Event>> alike(Rehearsal rehearsal, List<Event> events) {
+        var all = new ArrayList<List<Event>>();
+        Map<Came, List<Event>> same = new HashMap<>();
+        for (Event event : events) {
+            boolean leaves =
+                    event instanceof Event.Answer || event instanceof Event.CloseBox || event instanceof Event.Escape;
+            if (!leaves) {
+                all.add(List.of(event));
+                continue;
+            }
+            var seen = new ArrayList<Sighting>();
+            State after = rehearsal.machine().step(rehearsal.present().state(), event, seen::add);
+            List<Event> known = same.computeIfAbsent(new Came(after, seen), c -> new ArrayList<>());
+            if (known.isEmpty()) {
+                all.add(known);
+            }
+            known.add(event);
+        }
+        return all;
+    }
 
     public static NextEvents of(Rehearsal rehearsal, Covered covered) {
         return of(
@@ -48,10 +84,17 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
         var groups = new ArrayList<Group>();
         for (Scene.OpenWindow window : scene.windows().reversed()) {
             Optional<Integer> enter = bivouac.machine.Machine.defaultButton(window);
-            List<Row> rows = possible.stream()
-                    .filter(e -> e instanceof Event.OnWindow w && w.instance() == window.instance())
-                    .flatMap(e -> withTexts(e, window, worth))
-                    .map(e -> row(rehearsal, covered, scene, window, enter, e, next))
+            List<Row> rows = alike(
+                            rehearsal,
+                            possible.stream()
+                                    .filter(e -> e instanceof Event.OnWindow w && w.instance() == window.instance())
+                                    .flatMap(e -> withTexts(e, window, worth))
+                                    .toList())
+                    .stream()
+                    .map(all -> all.stream()
+                            .map(e -> row(rehearsal, covered, scene, window, enter, e, next))
+                            .reduce(Row::and)
+                            .orElseThrow())
                     .toList();
             if (!rows.isEmpty()) {
                 groups.add(new Group(window.which().toString(), rows));

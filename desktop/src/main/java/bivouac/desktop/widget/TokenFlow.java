@@ -15,6 +15,7 @@ public final class TokenFlow extends FlowPane {
         super(5, 2);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("sentence");
+        setMinWidth(0);
         for (Token token : tokens) {
             add(token, mark);
         }
@@ -37,6 +38,8 @@ public final class TokenFlow extends FlowPane {
             case Token.Quoted(String text) -> {
                 var label = Ui.label("“" + text + "”", "quoted");
                 label.setWrapText(true);
+                // as wide as the line at most, so that it wraps in a narrow column
+                label.maxWidthProperty().bind(widthProperty());
                 getChildren().add(label);
             }
             case Token.Plain(String text) when text.equals(",") -> {

@@ -1,27 +1,44 @@
 package bivouac.desktop.window;
 
+import bivouac.closing.Departing;
 import bivouac.design.Application;
 import bivouac.design.Design;
+import bivouac.design.Holding;
+import bivouac.design.NamedScript;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
+import bivouac.design.Renames;
 import bivouac.design.ScriptPlace;
+import bivouac.design.Task;
+import bivouac.design.Timer;
+import bivouac.design.Variable;
 import bivouac.desktop.widget.DepartureChoice;
-import bivouac.desktop.widget.TextBlock;
+import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
 import bivouac.sentence.HoldingLine;
+import bivouac.sentence.RoutineLine;
 import bivouac.sentence.TaskLine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 
-/** What belongs to the application as a whole: its name, values, about facts, and when it ends. */
+/** What the application has, in rows that are changed where they stand; beside it the departure in short. */
 final class ApplicationPane {
 
     private final Work work;
@@ -30,31 +47,267 @@ final class ApplicationPane {
         this.work = work;
     }
 
+    /** The middle: data at the left, work at the right. */
     Node draw(Situation s) {
         Application app = s.design().application();
+        var data = Ui.column(12, values(app), files(app), about(app));
+        var does = Ui.column(12, tasks(app), holdings(app), scripts(app), timers(app));
+        data.setPrefWidth(300);
+        does.setPrefWidth(300);
+        HBox.setHgrow(data, Priority.ALWAYS);
+        HBox.setHgrow(does, Priority.ALWAYS);
+        return Ui.styled(new HBox(12, data, does), "application-cards");
+    }
+
+    // What it has
+
+    private Node values(Application app) {
+        var kind = new RowsCard.Kind<Variable>(
+                        "app-values",
+                        "Values",
+                        "kept",
+                        "guests: whole = 3",
+                        v -> Declarations.variables(List.of(unkept(v))),
+                        line -> Declarations.readOfApplication(line, app.variables())
+                                .getFirst())
+                .showing(v -> Optional.of(tick(
+                        "kept-" + v.name().expression(),
+                        "",
+                        v.kept(),
+                        kept -> change(
+                                a -> a.holding(RowsCard.changed(
+                                        a.variables(),
+                                        Optional.of(v),
+                                        Optional.of(new Variable(v.name(), v.type(), v.starts(), kept)))),
+                                v.name() + (kept ? " kept" : " not kept")))));
+        return new RowsCard<>(work, kind, app.variables(), (before, after) -> {
+            Optional<Variable> same = before.flatMap(
+                            b -> after.map(a -> new Variable(a.name(), a.type(), a.starts(), b.kept())))
+                    .or(() -> after);
+            Design renamed = renamed(
+                    before.map(Variable::name),
+                    after.map(Variable::name),
+                    (from, to) -> Renames.variable(work.now().design(), from.expression(), to));
+            Optional<Variable> there =
+                    before.map(b -> same.map(a -> new Variable(a.name(), b.type(), b.starts(), b.kept()))
+                            .orElse(b));
+            take(
+                    renamed,
+                    a -> a.holding(RowsCard.changed(a.variables(), there, same)),
+                    "values of the application changed");
+        });
+    }
+
+    private static Variable unkept(Variable v) {
+        return new Variable(v.name(), v.type(), v.starts(), false);
+    }
+
+    private interface Carries {
+        Design carry(bivouac.design.Name from, bivouac.design.Name to);
+    }
+
+    /** The design with everything that names it carried along, where it is only called otherwise. */
+    private Design renamed(Optional<bivouac.design.Name> before, Optional<bivouac.design.Name> after, Carries carries) {
+        boolean other = before.isPresent() && after.isPresent() && !before.equals(after);
+        return other ? carries.carry(before.get(), after.get()) : work.now().design();
+    }
+
+    private void take(Design design, UnaryOperator<Application> edit, String did) {
+        work.change(design.with(edit.apply(design.application())), did);
+    }
+
+    private Node tasks(Application app) {
+        var kind = new RowsCard.Kind<Task>(
+                        "app-tasks",
+                        "Tasks",
+                        "what they take, how they end, samples",
+                        "send list taking at: file ends sent; failed",
+                        TaskLine::write,
+                        TaskLine::read)
+                .telling(t -> Optional.of(endings(t)));
+        return new RowsCard<>(work, kind, app.tasks(), (before, after) -> {
+            Design design = renamed(
+                    before.map(Task::name),
+                    after.map(Task::name),
+                    (from, to) -> Renames.task(work.now().design(), from.shown(), to));
+            Optional<Task> there =
+                    before.map(b -> after.map(a -> new Task(a.name(), b.takes(), b.outcomes(), b.usually()))
+                            .orElse(b));
+            take(design, a -> a.working(RowsCard.changed(a.tasks(), there, after)), "tasks of the application changed");
+        });
+    }
+
+    /** How it can end, with what each gives, and what it takes by itself in a rehearsal. */
+    private static Node endings(Task task) {
+        var flow = new FlowPane(6, 3);
+        for (Task.Outcome outcome : task.outcomes()) {
+            flow.getChildren().add(Ui.label(outcome.ending().name(), "ending"));
+            String gives =
+                    outcome.ending().gives().stream().map(g -> g.name().shown()).collect(Collectors.joining(", "));
+            if (!gives.isEmpty()) {
+                flow.getChildren().add(Ui.label("gives " + gives, "small"));
+            }
+        }
+        task.usually().ifPresent(u -> flow.getChildren().add(Ui.label("usually " + u, "small")));
+        flow.setPadding(new Insets(0, 4, 4, 8));
+        return flow;
+    }
+
+    private Node holdings(Application app) {
+        var kind = new RowsCard.Kind<Holding>(
+                "app-holdings",
+                "Holdings",
+                "taken, and to be given back",
+                "label printer: may fail",
+                HoldingLine::write,
+                HoldingLine::read);
+        return new RowsCard<>(work, kind, app.holdings(), (before, after) -> {
+            Design design = renamed(
+                    before.map(Holding::name),
+                    after.map(Holding::name),
+                    (from, to) -> Renames.holding(work.now().design(), from.shown(), to));
+            Optional<Holding> there = before.map(b -> after.map(
+                            a -> new Holding(a.name(), b.ofApplication(), b.mayFail(), b.leavesTrace(), b.mayStay()))
+                    .orElse(b));
+            take(
+                    design,
+                    a -> a.withHoldings(RowsCard.changed(a.holdings(), there, after)),
+                    "holdings of the application changed");
+        });
+    }
+
+    private Node scripts(Application app) {
+        var kind = new RowsCard.Kind<NamedScript>(
+                        "app-scripts",
+                        "Named scripts",
+                        app.routines().scripts().isEmpty() ? "none yet: steps used in several places" : "",
+                        "save all taking at: file",
+                        RoutineLine::write,
+                        line -> RoutineLine.script(line, app.routines()))
+                .showing(s -> Optional.of(
+                        show(new ScriptPlace.Named(Optional.empty(), s.name().shown()))));
+        return new RowsCard<>(
+                work,
+                kind,
+                app.routines().scripts(),
+                (before, after) -> change(
+                        a -> a.with(a.routines()
+                                .withScripts(RowsCard.changed(a.routines().scripts(), before, after))),
+                        "scripts of the application changed"));
+    }
+
+    private Node timers(Application app) {
+        var kind = new RowsCard.Kind<Timer>(
+                        "app-timers",
+                        "Timers",
+                        app.routines().timers().isEmpty() ? "none yet: steps run every so often" : "",
+                        "weather clock every 600",
+                        RoutineLine::write,
+                        line -> RoutineLine.timer(line, app.routines()))
+                .showing(t -> Optional.of(
+                        show(new ScriptPlace.OfTimer(Optional.empty(), t.name().shown()))));
+        return new RowsCard<>(
+                work,
+                kind,
+                app.routines().timers(),
+                (before, after) -> change(
+                        a -> a.with(a.routines()
+                                .withTimers(RowsCard.changed(a.routines().timers(), before, after))),
+                        "timers of the application changed"));
+    }
+
+    private Node show(ScriptPlace place) {
+        return Ui.link("Steps", "script-" + place.words().replace(' ', '-'), () -> work.goTo(Chosen.script(place)));
+    }
+
+    /** The pretend files of the rehearsal. */
+    private Node files(Application app) {
+        var kind = new RowsCard.Kind<String>(
+                        "app-files",
+                        "Pretend files of the rehearsal",
+                        "can be read",
+                        "/Hut/Lists/june.txt",
+                        path -> path,
+                        ApplicationPane::aPath)
+                .showing(path -> Optional.of(tick(
+                        "readable-" + path,
+                        "",
+                        !app.files().unreadable().contains(path),
+                        readable -> change(
+                                a -> a.pretending(new PretendFiles(
+                                        a.files().paths(),
+                                        RowsCard.changed(
+                                                a.files().unreadable(),
+                                                readable ? Optional.of(path) : Optional.empty(),
+                                                readable ? Optional.empty() : Optional.of(path)),
+                                        a.files().full())),
+                                path + (readable ? " can be read" : " cannot be read")))));
+        var card = new RowsCard<>(
+                work,
+                kind,
+                app.files().paths(),
+                (before, after) -> change(
+                        a -> a.pretending(new PretendFiles(
+                                RowsCard.changed(a.files().paths(), before, after),
+                                a.files().unreadable().stream()
+                                        .filter(u -> !before.equals(Optional.of(u)))
+                                        .toList(),
+                                a.files().full())),
+                        "pretend files changed"));
+        card.getChildren()
+                .add(Ui.styled(
+                        Ui.row(
+                                0,
+                                tick(
+                                        "disk-full",
+                                        "the disk is full",
+                                        app.files().full(),
+                                        full -> change(
+                                                a -> a.pretending(new PretendFiles(
+                                                        a.files().paths(),
+                                                        a.files().unreadable(),
+                                                        full)),
+                                                full ? "the disk is full" : "the disk has room"))),
+                        "rows-card-row"));
+        return card;
+    }
+
+    private static String aPath(String path) throws Declarations.Wrong {
+        if (!path.startsWith("/") || path.contains("//")) {
+            throw new Declarations.Wrong("“" + path + "” is no path; a path begins with a slash: /Home/list.csv.");
+        }
+        return path;
+    }
+
+    private interface Ticked {
+        void take(boolean yes);
+    }
+
+    private static CheckBox tick(String id, String words, boolean yes, Ticked taken) {
+        var box = new CheckBox(words);
+        box.setId(id);
+        box.setAccessibleText(id.replace('-', ' '));
+        box.setSelected(yes);
+        box.setMinWidth(VBox.USE_PREF_SIZE);
+        box.setOnAction(e -> taken.take(box.isSelected()));
+        return box;
+    }
+
+    private Node about(Application app) {
         var about = app.about();
-        return Ui.styled(
-                Ui.column(
-                        6,
-                        line("It is called", text("app-name", app.name(), (a, t) -> a.named(t))),
-                        line("Its values", variables(app)),
-                        line("Its tasks", tasks(app)),
-                        line("It holds", holdings(app)),
-                        line("Its files", files(app)),
+        var card = Ui.styled(new VBox(), "card", "rows-card");
+        card.getChildren()
+                .addAll(
+                        Ui.styled(
+                                Ui.row(
+                                        6,
+                                        Ui.label("About", "strong"),
+                                        Ui.spring(),
+                                        Ui.shortened("for about boxes and packages", "small")),
+                                "rows-card-head"),
+                        line("name", text("app-name", app.name(), (a, t) -> a.named(t))),
                         line(
-                                "It ends",
-                                new DepartureChoice(
-                                        s.design(),
-                                        "departure-rule",
-                                        (rule, words) ->
-                                                change(a -> a.departing(rule), "the application ends " + words))),
-                        line("Asked first", askedFirst(app)),
-                        line("Its scripts", routines(app).scripts("app-scripts")),
-                        line("Its timers", routines(app).timers("app-timers")),
-                        line("Its parts", naming(app)),
-                        Ui.label("About", "card-head-small"),
-                        line(
-                                "Version",
+                                "version",
                                 text(
                                         "about-version",
                                         about.version(),
@@ -64,7 +317,7 @@ final class ApplicationPane {
                                                 a.about().comments(),
                                                 a.about().link())))),
                         line(
-                                "Rights",
+                                "rights",
                                 text(
                                         "about-rights",
                                         about.rights(),
@@ -74,7 +327,7 @@ final class ApplicationPane {
                                                 a.about().comments(),
                                                 a.about().link())))),
                         line(
-                                "Comments",
+                                "comments",
                                 text(
                                         "about-comments",
                                         about.comments(),
@@ -84,7 +337,7 @@ final class ApplicationPane {
                                                 t,
                                                 a.about().link())))),
                         line(
-                                "Link",
+                                "link",
                                 text(
                                         "about-link",
                                         about.link(),
@@ -92,46 +345,24 @@ final class ApplicationPane {
                                                 a.about().version(),
                                                 a.about().rights(),
                                                 a.about().comments(),
-                                                t))))),
-                "part-pane",
-                "application-pane");
+                                                t)))),
+                        line("parts", naming(app)));
+        return card;
     }
 
-    private RoutinesPane routines(Application app) {
-        return new RoutinesPane(
-                work, app.routines(), r -> change(a -> a.with(r), "scripts and timers of the application changed"));
+    private static Node line(String words, Node place) {
+        return Ui.styled(Ui.sentence(words, 72, place), "rows-card-row");
     }
 
-    /** What the application does by itself: its start, what follows its last window, and what is done or fires. */
-    Node scripts(Situation s) {
-        Application app = s.design().application();
-        return Ui.styled(RoutinesPane.links(work, s, places(app)), "card");
+    private interface Edit {
+        Application with(Application app, String text);
     }
 
-    private static List<ScriptPlace> places(Application app) {
-        var places = new ArrayList<ScriptPlace>(List.of(new ScriptPlace.Start(), new ScriptPlace.Plan()));
-        places.addAll(ScriptPlace.routines(Optional.empty(), app.routines()));
-        return places;
-    }
-
-    /** The windows that are asked before all others when the application departs (D2), one a line. */
-    private Node askedFirst(Application app) {
-        var block = LineBlock.of(
-                work,
-                "app-asked-first",
-                "Windows that are asked first, one a line",
-                app.leaving().asked(),
-                this::aWindow,
-                names -> change(a -> a.leaving(a.leaving().asking(names)), "asking order changed"));
-        block.setPromptText("the window that departs, then from the last to the first");
-        return block;
-    }
-
-    private String aWindow(String name) throws Declarations.Wrong {
-        if (work.now().design().window(name).isEmpty()) {
-            throw new Declarations.Wrong("There is no window “" + name + "”.");
-        }
-        return name;
+    private Node text(String id, String value, Edit edit) {
+        return new TextLine(id, id, value, t -> {
+            change(a -> edit.with(a, t), "application changed");
+            return "";
+        });
     }
 
     /** How parts are named. */
@@ -149,84 +380,73 @@ final class ApplicationPane {
         return choice;
     }
 
-    private interface Edit {
-        Application with(Application app, String text);
+    private void change(UnaryOperator<Application> edit, String did) {
+        take(work.now().design(), edit, did);
     }
 
-    private Node text(String id, String value, Edit edit) {
-        return new TextLine(id, id, value, t -> change(a -> edit.with(a, t), "application changed"));
-    }
+    // The departure in short
 
-    private Node variables(Application app) {
-        String now = Declarations.variables(app.variables()).replace(", ", ",\n");
-        var block = new TextBlock("app-variables", "Values of the application", now, t -> {
-            try {
-                var variables = Declarations.readOfApplication(t.replace("\n", " "), app.variables());
-                return change(a -> a.holding(variables), "values of the application changed");
-            } catch (Declarations.Wrong e) {
-                work.say(e.getMessage());
-                return e.getMessage();
-            }
-        });
-        block.setPromptText("count: whole = 0, kept name: text = \"\"");
-        return block;
-    }
-
-    private Node holdings(Application app) {
-        var block = LineBlock.of(
-                work,
-                "app-holdings",
-                "What the application takes and gives back, one a line",
-                app.holdings().stream().map(HoldingLine::write).toList(),
-                HoldingLine::read,
-                all -> change(a -> a.withHoldings(all), "holdings of the application changed"));
-        block.setPromptText("register lock: leaves a trace");
-        return block;
-    }
-
-    private Node tasks(Application app) {
-        var block = LineBlock.of(
-                work,
-                "app-tasks",
-                "Tasks of the application, one a line",
-                app.tasks().stream().map(TaskLine::write).toList(),
-                TaskLine::read,
-                all -> change(a -> a.working(all), "tasks of the application changed"));
-        block.setPromptText(
-                "write list taking at: file ends done writing takes.at; failed giving reason: text = \"disk full\"");
-        return block;
-    }
-
-    /** The pretend files of the rehearsal, one path a line. */
-    private Node files(Application app) {
-        var block = LineBlock.of(
-                work,
-                "app-files",
-                "Pretend files, one path a line",
-                app.files().paths(),
-                ApplicationPane::aPath,
-                paths -> change(
-                        a -> a.pretending(new PretendFiles(
-                                paths, a.files().unreadable(), a.files().full())),
-                        "pretend files changed"));
-        block.setPromptText("a small tree with a file for each filter; or /Home/list.csv");
-        return block;
-    }
-
-    private static String aPath(String path) throws Declarations.Wrong {
-        if (!path.startsWith("/") || path.contains("//")) {
-            throw new Declarations.Wrong("“" + path + "” is no path; a path begins with a slash: /Home/list.csv.");
+    /** What asks for it, who is asked, the plan, what is given back and kept, the exit codes: the screen has all of it. */
+    List<Node> departure(Situation s) {
+        Departing departing = Departing.of(s.program());
+        var nodes = new ArrayList<Node>();
+        nodes.add(Ui.label("The application ends", "card-head-small"));
+        nodes.add(new DepartureChoice(
+                s.design(),
+                "departure-rule",
+                (rule, words) -> change(a -> a.departing(rule), "the application ends " + words)));
+        nodes.add(Ui.label("Who is asked, in this order", "card-head-small"));
+        var asked = Ui.styled(new VBox(), "card");
+        int number = 1;
+        for (Departing.Asked one : departing.asked()) {
+            asked.getChildren()
+                    .add(Ui.styled(
+                            Ui.row(
+                                    6,
+                                    Ui.label(Integer.toString(number++), "trail-number"),
+                                    new Mark(one.window()),
+                                    Ui.shortened(one.window().name().shown(), "plain"),
+                                    Ui.spring(),
+                                    Ui.label(
+                                            one.unasked()
+                                                            || one.before()
+                                                                    .things()
+                                                                    .isEmpty()
+                                                    ? "nothing"
+                                                    : one.before().asks() ? "asks" : "checks",
+                                            "small")),
+                            "rows-card-row"));
         }
-        return path;
-    }
-
-    private String change(UnaryOperator<Application> edit, String did) {
-        Design design = work.now().design();
-        work.change(design.with(edit.apply(design.application())), did);
-        return "";
-    }
-
-    private static Node line(String words, Node place) {
-        return Ui.sentence(words, 76, place);
+        nodes.add(asked);
+        nodes.add(Ui.row(
+                6,
+                Ui.label("Then the plan", "card-head-small"),
+                Ui.spring(),
+                Ui.link("Write it", "plan-steps", () -> work.goTo(Chosen.script(new ScriptPlace.Plan())))));
+        int steps = departing.plan().steps().size();
+        nodes.add(Ui.label(steps == 0 ? "nothing to do" : steps == 1 ? "1 step" : steps + " steps", "plain"));
+        nodes.add(Ui.label("Then given back", "card-head-small"));
+        nodes.add(Ui.wrapped(
+                departing.givenBack().isEmpty()
+                        ? "nothing of the application's"
+                        : departing.givenBack().stream()
+                                .map(h -> h.name().shown())
+                                .collect(Collectors.joining(", ")),
+                "plain"));
+        nodes.add(Ui.label("Then kept for the next start", "card-head-small"));
+        nodes.add(Ui.wrapped(
+                departing.kept().isEmpty()
+                        ? "nothing"
+                        : departing.kept().stream().map(v -> v.name().shown()).collect(Collectors.joining(", ")),
+                "plain"));
+        nodes.add(Ui.label("Exit code", "card-head-small"));
+        nodes.add(Ui.wrapped(
+                "0 as planned, 1 after a fault"
+                        + departing.codes().stream()
+                                .map(c -> ", " + c.code() + " in " + c.place().words())
+                                .collect(Collectors.joining()),
+                "plain"));
+        nodes.add(Ui.row(0, Ui.link("The whole departure", "to-departure", () -> work.show(Screen.DEPARTURE))));
+        return nodes;
     }
 }

@@ -333,7 +333,7 @@ public final class ScriptPane extends VBox {
                 && where.at().last() == place.in(shown.design()).steps().size();
         String prompt = last && where.at().last() == 0
                 ? "What happens then? Type: message, open, set, close…"
-                : "Type the next step. Tab goes through its places.";
+                : "The next step. Tab: its next place";
         var field = new LineField(
                         last ? "next-step" : "step-typing",
                         prompt,

@@ -1,5 +1,6 @@
 package bivouac.desktop.window;
 
+import bivouac.design.Application;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
@@ -16,6 +17,8 @@ import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
@@ -24,6 +27,8 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -45,6 +50,13 @@ public final class WindowView implements ScreenView {
     private final FacePane facePane;
     private final HBox waysInHead = head("Ways in", "before");
     private final HBox waysOutHead = head("Ways out", "after");
+    private final HBox columns;
+    private final HBox applicationColumns;
+    private final ScriptPane startScript;
+    private final Label startHead = Ui.label("", "strong");
+    private final Button toStart;
+    private final VBox applicationCards = Ui.styled(Ui.column(12), "application-column");
+    private final VBox applicationEnd = Ui.styled(Ui.column(6), "side-cards");
     private Situation shown;
 
     public WindowView(Work work) {
@@ -54,11 +66,14 @@ public final class WindowView implements ScreenView {
         root.setTop(bar);
         var left = column(waysInHead, waysIn, 256);
         var right = column(waysOutHead, waysOut, 364);
-        var middle = Ui.styled(
-                Ui.column(0, head("Face", "now"), scroll(face, "face-scroll"), scroll(below, "below-scroll")),
-                "middle");
+        var faceFirst = new FaceFirst(scroll(face, "face-scroll"), scroll(below, "below-scroll"));
+        VBox.setVgrow(faceFirst, Priority.ALWAYS);
+        var middle = Ui.styled(Ui.column(0, head("Face", "now"), faceFirst), "middle");
         HBox.setHgrow(middle, Priority.ALWAYS);
-        var columns = new HBox(left, middle, right);
+        columns = new HBox(left, middle, right);
+        startScript = new ScriptPane(work);
+        toStart = Ui.link("The start", "to-start", () -> work.goTo(Chosen.APPLICATION));
+        applicationColumns = applicationColumns();
         root.setCenter(columns);
     }
 
@@ -94,6 +109,7 @@ public final class WindowView implements ScreenView {
         if (shown != null && shown.looksLike(s)) {
             shown = s;
             below.know(s);
+            startScript.know(s);
             return;
         }
         boolean keepText = shown != null && shown.design() == s.design();
@@ -108,30 +124,51 @@ public final class WindowView implements ScreenView {
         window.ifPresentOrElse(this::drawWindow, this::drawApplication);
     }
 
+    /** Left what comes first, in the middle what it has, right what comes last. */
     private void drawApplication() {
+        Application app = shown.design().application();
         bar.getChildren()
                 .setAll(
                         Mark.ofApplication(),
-                        Ui.label("Application", "window-title"),
-                        Ui.label("start, values and end", "quiet"));
-        waysIn.getChildren()
-                .setAll(Ui.styled(
-                        Ui.wrapped("The start is before everything: nothing opens the application but its user."),
-                        "empty"));
+                        Ui.label(app.name(), "window-title"),
+                        Ui.label("the application itself, and what all its windows share", "quiet"),
+                        Ui.spring(),
+                        Ui.button("Rehearse from the start", "rehearse-start", this::fromTheStart, "primary"));
         var application = new ApplicationPane(work);
-        waysOut.getChildren()
-                .setAll(
-                        application.scripts(shown),
-                        Ui.styled(
-                                Ui.wrapped(
-                                        "After the end nothing is left but the exit code: the one given last, else 1 after a fault, else 0. Kept values are saved first."),
-                                "empty"));
-        face.getChildren().setAll(application.draw(shown));
-        ScriptPlace place = shown.chosen().script().orElseGet(ScriptPlace.Start::new);
-        below.show(shown, place, Optional.empty(), Optional.empty());
+        ScriptPlace place =
+                shown.chosen().script().filter(p -> p.ofWindow().isEmpty()).orElseGet(ScriptPlace.Start::new);
+        startHead.setText(place instanceof ScriptPlace.Start ? "The start" : capital(place.words()));
+        Ui.show(toStart, !(place instanceof ScriptPlace.Start));
+        startScript.show(shown, place);
+        applicationCards.getChildren().setAll(application.draw(shown));
+        applicationEnd.getChildren().setAll(application.departure(shown));
+        root.setCenter(applicationColumns);
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    private void fromTheStart() {
+        work.startAgain();
+        work.show(Screen.REHEARSAL);
+    }
+
+    /** The three columns of the application, made once. */
+    private HBox applicationColumns() {
+        var kept = Ui.wrapped("Kept values are loaded first; nothing opens the application but its user.", "quiet");
+        var start =
+                Ui.styled(Ui.column(8, Ui.row(6, startHead, Ui.spring(), toStart), kept, startScript), "side-cards");
+        var left = column(head("Start", "before"), start, 272);
+        var right = column(head("Departure", "after"), applicationEnd, 244);
+        var middle =
+                Ui.styled(Ui.column(0, head("What it has", "now"), scroll(applicationCards, "face-scroll")), "middle");
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        return new HBox(left, middle, right);
     }
 
     private void drawWindow(Window window) {
+        root.setCenter(columns);
         bar.getChildren().setAll(new WindowBar(work).nodes(window));
         waysIn.getChildren().setAll(new WaysInColumn(work).cards(shown, window));
         waysOut.getChildren().setAll(new WaysOutColumn(work).cards(shown, window));

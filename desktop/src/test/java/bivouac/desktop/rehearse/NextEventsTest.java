@@ -66,4 +66,19 @@ class NextEventsTest {
                 .extracting(NextEvents.Row::what)
                 .containsExactly("Arrive…");
     }
+
+    @Test
+    void C7_an_answer_the_close_box_and_escape_that_come_to_the_same_stand_in_one_line() {
+        Rehearsal asked = start;
+        for (String step : java.util.List.of("Check out")) {
+            asked = asked.act(NextEvents.of(asked, NOTHING).groups().getFirst().rows().stream()
+                    .filter(r -> r.what().equals(step))
+                    .findFirst()
+                    .orElseThrow()
+                    .event());
+        }
+        assertThat(NextEvents.of(asked, NOTHING).groups().getFirst().rows())
+                .extracting(NextEvents.Row::what)
+                .anyMatch(w -> w.endsWith(" · close box · Escape"));
+    }
 }
