@@ -38,7 +38,7 @@ class ExamplesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"ridge-hut", "ferry-bell"})
+    @ValueSource(strings = {"ridge-hut", "ferry-bell", "kiln-house"})
     void an_example_is_whole(String name) throws Exception {
         Program program = Program.of(design(name));
         assertThat(Findings.checked(program, Beside.UNKNOWN).open()).isEmpty();
@@ -52,7 +52,7 @@ class ExamplesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"ridge-hut", "ferry-bell"})
+    @ValueSource(strings = {"ridge-hut", "ferry-bell", "kiln-house"})
     void the_walkthroughs_of_an_example_hold(String name) throws Exception {
         Design design = design(name);
         Program program = Program.of(design);
@@ -63,6 +63,18 @@ class ExamplesTest {
                     .isEmpty();
             assertThat(walkthrough.lines()).as(walkthrough.name()).anyMatch(l -> l.startsWith("see "));
         }
+    }
+
+    /** What Ridge Hut has not: two main windows, a start that tries again, a step of the plan that fails. */
+    @Test
+    void kiln_house_has_a_device_two_main_windows_and_a_plan_that_can_fail() throws Exception {
+        Design kiln = design("kiln-house");
+        assertThat(kiln.windows())
+                .filteredOn(w -> w instanceof FacedWindow f && f.of() == FacedWindow.Kind.MAIN)
+                .hasSize(2);
+        assertThat(kiln.application().holdings()).anyMatch(h -> h.ofApplication() && h.mayFail());
+        assertThat(kiln.application().leaving().plan().steps()).isNotEmpty();
+        assertThat(kiln.walkthroughs()).anyMatch(w -> w.lines().contains("see exit code 4"));
     }
 
     @Test
