@@ -20,6 +20,8 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The end of the application as one ordered plan, told from the design (D1 to D7): what asks for it, who is asked in which
@@ -167,6 +169,47 @@ public record Departing(
                     }
                 }));
         return codes;
+    }
+
+    // In short, the same on every screen
+
+    /** What a window of the order does when it is asked, in a word. */
+    public static String inShort(Asked one) {
+        if (one.unasked() || one.before().things().isEmpty()) {
+            return "nothing";
+        }
+        return one.before().asks() ? "asks" : "checks";
+    }
+
+    /** How much the plan has to do. */
+    public String planInShort() {
+        int steps = plan.steps().size();
+        return steps == 0 ? "nothing to do" : steps == 1 ? "1 step" : steps + " steps";
+    }
+
+    /** What the application gives back. */
+    public String givenBackInShort() {
+        return givenBack.isEmpty()
+                ? "nothing of the application's"
+                : givenBack.stream().map(h -> h.name().shown()).collect(Collectors.joining(", "));
+    }
+
+    /** What is kept for the next start. */
+    public String keptInShort() {
+        return kept.isEmpty()
+                ? "nothing"
+                : kept.stream().map(v -> v.name().shown()).collect(Collectors.joining(", "));
+    }
+
+    /** The exit codes there can be, each with its reason (D6). */
+    public List<String> codesInShort() {
+        return Stream.of(
+                        Stream.of("0 as planned"),
+                        codes.stream().map(c -> c.code() + " in " + c.place().words()),
+                        Stream.of("1 after a fault"))
+                .flatMap(s -> s)
+                .distinct()
+                .toList();
     }
 
     /** The design with a window asked one place earlier or later; the order is written down by that (D2). */

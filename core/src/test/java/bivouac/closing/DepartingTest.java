@@ -31,6 +31,17 @@ class DepartingTest {
                 .design();
     }
 
+    @Test
+    void in_short_it_says_the_same_on_every_screen() {
+        Departing departing = Departing.of(Program.of(desk(new DepartureRule.LastWindow())));
+        assertThat(departing.asked().stream().map(a -> a.window().name() + " " + Departing.inShort(a)))
+                .containsExactlyInAnyOrder("Desk nothing", "Card checks", "Plan nothing");
+        assertThat(departing.planInShort()).isEqualTo("1 step");
+        assertThat(departing.givenBackInShort()).isEqualTo("radio");
+        assertThat(departing.keptInShort()).isEqualTo("sold");
+        assertThat(departing.codesInShort()).containsExactly("0 as planned", "3 in Desk, exit", "1 after a fault");
+    }
+
     private static List<String> asked(Design design) {
         return Departing.of(Program.of(design)).asked().stream()
                 .map(a -> "  ".repeat(a.depth()) + a.window().name())

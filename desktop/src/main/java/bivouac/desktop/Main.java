@@ -74,9 +74,7 @@ public final class Main implements Callable<Integer> {
         public void start(Stage stage) {
             Beginning begins = BEGINNING.get();
             DesignFile.Opened opened = begins.opened();
-            Optional<Work.OnDisk> onDisk = Examples.isShipped(begins.file())
-                    ? Optional.empty()
-                    : Optional.of(new Work.OnDisk(begins.file(), opened.version()));
+            Optional<Work.OnDisk> onDisk = Work.OnDisk.of(begins.file(), opened);
             new App(stage, opened.design(), onDisk, LocalDate.now(), new Journals(Journals.stateFolder()), false)
                     .show();
         }

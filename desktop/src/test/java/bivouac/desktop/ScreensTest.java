@@ -84,6 +84,19 @@ class ScreensTest {
     }
 
     @Test
+    void an_example_is_opened_by_its_name_after_asking_about_unsaved_work() {
+        robot.key(CONTROL, K).text("example kiln").key(ENTER);
+        robot.settle();
+        assertThat(now().design().application().name()).isEqualTo("Kiln House");
+        robot.key(CONTROL, DIGIT2).key(ALT, P).text("button Bell").key(ENTER);
+        assertThat(now().saved()).isFalse();
+        robot.key(CONTROL, K).text("example ferry").key(ENTER);
+        assertThat(robot.has("leave-unsaved")).isTrue();
+        robot.key(ESCAPE);
+        assertThat(now().design().application().name()).isEqualTo("Kiln House");
+    }
+
+    @Test
     void a_step_is_edited_moved_switched_off_removed_and_taken_back_by_keys() {
         robot.key(CONTROL, K).text("save menu command").key(ENTER).key(ALT, S);
         assertThat(steps("Register", "save")).isEqualTo(2);

@@ -46,6 +46,11 @@ public final class Files {
         leaving(() -> asker.toOpen(work::open));
     }
 
+    /** Opens one that ships, after asking where there is unsaved work. */
+    public void openExample(Path example) {
+        leaving(() -> work.open(example));
+    }
+
     /** Saves under its name, or asks for one; {@code then} is done once it is saved. */
     public void save(Runnable then) {
         work.now().file().ifPresentOrElse(file -> write(file, false, then), () -> saveAs(then));

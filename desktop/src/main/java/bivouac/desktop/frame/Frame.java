@@ -1,6 +1,7 @@
 package bivouac.desktop.frame;
 
 import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.work.Examples;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
@@ -36,7 +38,7 @@ public final class Frame extends StackPane {
         this.makes = makes;
         this.overlay = overlay;
         this.roster = new Roster(work);
-        this.commands = commands(files);
+        this.commands = Stream.concat(commands(files).stream(), examples(files)).toList();
         this.top = new TopBar(
                 work, commands.stream().filter(Command::ofTheDesign).toList(), this::find, () -> goTo(Screen.FINDINGS));
         this.foot = new FootStrip(work);
@@ -100,6 +102,12 @@ public final class Frame extends StackPane {
                 place("Rename this window", "F2", "window-name"),
                 Command.ofDesign("Light or dark look", "F9", () -> Look.change(getScene())),
                 Command.ofDesign("Keys and commands", "F1", this::find));
+    }
+
+    /** The designs that ship, for who wants to see one. */
+    private static Stream<Command> examples(Files files) {
+        return Examples.all().stream()
+                .map(e -> Command.ofDesign("Open the example " + Examples.title(e), "", () -> files.openExample(e)));
     }
 
     /** Goes to a place of the Window screen that has the keyboard's name. */

@@ -73,7 +73,7 @@ final class TopBar extends HBox {
         menu.setGraphic(Ui.row(8, Mark.ofApplication(), name, unsaved));
         menu.getStyleClass().add("name-cell");
         for (Command command : commands) {
-            var item = new MenuItem(command.name() + "    " + command.keys());
+            var item = new MenuItem((command.name() + "    " + command.keys()).strip());
             item.setId("menu-" + command.name());
             item.setOnAction(e -> command.action().run());
             menu.getItems().add(item);

@@ -1,5 +1,6 @@
 package bivouac.desktop.overview;
 
+import bivouac.closing.Departing;
 import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.Expression;
@@ -14,7 +15,6 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.ScriptLines;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
@@ -23,6 +23,9 @@ import javafx.scene.layout.VBox;
 final class Walls {
 
     private static final double VALUE = 116;
+
+    /** How many windows the wall names before it counts the rest. */
+    private static final int ASKED = 8;
 
     private final Work work;
     private final VBox start = Ui.styled(Ui.column(4), "wall");
@@ -75,23 +78,37 @@ final class Walls {
         if (app.start().isEmpty()) {
             start.getChildren().add(Ui.wrapped("empty: nothing will be seen", "quiet"));
         }
-        departure
-                .getChildren()
-                .setAll(
-                        Ui.link("Departure", "departure-wall", () -> work.show(Screen.DEPARTURE)),
-                        Ui.label("Asked for", "wall-head"),
-                        departs(s.design()),
-                        Ui.wrapped("session ending", "plain"),
-                        Ui.label("Who is asked", "wall-head"),
-                        Ui.wrapped("all, from the last window of the design to the first", "plain"),
-                        Ui.wrapped("one refusal stops it", "quiet"),
-                        Ui.label("Given back", "wall-head"),
-                        Ui.wrapped(held(app), "plain"),
-                        Ui.label("Kept for next time", "wall-head"),
-                        Ui.label(kept(app), "plain"),
-                        Ui.label("Exit code", "wall-head"),
-                        Ui.label("0 as planned", "plain"),
-                        Ui.label("1 after a fault", "plain"));
+        showDeparture(s);
+    }
+
+    private void showDeparture(Situation s) {
+        Departing departing = Departing.of(s.program());
+        var nodes = departure.getChildren();
+        nodes.setAll(
+                Ui.link("Departure", "departure-wall", () -> work.show(Screen.DEPARTURE)),
+                Ui.label("Asked for", "wall-head"),
+                departs(s.design()),
+                Ui.wrapped("session ending", "plain"),
+                Ui.label("Who is asked, in order", "wall-head"));
+        departing.asked().stream()
+                .limit(ASKED)
+                .forEach(a -> nodes.add(Ui.shortened(
+                        a.window().name().shown()
+                                + (Departing.inShort(a).equals("nothing") ? "" : ": " + Departing.inShort(a)),
+                        "plain")));
+        if (departing.asked().size() > ASKED) {
+            nodes.add(Ui.label("and " + (departing.asked().size() - ASKED) + " more", "quiet"));
+        }
+        nodes.addAll(
+                Ui.wrapped("one refusal stops it", "quiet"),
+                Ui.label("The plan", "wall-head"),
+                Ui.label(departing.planInShort(), "plain"),
+                Ui.label("Given back", "wall-head"),
+                Ui.wrapped(departing.givenBackInShort(), "plain"),
+                Ui.label("Kept for next time", "wall-head"),
+                Ui.wrapped(departing.keptInShort(), "plain"),
+                Ui.label("Exit code", "wall-head"));
+        departing.codesInShort().forEach(c -> nodes.add(Ui.shortened(c, "plain")));
     }
 
     private Node departs(Design design) {
@@ -117,19 +134,5 @@ final class Walls {
         line.setPromptText(v.kept() ? "kept" : "empty");
         line.setMaxWidth(VALUE);
         return line;
-    }
-
-    /** The application's own at the end (D5), the others when their windows close (C5). */
-    private static String held(Application app) {
-        return app.holdings().isEmpty()
-                ? "nothing"
-                : app.holdings().reversed().stream()
-                        .map(h -> h.name() + (h.ofApplication() ? "" : ", with its window"))
-                        .collect(Collectors.joining("\n"));
-    }
-
-    private static String kept(Application app) {
-        long n = app.variables().stream().filter(Variable::kept).count();
-        return n == 0 ? "nothing" : n == 1 ? "1 value" : n + " values";
     }
 }

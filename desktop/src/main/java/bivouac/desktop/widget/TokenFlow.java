@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 
 /** A sentence drawn: each token in its own way, wrapping where the line is full. */
@@ -35,17 +36,18 @@ public final class TokenFlow extends FlowPane {
             case Token.ValueName(String text) -> getChildren().add(Ui.label(text, "value"));
             case Token.ExpressionText(String text) ->
                 getChildren().add(Ui.label(text.isBlank() ? "…" : text, "expression"));
-            case Token.Quoted(String text) -> {
-                var label = Ui.label("“" + text + "”", "quoted");
-                label.setWrapText(true);
-                // as wide as the line at most, so that it wraps in a narrow column
-                label.maxWidthProperty().bind(widthProperty());
-                getChildren().add(label);
-            }
+            case Token.Quoted(String text) -> getChildren().add(wrapping(Ui.label("“" + text + "”", "quoted")));
             case Token.Plain(String text) when text.equals(",") -> {
                 // the values stand apart by themselves
             }
-            case Token.Plain(String text) -> getChildren().add(Ui.label(text, "between"));
+            case Token.Plain(String text) -> getChildren().add(wrapping(Ui.label(text, "between")));
         }
+    }
+
+    /** As wide as the line at most, so that it wraps in a narrow column. */
+    private Label wrapping(Label label) {
+        label.setWrapText(true);
+        label.maxWidthProperty().bind(widthProperty());
+        return label;
     }
 }

@@ -1,6 +1,5 @@
 package bivouac.desktop.window;
 
-import bivouac.closing.Departing;
 import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.Holding;
@@ -12,19 +11,15 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.design.Timer;
 import bivouac.design.Variable;
-import bivouac.desktop.widget.DepartureChoice;
-import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
-import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
 import bivouac.sentence.HoldingLine;
 import bivouac.sentence.RoutineLine;
 import bivouac.sentence.TaskLine;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -382,71 +377,5 @@ final class ApplicationPane {
 
     private void change(UnaryOperator<Application> edit, String did) {
         take(work.now().design(), edit, did);
-    }
-
-    // The departure in short
-
-    /** What asks for it, who is asked, the plan, what is given back and kept, the exit codes: the screen has all of it. */
-    List<Node> departure(Situation s) {
-        Departing departing = Departing.of(s.program());
-        var nodes = new ArrayList<Node>();
-        nodes.add(Ui.label("The application ends", "card-head-small"));
-        nodes.add(new DepartureChoice(
-                s.design(),
-                "departure-rule",
-                (rule, words) -> change(a -> a.departing(rule), "the application ends " + words)));
-        nodes.add(Ui.label("Who is asked, in this order", "card-head-small"));
-        var asked = Ui.styled(new VBox(), "card");
-        int number = 1;
-        for (Departing.Asked one : departing.asked()) {
-            asked.getChildren()
-                    .add(Ui.styled(
-                            Ui.row(
-                                    6,
-                                    Ui.label(Integer.toString(number++), "trail-number"),
-                                    new Mark(one.window()),
-                                    Ui.shortened(one.window().name().shown(), "plain"),
-                                    Ui.spring(),
-                                    Ui.label(
-                                            one.unasked()
-                                                            || one.before()
-                                                                    .things()
-                                                                    .isEmpty()
-                                                    ? "nothing"
-                                                    : one.before().asks() ? "asks" : "checks",
-                                            "small")),
-                            "rows-card-row"));
-        }
-        nodes.add(asked);
-        nodes.add(Ui.row(
-                6,
-                Ui.label("Then the plan", "card-head-small"),
-                Ui.spring(),
-                Ui.link("Write it", "plan-steps", () -> work.goTo(Chosen.script(new ScriptPlace.Plan())))));
-        int steps = departing.plan().steps().size();
-        nodes.add(Ui.label(steps == 0 ? "nothing to do" : steps == 1 ? "1 step" : steps + " steps", "plain"));
-        nodes.add(Ui.label("Then given back", "card-head-small"));
-        nodes.add(Ui.wrapped(
-                departing.givenBack().isEmpty()
-                        ? "nothing of the application's"
-                        : departing.givenBack().stream()
-                                .map(h -> h.name().shown())
-                                .collect(Collectors.joining(", ")),
-                "plain"));
-        nodes.add(Ui.label("Then kept for the next start", "card-head-small"));
-        nodes.add(Ui.wrapped(
-                departing.kept().isEmpty()
-                        ? "nothing"
-                        : departing.kept().stream().map(v -> v.name().shown()).collect(Collectors.joining(", ")),
-                "plain"));
-        nodes.add(Ui.label("Exit code", "card-head-small"));
-        nodes.add(Ui.wrapped(
-                "0 as planned, 1 after a fault"
-                        + departing.codes().stream()
-                                .map(c -> ", " + c.code() + " in " + c.place().words())
-                                .collect(Collectors.joining()),
-                "plain"));
-        nodes.add(Ui.row(0, Ui.link("The whole departure", "to-departure", () -> work.show(Screen.DEPARTURE))));
-        return nodes;
     }
 }

@@ -121,6 +121,8 @@ public final class ScriptPane extends VBox {
         var row = Ui.styled(Ui.row(0, Ui.styled(Ui.label(number), "step-number"), flow), "step-line");
         HBox.setMargin(flow, new Insets(0, 0, 0, line.indent() * INDENT));
         row.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+        // a line that wraps is never squeezed into its neighbour while a scroll bar comes or goes
+        row.setMinHeight(USE_PREF_SIZE);
         row.setFocusTraversable(true);
         row.setAccessibleText(
                 String.join(" ", line.tokens().stream().map(t -> t.text()).toList()));

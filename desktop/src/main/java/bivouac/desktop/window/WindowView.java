@@ -141,7 +141,7 @@ public final class WindowView implements ScreenView {
         Ui.show(toStart, !(place instanceof ScriptPlace.Start));
         startScript.show(shown, place);
         applicationCards.getChildren().setAll(application.draw(shown));
-        applicationEnd.getChildren().setAll(application.departure(shown));
+        applicationEnd.getChildren().setAll(new DepartureInShort(work).draw(shown));
         root.setCenter(applicationColumns);
     }
 

@@ -98,7 +98,13 @@ public final class Work {
     }
 
     /** A file, and what it held when it was read or written last. */
-    public record OnDisk(Path file, FileVersion version) {}
+    public record OnDisk(Path file, FileVersion version) {
+
+        /** Where a design that was opened is saved: its file, but none for an example that cannot be written. */
+        public static Optional<OnDisk> of(Path file, DesignFile.Opened opened) {
+            return Examples.isShipped(file) ? Optional.empty() : Optional.of(new OnDisk(file, opened.version()));
+        }
+    }
 
     /** A design just taken up: nothing compiled, nothing acted out, nothing to undo. */
     private Situation begun(Design design, Optional<Path> file, boolean saved, Screen screen, Situation.Foot foot) {
@@ -452,11 +458,7 @@ public final class Work {
                                 + " is not opened, for the design here was changed meanwhile; open it again.");
                     } else {
                         history = new History(opened.design());
-                        begin(
-                                opened.design(),
-                                Optional.of(new OnDisk(file, opened.version())),
-                                true,
-                                file.getFileName() + " opened.");
+                        begin(opened.design(), OnDisk.of(file, opened), true, file.getFileName() + " opened.");
                     }
                 }
             }
