@@ -8,7 +8,6 @@ import bivouac.desktop.work.Work;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import javafx.css.PseudoClass;
@@ -41,6 +40,7 @@ final class OverviewCanvas extends ScrollPane {
     private OverviewLayout layout = new OverviewLayout(List.of(), List.of(), 0, 0);
     private Situation shown;
     private Sight.Region drawn = new Sight.Region(0, 0, 0, 0);
+    private Set<Integer> meant = Set.of();
 
     OverviewCanvas(Work work) {
         this.work = work;
@@ -57,8 +57,9 @@ final class OverviewCanvas extends ScrollPane {
     }
 
     /** Draws another overview, or the same with other findings or another card chosen. */
-    void show(OverviewState state, OverviewLayout layout, Situation s) {
+    void show(OverviewState state, OverviewLayout layout, Situation s, List<Integer> hits) {
         this.state = state;
+        meant = Set.copyOf(hits);
         this.layout = layout;
         shown = s;
         lines.getChildren().clear();
@@ -99,6 +100,18 @@ final class OverviewCanvas extends ScrollPane {
                 return nodes;
             });
         }
+        point(OptionalInt.empty());
+    }
+
+    /** Quiets all cards but those that are meant by what is typed. */
+    void meaning(List<Integer> hits) {
+        meant = Set.copyOf(hits);
+        point(OptionalInt.empty());
+    }
+
+    /** Scrolls to a card. */
+    void show(int card) {
+        bringIntoSight(layout.boxes().get(card));
     }
 
     /** What is in sight; before the first layout, as much as the tool's window holds. */
@@ -135,10 +148,9 @@ final class OverviewCanvas extends ScrollPane {
 
     /** Dims what has nothing to do with a card. */
     private void point(OptionalInt card) {
-        Optional<Set<Integer>> tied =
-                card.isEmpty() ? Optional.empty() : Optional.of(Sight.tiedTo(state, card.getAsInt()));
-        drawnCards.forEach((n, nodes) -> nodes.forEach(node -> node.pseudoClassStateChanged(
-                DIMMED, tied.isPresent() && !tied.get().contains(n))));
+        Set<Integer> clear = card.isEmpty() ? meant : Sight.tiedTo(state, card.getAsInt());
+        drawnCards.forEach(
+                (n, nodes) -> nodes.forEach(node -> node.pseudoClassStateChanged(DIMMED, !clear.contains(n))));
         drawnLines.forEach((route, node) -> node.pseudoClassStateChanged(
                 DIMMED,
                 card.isPresent()
@@ -184,7 +196,7 @@ final class OverviewCanvas extends ScrollPane {
         return column;
     }
 
-    private static Node line(OverviewLayout.Route route) {
+    static Node line(OverviewLayout.Route route) {
         Manner manner = route.line().manner();
         String style = manner.isWaiting() ? "waits" : manner instanceof Manner.InPlace ? "in-place" : "alongside";
         var group = new Group(path(route, "overview-line", style));

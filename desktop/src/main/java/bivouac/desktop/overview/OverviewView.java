@@ -4,13 +4,25 @@ import bivouac.design.Design;
 import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ForkJoinPool;
+import java.util.stream.IntStream;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
 
@@ -23,17 +35,25 @@ public final class OverviewView implements ScreenView {
     private final BorderPane root = new BorderPane();
     private final Label count = Ui.label("", "strong");
     private final Label about = Ui.label("", "quiet");
+    private final TextField find = new TextField();
+    private final Label found = Ui.label("", "quiet");
+    private final Map<Distance, Button> distances = new EnumMap<>(Distance.class);
     private final OverviewCanvas canvas;
+    private final FarCanvas far;
     private final Walls walls;
     private OverviewState state;
     private OverviewLayout layout;
     private Situation shown;
+    private Optional<Distance> asked = Optional.empty();
     private CompletableFuture<Void> laidOut = CompletableFuture.completedFuture(null);
 
     public OverviewView(Work work) {
         this.work = work;
-        root.setTop(Ui.styled(Ui.row(10, count, about), "screen-bar"));
+        about.setMinWidth(0);
+        root.setTop(Ui.styled(Ui.row(10, count, about, Ui.spring(), found, find, distances()), "screen-bar"));
+        finds();
         canvas = new OverviewCanvas(work);
+        far = new FarCanvas(work);
         walls = new Walls(work);
         root.setLeft(walls.start());
         root.setCenter(canvas);
@@ -82,17 +102,33 @@ public final class OverviewView implements ScreenView {
         int windows = s.design().windows().size();
         count.setText(windows == 1 ? "1 window" : windows + " windows");
         if (!sameDesign) {
-            layOut(s.design());
-        } else if (layout != null) {
+            see(s.design());
+        } else if (state != null) {
             draw();
         }
     }
 
-    private void layOut(Design design) {
+    /** Another design, or another distance of the same. */
+    private void see(Design design) {
         var made = OverviewState.of(design);
+        tell(design, made);
+        if (asked.orElse(Distance.usual(made)) == Distance.NEAR) {
+            layOut(design, made);
+        } else {
+            laidOut = CompletableFuture.completedFuture(null);
+            state = made;
+            layout = null;
+            draw();
+        }
+    }
+
+    private void tell(Design design, OverviewState made) {
         long folded = design.windows().size() - made.cards().size();
         about.setText(made.cards().size() + " stand in tiers, " + folded + " folded into the rows that open them"
                 + (made.unopened().isEmpty() ? "" : "; nothing opens " + String.join(", ", made.unopened())));
+    }
+
+    private void layOut(Design design, OverviewState made) {
         var sizes = made.cards().stream().map(WindowCard::size).toList();
         laidOut = work.background()
                 .run(
@@ -110,12 +146,104 @@ public final class OverviewView implements ScreenView {
 
     private void draw() {
         Refocus focus = Refocus.of(root);
-        canvas.show(state, layout, shown);
+        if (layout != null) {
+            canvas.show(state, layout, shown, hits());
+            root.setCenter(canvas);
+        } else {
+            far.show(state, shown, hits());
+            root.setCenter(far);
+        }
+        distances.forEach((distance, button) -> button.pseudoClassStateChanged(
+                PseudoClass.getPseudoClass("chosen"), distance == (layout != null ? Distance.NEAR : Distance.FAR)));
         focus.restore(root, false);
+    }
+
+    private Node distances() {
+        for (Distance distance : Distance.values()) {
+            distances.put(
+                    distance,
+                    Ui.button(distance.words(), "distance-" + distance.words(), () -> from(distance), "segment"));
+        }
+        return Ui.row(4, distances.get(Distance.NEAR), distances.get(Distance.FAR));
+    }
+
+    private void from(Distance distance) {
+        asked = Optional.of(distance);
+        if (shown != null) {
+            see(shown.design());
+        }
+    }
+
+    // Finding
+
+    private void finds() {
+        find.setId("overview-find");
+        find.setPromptText("Find here: window, trigger, box   /");
+        find.setAccessibleText("Find a window in the overview");
+        find.getStyleClass().addAll("dense", "overview-find");
+        find.textProperty().subscribe(typed -> meaning());
+        find.setOnAction(e -> toNext());
+        find.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE && !find.getText().isEmpty()) {
+                find.clear();
+                e.consume();
+            }
+        });
+        root.addEventHandler(KeyEvent.KEY_TYPED, e -> {
+            if (e.getCharacter().equals("/") && !(e.getTarget() instanceof TextInputControl)) {
+                find.requestFocus();
+                e.consume();
+            }
+        });
+    }
+
+    private List<Integer> hits() {
+        return FarSearch.hits(state, find.getText());
+    }
+
+    private void meaning() {
+        if (state == null) {
+            return;
+        }
+        List<Integer> hits = hits();
+        found.setText(
+                find.getText().isBlank()
+                        ? ""
+                        : hits.size() + " of " + state.cards().size());
+        if (layout != null) {
+            canvas.meaning(hits);
+        } else {
+            far.mark(shown, hits);
+        }
+    }
+
+    /** Chooses the next window that is meant, and stays in the line, so that Enter goes on. */
+    private void toNext() {
+        List<Integer> hits = state == null || find.getText().isBlank() ? List.of() : hits();
+        if (hits.isEmpty()) {
+            return;
+        }
+        Optional<String> chosen = shown.chosen().window();
+        int now = IntStream.range(0, state.cards().size())
+                .filter(i -> chosen.equals(
+                        Optional.of(state.cards().get(i).window().name().shown())))
+                .findFirst()
+                .orElse(-1);
+        int next = FarSearch.after(hits, now);
+        work.choose(Chosen.window(state.cards().get(next).window().name().shown()));
+        if (layout != null) {
+            canvas.show(next);
+        } else {
+            far.show(next);
+        }
     }
 
     @Override
     public void focus() {
-        canvas.focusFirst();
+        if (layout != null) {
+            canvas.focusFirst();
+        } else {
+            far.focusFirst();
+        }
     }
 }

@@ -89,7 +89,7 @@ final class Walls {
                 Ui.label("Asked for", "wall-head"),
                 departs(s.design()),
                 Ui.wrapped("session ending", "plain"),
-                Ui.label("Who is asked, in order", "wall-head"));
+                Ui.label("Who is asked", "wall-head"));
         departing.asked().stream()
                 .limit(ASKED)
                 .forEach(a -> nodes.add(Ui.shortened(

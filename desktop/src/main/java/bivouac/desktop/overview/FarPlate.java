@@ -1,0 +1,81 @@
+package bivouac.desktop.overview;
+
+import bivouac.check.Finding;
+import bivouac.desktop.widget.Mark;
+import bivouac.desktop.widget.ShareBar;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.widget.Weights;
+import bivouac.rehearsal.Covered;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.SVGPath;
+
+/** A window seen from further away: its roof line and name where there is room for them, and what is found in it. */
+final class FarPlate extends Pane {
+
+    /** @param weights of the findings in the window */
+    FarPlate(
+            OverviewState.Card card,
+            FarPlan.Plate place,
+            FarPlan.Spacing spacing,
+            List<Finding.Weight> weights,
+            Covered.Share share) {
+        String name = card.window().name().shown();
+        boolean named = spacing != FarPlan.Spacing.MAP;
+        var body = new HBox(4);
+        if (named) {
+            body.getChildren().addAll(Ui.shortened(name, "plate-name"), Ui.spring());
+        }
+        body.setAlignment(Pos.CENTER_LEFT);
+        body.setPadding(new Insets(0, 5, 0, 6));
+        body.setPrefSize(place.width(), place.height());
+        body.setMinWidth(place.width());
+        body.setMaxSize(place.width(), place.height());
+        Ui.styled(body, "plate-body");
+        long folded = card.rows().stream()
+                .flatMap(r -> r.folded().stream())
+                .distinct()
+                .count();
+        boolean roomy = place.width() >= FarPlan.Spacing.ROOMY.narrowest;
+        if (roomy && folded > 0) {
+            body.getChildren().add(Ui.label("+" + folded, "small"));
+        }
+        weights.stream().min(Finding.Weight::compareTo).ifPresent(heaviest -> {
+            body.getChildren().add(Weights.shape(heaviest));
+            if (roomy) {
+                long alike = weights.stream().filter(heaviest::equals).count();
+                body.getChildren().add(Ui.label(Long.toString(alike), "weight-count", heaviest.word()));
+            }
+        });
+        if (roomy && share.met() > 0) {
+            body.getChildren().add(new ShareBar(share));
+        }
+        var roof = new SVGPath();
+        roof.setContent(Mark.roof(card.window(), place.width()));
+        roof.getStyleClass().add("roof");
+        getChildren().add(body);
+        if (named) {
+            getChildren().add(roof);
+        }
+        getStyleClass()
+                .addAll(
+                        "far-plate",
+                        switch (spacing) {
+                            case ROOMY -> "roomy";
+                            case DENSE -> "dense";
+                            case MAP -> "map";
+                        },
+                        card.window().of().name().toLowerCase(Locale.ROOT));
+        setId("card-" + name);
+        setFocusTraversable(true);
+        String behind = folded == 0 ? "" : ", " + folded + " folded behind it";
+        setAccessibleText(card.window().kind() + " " + name + behind + ", " + ShareBar.words(share));
+        Tooltip.install(this, new Tooltip(name + ": " + card.about() + behind));
+        relocate(place.x(), place.y());
+    }
+}
