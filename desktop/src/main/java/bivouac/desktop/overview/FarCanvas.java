@@ -5,6 +5,7 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import bivouac.rehearsal.Covered;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -17,6 +18,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
+import javafx.geometry.Dimension2D;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
@@ -46,8 +48,10 @@ final class FarCanvas extends ScrollPane {
     private final Pane heads = new Pane();
     private final Pane names = new Pane();
     private final List<FarPlate> drawn = new ArrayList<>();
+    private final List<Look> looks = new ArrayList<>();
     private OverviewState state = new OverviewState(List.of(), List.of(), List.of());
     private FarPlan plan = FarPlan.of(state, USUAL_WIDTH, USUAL_HEIGHT);
+    private Dimension2D planned = new Dimension2D(0, 0);
     private Situation shown;
     private List<Integer> hits = List.of();
 
@@ -59,54 +63,79 @@ final class FarCanvas extends ScrollPane {
         setFitToWidth(true);
         getStyleClass().add("overview-scroll");
         viewportBoundsProperty().subscribe(b -> {
-            boolean other = Math.abs(b.getWidth() - plan.width()) > 1 || Math.abs(b.getHeight() - plan.height()) > 1;
-            if (shown != null && b.getWidth() > 0 && other) {
-                draw();
+            if (shown != null
+                    && b.getWidth() > 0
+                    && (b.getWidth() != planned.getWidth() || b.getHeight() != planned.getHeight())) {
+                place();
             }
         });
     }
 
     /** Draws an overview; the hits stay those of what is typed. */
     void show(OverviewState state, Situation s, List<Integer> hits) {
-        boolean same = shown != null
-                && this.state == state
-                && shown.findings().equals(s.findings())
-                && shown.rehearsed() == s.rehearsed();
+        boolean same = this.state == state && shown != null;
         this.state = state;
-        if (same) {
-            mark(s, hits);
-            return;
-        }
         this.hits = hits;
         shown = s;
-        draw();
+        if (same) {
+            look();
+            mark();
+        } else {
+            place();
+        }
     }
 
-    private void draw() {
+    /** Another design, or another size of the room for it. */
+    private void place() {
         var port = getViewportBounds();
-        plan = FarPlan.of(
-                state,
-                port.getWidth() > 0 ? port.getWidth() : USUAL_WIDTH,
-                port.getHeight() > 0 ? port.getHeight() : USUAL_HEIGHT);
+        planned = port.getWidth() > 0
+                ? new Dimension2D(port.getWidth(), port.getHeight())
+                : new Dimension2D(USUAL_WIDTH, USUAL_HEIGHT);
+        plan = FarPlan.of(state, planned.getWidth(), planned.getHeight());
         ((Pane) getContent()).setMinSize(plan.width() + 16, 0);
+        looks.clear();
+        drawn.clear();
+        plates.getChildren().clear();
+        heads.getChildren().setAll(plan.tiers().stream().map(FarCanvas::head).toList());
+        threads.getChildren()
+                .setAll(plan.threads().stream()
+                        .map(r -> Ui.styled(OverviewCanvas.line(r), "far-thread"))
+                        .toList());
+        look();
+        mark();
+    }
+
+    /** Draws the plates whose findings or rehearsed share are others than before. */
+    private void look() {
         Map<String, List<Finding.Weight>> found = shown.findings().stream()
                 .filter(f -> f.place().window().isPresent())
                 .collect(Collectors.groupingBy(
                         f -> f.place().window().orElseThrow(),
                         HashMap::new,
                         Collectors.mapping(Finding::weight, Collectors.toList())));
-        drawn.clear();
         for (FarPlan.Plate place : plan.plates()) {
-            drawn.add(plate(place, found));
+            String name = state.cards().get(place.card()).window().name().shown();
+            var look = new Look(
+                    found.getOrDefault(name, List.of()),
+                    shown.rehearsed().covered().share(name));
+            if (place.card() == looks.size()) {
+                looks.add(look);
+                drawn.add(plate(place, look));
+                plates.getChildren().add(drawn.getLast());
+            } else if (!looks.get(place.card()).equals(look)) {
+                looks.set(place.card(), look);
+                boolean focused = drawn.get(place.card()).isFocused();
+                drawn.set(place.card(), plate(place, look));
+                plates.getChildren().set(place.card(), drawn.get(place.card()));
+                if (focused) {
+                    focus(place.card());
+                }
+            }
         }
-        plates.getChildren().setAll(drawn);
-        heads.getChildren().setAll(plan.tiers().stream().map(FarCanvas::head).toList());
-        threads.getChildren()
-                .setAll(plan.threads().stream()
-                        .map(r -> Ui.styled(OverviewCanvas.line(r), "far-thread"))
-                        .toList());
-        mark();
     }
+
+    /** What a plate says beside its name. */
+    private record Look(List<Finding.Weight> weights, Covered.Share share) {}
 
     private static Node head(FarPlan.Tier tier) {
         var head = Ui.shortened(tier.words(), "strong");
@@ -115,15 +144,10 @@ final class FarCanvas extends ScrollPane {
         return head;
     }
 
-    private FarPlate plate(FarPlan.Plate place, Map<String, List<Finding.Weight>> found) {
+    private FarPlate plate(FarPlan.Plate place, Look look) {
         OverviewState.Card card = state.cards().get(place.card());
         String name = card.window().name().shown();
-        var plate = new FarPlate(
-                card,
-                place,
-                plan.spacing(),
-                found.getOrDefault(name, List.of()),
-                shown.rehearsed().covered().share(name));
+        var plate = new FarPlate(card, place, plan.spacing(), look.weights(), look.share());
         plate.setOnMouseClicked(e -> {
             plate.requestFocus();
             if (e.getClickCount() == 2) {

@@ -11,12 +11,15 @@ import java.util.Locale;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.SVGPath;
 
 /** A window seen from further away: its roof line and name where there is room for them, and what is found in it. */
 final class FarPlate extends Pane {
+
+    private boolean tipped;
 
     /** @param weights of the findings in the window */
     FarPlate(
@@ -55,11 +58,11 @@ final class FarPlate extends Pane {
         if (roomy && share.met() > 0) {
             body.getChildren().add(new ShareBar(share));
         }
-        var roof = new SVGPath();
-        roof.setContent(Mark.roof(card.window(), place.width()));
-        roof.getStyleClass().add("roof");
         getChildren().add(body);
         if (named) {
+            var roof = new SVGPath();
+            roof.setContent(Mark.roof(card.window(), place.width()));
+            roof.getStyleClass().add("roof");
             getChildren().add(roof);
         }
         getStyleClass()
@@ -75,7 +78,13 @@ final class FarPlate extends Pane {
         setFocusTraversable(true);
         String behind = folded == 0 ? "" : ", " + folded + " folded behind it";
         setAccessibleText(card.window().kind() + " " + name + behind + ", " + ShareBar.words(share));
-        Tooltip.install(this, new Tooltip(name + ": " + card.about() + behind));
+        // a tip is a window of its own: hundreds at once would be felt
+        addEventHandler(MouseEvent.MOUSE_ENTERED, e -> {
+            if (!tipped) {
+                tipped = true;
+                Tooltip.install(this, new Tooltip(name + ": " + card.about() + behind));
+            }
+        });
         relocate(place.x(), place.y());
     }
 }
