@@ -34,9 +34,10 @@ public final class FindingLines {
             out.println(f.weight().word() + ": " + f.what());
             out.println("    " + f.why() + " [" + f.place().words(design) + where.words(f) + "]");
         }
-        checked.accepted()
-                .forEach(t -> out.println("accepted: " + t.finding().what() + " ("
-                        + t.why().because() + ", " + t.why().on() + ")"));
+        checked.accepted().forEach(t -> {
+            out.println("accepted: " + t.finding().what());
+            out.println("    on " + t.why().on() + ": " + t.why().because());
+        });
         checked.gone().forEach(a -> out.println("accepted, and not found any more: " + a.finding()));
         int open = checked.open().size();
         String taken =
