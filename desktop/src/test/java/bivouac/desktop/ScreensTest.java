@@ -84,6 +84,21 @@ class ScreensTest {
     }
 
     @Test
+    void a_menu_of_a_face_unfolds_when_it_is_pressed_and_with_its_chosen_command() {
+        robot.key(ENTER);
+        assertThat(now().chosen().window()).contains("Register");
+        assertThat(robot.has("face-menu-Register")).isTrue();
+        assertThat(robot.has("face-save")).isFalse();
+        robot.click("face-menu-Register");
+        assertThat(robot.has("face-save")).isTrue();
+        robot.click("face-save").click("face-menu-Register");
+        assertThat(now().chosen().part()).contains("save");
+        assertThat(robot.has("face-save")).as("folded by hand").isFalse();
+        robot.key(SPACE);
+        assertThat(robot.has("face-save")).isTrue();
+    }
+
+    @Test
     void an_example_is_opened_by_its_name_after_asking_about_unsaved_work() {
         robot.key(CONTROL, K).text("example kiln").key(ENTER);
         robot.settle();

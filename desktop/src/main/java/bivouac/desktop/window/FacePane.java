@@ -4,7 +4,6 @@ import bivouac.design.AccessKey;
 import bivouac.design.Copies;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
-import bivouac.design.Menu;
 import bivouac.design.Part;
 import bivouac.design.Removal;
 import bivouac.design.Row;
@@ -29,7 +28,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -41,11 +39,11 @@ final class FacePane {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
-    private static final double MENU_NAME = 64;
     private static final int ROWS_SHOWN = 4;
 
     private final Work work;
     private final Runnable toScript;
+    private final FaceMenus.Unfolded unfolded = new FaceMenus.Unfolded();
 
     /** @param toScript puts the keyboard where the next step of the chosen part is typed */
     FacePane(Work work, Runnable toScript) {
@@ -64,7 +62,7 @@ final class FacePane {
         var bar = Ui.styled(Ui.row(8, title, Ui.styled(Ui.label("✕"), "close-sign")), "desk-title-bar");
         var window = Ui.styled(new VBox(bar), "desk-window", "drawn");
         if (!face.menus().isEmpty()) {
-            window.getChildren().add(menus(s, face));
+            window.getChildren().add(new FaceMenus(face, s.chosen().part(), unfolded, c -> box(s, face, c)));
         }
         var body = Ui.styled(Ui.column(8), "desk-body");
         boolean buttonsLast = !face.rows().isEmpty() && isButtons(face.rows().getLast());
@@ -88,24 +86,6 @@ final class FacePane {
 
     private static boolean isButtons(Row row) {
         return row.parts().stream().allMatch(Part.Button.class::isInstance);
-    }
-
-    private Node menus(Situation s, FacedWindow face) {
-        var bar = Ui.styled(Ui.column(0), "face-menus");
-        for (Menu menu : face.menus()) {
-            var commands = new FlowPane(6, 0);
-            menu.commands().forEach(c -> {
-                if (c.separated() && !commands.getChildren().isEmpty()) {
-                    commands.getChildren().add(Ui.label("│", "quiet"));
-                }
-                commands.getChildren().add(box(s, face, c));
-            });
-            HBox.setHgrow(commands, Priority.ALWAYS);
-            var name = Ui.label(AccessKey.without(menu.text()), "menu-name");
-            name.setMinWidth(MENU_NAME);
-            bar.getChildren().add(Ui.row(6, name, commands));
-        }
-        return bar;
     }
 
     private Node row(Situation s, FacedWindow face, Row row) {
@@ -222,6 +202,7 @@ final class FacePane {
                                 Ui.row(
                                         6,
                                         Ui.label((m.ticking() ? "✓ " : "") + AccessKey.without(m.text()), "plain"),
+                                        Ui.spring(),
                                         Ui.label(m.shortcut(), m.shortcut().isEmpty() ? "quiet" : "key")),
                                 "face-command");
                 };
