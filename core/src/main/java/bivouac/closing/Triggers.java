@@ -8,6 +8,8 @@ import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.WaysOut;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -71,16 +73,19 @@ public final class Triggers {
         private final ScriptPlace place;
         private final Map<Goal, Way> closing = new LinkedHashMap<>();
         private final Doing doing;
+        /** Which scripts are known to lead to the end, or not to, by the named ones being done. */
+        private final Map<Set<String>, Map<Script, Boolean>> known;
         /** The step of the script itself, while a named script that it does is looked through. */
         private Optional<StepPath> done = Optional.empty();
 
         Walk(ScriptPlace place) {
-            this(place, new Doing(design, place.ofWindow()));
+            this(place, new Doing(design, place.ofWindow()), new HashMap<>());
         }
 
-        private Walk(ScriptPlace place, Doing doing) {
+        private Walk(ScriptPlace place, Doing doing, Map<Set<String>, Map<Script, Boolean>> known) {
             this.place = place;
             this.doing = doing;
+            this.known = known;
         }
 
         /** Answers what has happened when these steps are over. */
@@ -180,10 +185,15 @@ public final class Triggers {
             return choice.cases().get(number).condition().source();
         }
 
+        /** Looked up once for each script: asked at every condition, it would be looked at again at every depth. */
         private boolean closesIn(Script script) {
-            var probe = new Walk(place, doing);
-            probe.steps(script.steps(), Optional.empty(), 0, List.of());
-            return probe.closing.keySet().stream().anyMatch(g -> !(g instanceof Goal.Removing));
+            Map<Script, Boolean> here = known.computeIfAbsent(doing.around(), a -> new IdentityHashMap<>());
+            if (!here.containsKey(script)) {
+                var probe = new Walk(place, doing, known);
+                probe.steps(script.steps(), Optional.empty(), 0, List.of());
+                here.put(script, probe.closing.keySet().stream().anyMatch(g -> !(g instanceof Goal.Removing)));
+            }
+            return here.get(script);
         }
 
         /** W7: as if its steps stood there. */

@@ -12,6 +12,9 @@ public final class Limits {
     /** How deep steps may stand inside each other. */
     public static final int DEEPEST_STEPS = 50;
 
+    /** The most steps of the named scripts that one script does, each counted as often as it is done (W7). */
+    public static final int MOST_DONE = 50_000;
+
     /** How deep lists and rows may stand inside each other in a type. */
     public static final int DEEPEST_TYPE = 20;
 

@@ -1,5 +1,6 @@
 package bivouac.plan;
 
+import bivouac.design.Limits;
 import bivouac.design.NamedScript;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -9,9 +10,6 @@ import java.util.Optional;
 
 /** Plans {@code do NAME}: the steps of a named script, as if they stood there (W7). */
 final class DoPlanner {
-
-    /** A script that does others which do others can grow without end; no script of people is as long. */
-    private static final int LONGEST = 50_000;
 
     private final ScriptPlanner script;
     private final Program program;
@@ -40,9 +38,12 @@ final class DoPlanner {
             script.add(new Op.Broken(ref, "“" + step.script() + "” does itself, and would never end"));
             return;
         }
-        if (script.here() > LONGEST) {
+        if (script.here() > Limits.MOST_DONE) {
             script.broken(
-                    ref, "do", "", "the scripts that are done here have more than " + LONGEST + " steps together");
+                    ref,
+                    "do",
+                    "",
+                    "the scripts that are done here have more than " + Limits.MOST_DONE + " steps together");
         } else {
             inline(step, ref, found.get(), names);
         }

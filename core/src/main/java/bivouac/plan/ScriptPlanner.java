@@ -222,6 +222,9 @@ final class ScriptPlanner {
     void skip(Script script, StepPath path, int inner, Names names) {
         int from = ops.size();
         steps(script, Optional.of(path), inner, names);
+        if (script.isEmpty()) {
+            return; // looking for what to drop costs as much as all operations before
+        }
         ops.subList(from, ops.size()).clear();
         next.keySet().removeIf(at -> at >= from);
         begun.keySet().removeIf(at -> at >= from);
