@@ -37,8 +37,7 @@ final class DeadStepFindings {
         boolean goesOn = true;
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);
-            int number = i;
-            StepPath path = outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number));
+            StepPath path = StepPath.in(outer, inner, i);
             if (step instanceof Step.Off) {
                 continue;
             }

@@ -16,7 +16,6 @@ import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Target;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** The end of the application: one that never comes, one that is meant and not said, and what it tells who started it. */
@@ -88,14 +87,11 @@ final class EndFindings {
         boolean failed = outer.get()
                 .in(script)
                 .filter(s -> s instanceof Step.Branching b
-                        && begins(FAILED, b.branches().get(inner).ending()))
+                        && Wording.begins(
+                                FAILED,
+                                AccessKey.without(b.branches().get(inner).ending())))
                 .isPresent();
         return failed || isAfterFailure(outer.get(), script);
-    }
-
-    private static boolean begins(List<String> words, String text) {
-        String plain = AccessKey.without(text).strip().toLowerCase(Locale.ROOT) + " ";
-        return words.stream().anyMatch(plain::startsWith);
     }
 
     /** Closing where ending was meant, and the other way round, told from what stands on the trigger. */
@@ -107,10 +103,11 @@ final class EndFindings {
             return;
         }
         String text = part.get().displayName();
+        String plain = AccessKey.without(text);
         Steps.walk(script, (path, step) -> {
             switch (step) {
                 case Step.Close close
-                when begins(ENDING, text) && close.target() instanceof Target.Me && !departs(face.get()) ->
+                when Wording.begins(ENDING, plain) && close.target() instanceof Target.Me && !departs(face.get()) ->
                     wrongEnd(
                             place,
                             path,
@@ -118,7 +115,7 @@ final class EndFindings {
                             "Closing a window and ending the application are different acts (D1).",
                             true);
                 case Step.EndApplication end
-                when begins(CLOSING, text) && face.get().of() != FacedWindow.Kind.MAIN ->
+                when Wording.begins(CLOSING, plain) && face.get().of() != FacedWindow.Kind.MAIN ->
                     wrongEnd(
                             place,
                             path,

@@ -2,9 +2,7 @@ package bivouac.check;
 
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
-import bivouac.design.Manner;
 import bivouac.design.Part;
-import bivouac.design.ReadyMade;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -20,7 +18,7 @@ record GoesOn(Design design, ScriptPlace place) {
             case Step.If choice ->
                 choice.otherwise().isEmpty() || choice.inner().stream().anyMatch(i -> after(i.script()));
             case Step.Repeat(Script inside) -> after(inside);
-            case Step.Open open when isAlongside(open) -> true;
+            case Step.Open open when design.goesOnBeside(open) -> true;
             case Step.RunTask run when run.background() -> true;
             case Step.Branching branching -> someBranchGoesOn(branching);
             default -> true;
@@ -29,13 +27,6 @@ record GoesOn(Design design, ScriptPlace place) {
 
     boolean after(Script script) {
         return script.steps().stream().allMatch(this::after);
-    }
-
-    private boolean isAlongside(Step.Open open) {
-        return open.manner() instanceof Manner.Alongside
-                && design.window(open.window())
-                        .filter(ReadyMade.class::isInstance)
-                        .isEmpty();
     }
 
     private boolean someBranchGoesOn(Step.Branching step) {

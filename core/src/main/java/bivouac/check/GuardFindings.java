@@ -77,9 +77,7 @@ final class GuardFindings {
     private Facts steps(List<Step> steps, Optional<StepPath> outer, int inner, Facts before) {
         Facts facts = before;
         for (int i = 0; i < steps.size(); i++) {
-            int number = i;
-            facts = step(
-                    steps.get(i), outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number)), facts);
+            facts = step(steps.get(i), StepPath.in(outer, inner, i), facts);
         }
         return facts;
     }
@@ -91,15 +89,14 @@ final class GuardFindings {
         if (step instanceof Step.If choice) {
             return cases(choice, path, facts);
         }
+        if (step instanceof Step.Let(String name, Expression value)) {
+            return facts.let(name, expression(value, path, facts));
+        }
         expressions(step).forEach(e -> expression(e, path, facts));
         for (int i = 0; i < step.inner().size(); i++) {
             steps(step.inner().get(i).script().steps(), Optional.of(path), i, facts);
         }
-        return switch (step) {
-            case Step.Let(String name, Expression value) -> facts.let(name, term(value, path));
-            case Step.SetValue(String what, Expression to) -> facts.without(what.strip());
-            default -> facts;
-        };
+        return step instanceof Step.SetValue set ? facts.without(set.path().strip()) : facts;
     }
 
     /** What an earlier case asked is known in the later ones, and after all of them where it does not go on. */
@@ -108,8 +105,7 @@ final class GuardFindings {
         var after = new ArrayList<Facts>();
         for (int i = 0; i < choice.cases().size(); i++) {
             Step.If.Case one = choice.cases().get(i);
-            expression(one.condition(), path, known);
-            Optional<? extends Term<?>> condition = term(one.condition(), path);
+            Optional<? extends Term<?>> condition = expression(one.condition(), path, known);
             Facts here = known;
             Facts inside = condition.map(c -> here.with(c, true)).orElse(here);
             Facts done = steps(one.script().steps(), Optional.of(path), i, inside);
@@ -152,7 +148,6 @@ final class GuardFindings {
                 end.code().ifPresent(all::add);
                 end.saying().ifPresent(text -> all.addAll(inBraces(text)));
             }
-            case Step.Let let -> all.add(let.value());
             case Step.AddRow add -> add.values().forEach(g -> all.add(g.value()));
             case Step.ChangeRow change -> change.values().forEach(g -> all.add(g.value()));
             case Step.Note(String text) -> all.addAll(inBraces(text));
@@ -170,8 +165,10 @@ final class GuardFindings {
                 .toList();
     }
 
-    private void expression(Expression expression, StepPath path, Facts facts) {
-        term(expression, path).ifPresent(t -> {
+    /** Looks at an expression where it stands; answers what it says, where it says anything. */
+    private Optional<? extends Term<?>> expression(Expression expression, StepPath path, Facts facts) {
+        Optional<? extends Term<?>> term = term(expression, path);
+        term.ifPresent(t -> {
             Predicate<String> selected = list -> isAboutARowOf(list);
             new Guards(window, selected)
                     .of(t, facts)
@@ -183,6 +180,7 @@ final class GuardFindings {
                             Place.step(place, path))));
             new Sums(window, facts, place.words(), Place.step(place, path)).into(found, t, expression.source());
         });
+        return term;
     }
 
     /** P2: a row's own events have their row selected. */

@@ -65,8 +65,7 @@ final class HoldingFindings {
         /** @param now by holding what it can be; one that is not there can be either */
         void all(List<Step> steps, Optional<StepPath> outer, int inner, Map<String, Set<Known>> now) {
             for (int i = 0; i < steps.size(); i++) {
-                int number = i;
-                step(steps.get(i), outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number)), now);
+                step(steps.get(i), StepPath.in(outer, inner, i), now);
             }
         }
 

@@ -22,7 +22,6 @@ import bivouac.design.Task;
 import bivouac.design.Window;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -113,24 +112,19 @@ final class RefusalFindings {
     private static Optional<String> staying(Window asked) {
         return asked instanceof MessageBox box
                 ? box.answers().stream()
-                        .filter(a -> begins(STAYING, AccessKey.without(a.text())))
+                        .filter(a -> Wording.begins(STAYING, AccessKey.without(a.text())))
                         .map(MessageBox.Answer::ending)
                         .findFirst()
                 : asked.endings().stream()
                         .map(Ending::name)
-                        .filter(e -> begins(STAYING, e))
+                        .filter(e -> Wording.begins(STAYING, e))
                         .findFirst();
-    }
-
-    private static boolean begins(List<String> words, String text) {
-        String plain = text.strip().toLowerCase(Locale.ROOT) + " ";
-        return words.stream().anyMatch(plain::startsWith);
     }
 
     /** A task that failed and closes all the same: what it should have saved is gone. */
     private void task(Closings.Row row, Decision decision, Task task) {
         for (Ending ending : task.endings()) {
-            if (begins(FAILING, ending.name()) && !decision.canStay(ending.name())) {
+            if (Wording.begins(FAILING, ending.name()) && !decision.canStay(ending.name())) {
                 String window = row.window().name().shown();
                 found.add(new Finding(
                         Weight.WRONG,

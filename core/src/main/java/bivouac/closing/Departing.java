@@ -57,7 +57,7 @@ public record Departing(
         record OfScript(Trigger trigger) implements Asker {}
 
         /** A way of closing the main window that the rule names. */
-        record OfWindow(String window, String way) implements Asker {}
+        record OfWindow(String window, Closings.Column by) implements Asker {}
 
         /** The rule of the last window. */
         record LastWindow() implements Asker {}
@@ -99,7 +99,7 @@ public record Departing(
                                 Closings.Column.CLOSE_STEP, Closings.Column.CLOSE_BOX, Closings.Column.ESCAPE)
                         .forEach(c -> {
                             if (row.cell(c) instanceof Closings.Cell.Leads) {
-                                askers.add(new Asker.OfWindow(name, c.words()));
+                                askers.add(new Asker.OfWindow(name, c));
                             }
                         }));
             case DepartureRule.LastWindow l -> askers.add(new Asker.LastWindow());

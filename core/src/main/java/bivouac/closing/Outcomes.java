@@ -3,8 +3,6 @@ package bivouac.closing;
 import bivouac.closing.Decision.Outcome;
 import bivouac.design.Design;
 import bivouac.design.Ending;
-import bivouac.design.Manner;
-import bivouac.design.ReadyMade;
 import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
@@ -42,8 +40,7 @@ final class Outcomes {
     private Set<Outcome> from(List<Step> steps, int at, Optional<StepPath> outer, int inner, Set<Outcome> after) {
         Set<Outcome> now = after;
         for (int i = steps.size() - 1; i >= at; i--) {
-            int number = i;
-            StepPath path = outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number));
+            StepPath path = StepPath.in(outer, inner, i);
             now = step(steps.get(i), path, now);
         }
         return now;
@@ -62,19 +59,11 @@ final class Outcomes {
             case Step.If choice -> choice(choice, path, rest);
             case Step.Repeat(Script inside) -> all(inside, path, 0, rest);
             case Step.Do call -> done(call, path, rest);
-            case Step.Open open when goesOn(open) -> rest;
+            case Step.Open open when design.goesOnBeside(open) -> rest;
             case Step.RunTask run -> branching(run, path, rest);
             case Step.Branching branching -> branching(branching, path, rest);
             default -> rest;
         };
-    }
-
-    /** W3, C7: what is opened alongside is not waited for, unless it is ready-made. */
-    private boolean goesOn(Step.Open open) {
-        return open.manner() instanceof Manner.Alongside
-                && design.window(open.window())
-                        .filter(ReadyMade.class::isInstance)
-                        .isEmpty();
     }
 
     private Set<Outcome> choice(Step.If choice, StepPath path, Set<Outcome> rest) {

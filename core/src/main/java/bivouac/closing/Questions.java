@@ -2,7 +2,6 @@ package bivouac.closing;
 
 import bivouac.design.Design;
 import bivouac.design.FileDialog;
-import bivouac.design.Manner;
 import bivouac.design.MessageBox;
 import bivouac.design.Picker;
 import bivouac.design.Step;
@@ -27,11 +26,7 @@ public final class Questions {
             case FileDialog dialog -> false;
             case Picker picker -> false;
             case bivouac.design.FacedWindow face ->
-                isWaited(open.manner()) && face.endings().size() > 1;
+                open.manner().isWaiting() && face.endings().size() > 1;
         };
-    }
-
-    private static boolean isWaited(Manner manner) {
-        return manner instanceof Manner.WaitsForOwner || manner instanceof Manner.WaitsForApplication;
     }
 }

@@ -92,8 +92,7 @@ public final class Triggers {
         List<OnTheWay> steps(List<Step> steps, Optional<StepPath> outer, int inner, List<OnTheWay> before) {
             List<OnTheWay> now = before;
             for (int i = 0; i < steps.size(); i++) {
-                int number = i;
-                StepPath path = outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number));
+                StepPath path = StepPath.in(outer, inner, i);
                 now = step(steps.get(i), path, now);
             }
             return now;

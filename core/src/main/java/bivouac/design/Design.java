@@ -112,6 +112,12 @@ public record Design(
         return ScriptPlace.all(this);
     }
 
+    /** W3, C7: what is opened alongside is not waited for, unless it is ready-made. */
+    public boolean goesOnBeside(Step.Open open) {
+        return open.manner() instanceof Manner.Alongside
+                && window(open.window()).filter(ReadyMade.class::isInstance).isEmpty();
+    }
+
     /**
      * The endings that a step can branch on: those of the window that it opens, of the task that it runs, or that a holding could not be
      * taken.

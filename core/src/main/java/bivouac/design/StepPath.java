@@ -29,6 +29,11 @@ public record StepPath(List<Integer> numbers) {
         return new StepPath(longer);
     }
 
+    /** The path of step {@code number}: of a script itself, or of the inner script {@code inner} of the step around it. */
+    public static StepPath in(Optional<StepPath> around, int inner, int number) {
+        return around.map(a -> a.into(inner, number)).orElseGet(() -> of(number));
+    }
+
     /** The path of the step {@code by} places further in the same script. */
     public StepPath next(int by) {
         var moved = new ArrayList<>(numbers);

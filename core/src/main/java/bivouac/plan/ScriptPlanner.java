@@ -123,8 +123,7 @@ final class ScriptPlanner {
     Names steps(Script script, Optional<StepPath> outer, int inner, Names names) {
         Names now = names;
         for (int i = 0; i < script.steps().size(); i++) {
-            int number = i;
-            StepPath path = outer.map(o -> o.into(inner, number)).orElseGet(() -> StepPath.of(number));
+            StepPath path = StepPath.in(outer, inner, i);
             program.note(place, path, scope(now));
             int from = ops.size();
             now = step(script.steps().get(i), path, now);
@@ -132,8 +131,7 @@ final class ScriptPlanner {
                 next.putIfAbsent(op, ops.size());
             }
         }
-        int end = script.steps().size();
-        program.note(place, outer.map(o -> o.into(inner, end)).orElseGet(() -> StepPath.of(end)), scope(now));
+        program.note(place, StepPath.in(outer, inner, script.steps().size()), scope(now));
         return now;
     }
 

@@ -39,7 +39,8 @@ public final class ClosingTried {
     /** Events that mean the wish to close it so, the likeliest first. */
     private static Stream<Event> wishes(Rehearsal at, Closings.Row row, Column column) {
         Scene scene = at.scene();
-        Optional<Scene.OpenWindow> open = open(scene, row.window().name().shown());
+        Optional<Scene.OpenWindow> open =
+                Wishes.newest(scene, row.window().name().shown());
         return switch (column) {
             case CLOSE_STEP -> Stream.concat(triggers(scene, row.triggers()), answers(open, row));
             case CLOSE_BOX -> open.stream().map(w -> new Event.CloseBox(w.instance()));
@@ -52,20 +53,11 @@ public final class ClosingTried {
         };
     }
 
-    private static Optional<Scene.OpenWindow> open(Scene scene, String window) {
-        return scene.windows().reversed().stream()
-                .filter(w -> w.which().window().equals(window))
-                .findFirst();
-    }
-
     private static Stream<Event> triggers(Scene scene, List<Trigger> triggers) {
         return triggers.stream()
                 .map(Trigger::place)
                 .filter(ScriptPlace.AtPart.class::isInstance)
-                .map(ScriptPlace.AtPart.class::cast)
-                .flatMap(p -> open(scene, p.window()).stream().flatMap(w -> w.parts().stream()
-                        .filter(part -> part.design().name().expression().equals(p.part()))
-                        .map(part -> new Event.Press(w.instance(), part.number()))));
+                .flatMap(p -> Wishes.press(scene, (ScriptPlace.AtPart) p).stream());
     }
 
     private static Stream<Event> answers(Optional<Scene.OpenWindow> open, Closings.Row row) {
@@ -79,7 +71,7 @@ public final class ClosingTried {
         Design design = at.machine().program().design();
         Stream<Event> told = triggers(scene, Closings.of(at.machine().program()).ending());
         return design.application().departure() instanceof DepartureRule.WithWindow(String name)
-                ? Stream.concat(open(scene, name).stream().map(w -> new Event.CloseBox(w.instance())), told)
+                ? Stream.concat(Wishes.closeBox(scene, name).stream(), told)
                 : told;
     }
 }

@@ -1,5 +1,6 @@
 package bivouac.rehearsal;
 
+import bivouac.closing.Closings;
 import bivouac.closing.Departing;
 import bivouac.design.ScriptPlace;
 import bivouac.machine.Event;
@@ -32,7 +33,7 @@ public final class DepartureTried {
     public static String words(Departing.Asker asker) {
         return switch (asker) {
             case Departing.Asker.OfScript(var trigger) -> trigger.place().words();
-            case Departing.Asker.OfWindow(String window, String way) -> way + " of " + window;
+            case Departing.Asker.OfWindow(String window, var by) -> by.words() + " of " + window;
             case Departing.Asker.LastWindow l -> "the last window closing";
             case Departing.Asker.SessionEnding s -> "session ending";
         };
@@ -41,17 +42,11 @@ public final class DepartureTried {
     private static Optional<Event> wish(Scene scene, Departing.Asker asker) {
         return switch (asker) {
             case Departing.Asker.OfScript(var trigger) ->
-                trigger.place() instanceof ScriptPlace.AtPart(String window, String part)
-                        ? open(scene, window).flatMap(w -> w.parts().stream()
-                                .filter(p -> p.design().name().expression().equals(part))
-                                .findFirst()
-                                .map(p -> (Event) new Event.Press(w.instance(), p.number())))
-                        : Optional.empty();
-            case Departing.Asker.OfWindow(String window, String way) ->
-                open(scene, window)
-                        .map(w -> way.equals("Escape")
-                                ? new Event.Escape(w.instance())
-                                : new Event.CloseBox(w.instance()));
+                trigger.place() instanceof ScriptPlace.AtPart part ? Wishes.press(scene, part) : Optional.empty();
+            case Departing.Asker.OfWindow(String window, var by) ->
+                by == Closings.Column.ESCAPE
+                        ? Wishes.newest(scene, window).map(w -> new Event.Escape(w.instance()))
+                        : Wishes.closeBox(scene, window);
             case Departing.Asker.LastWindow l ->
                 scene.windows().size() == 1
                         ? Optional.of(
@@ -59,11 +54,5 @@ public final class DepartureTried {
                         : Optional.empty();
             case Departing.Asker.SessionEnding s -> Optional.of(new Event.SessionEnds());
         };
-    }
-
-    private static Optional<Scene.OpenWindow> open(Scene scene, String window) {
-        return scene.windows().reversed().stream()
-                .filter(w -> w.which().window().equals(window))
-                .findFirst();
     }
 }
