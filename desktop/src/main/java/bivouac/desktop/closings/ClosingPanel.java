@@ -96,7 +96,7 @@ final class ClosingPanel extends VBox {
                     .add(Ui.button(
                             repair.words(),
                             "closing-repair-" + i,
-                            () -> work.change(repair.in(work.now().design()), "put right: " + finding.what()),
+                            () -> work.putRight(finding, repair),
                             i == 0 ? "primary" : "secondary"));
         }
         return card;
@@ -142,9 +142,7 @@ final class ClosingPanel extends VBox {
         var lines = Ui.styled(Ui.column(2), "closing-script");
         lines.pseudoClassStateChanged(SKIPPED, skipped);
         for (ScriptLines.Line line : ScriptLines.of(script, s.design())) {
-            var flow = new TokenFlow(
-                    line.tokens(),
-                    w -> s.design().window(w).map(x -> (Node) new Mark(x)).orElse(null));
+            var flow = new TokenFlow(line.tokens(), s.design());
             VBox.setMargin(flow, new Insets(0, 0, 0, 12 * line.indent()));
             lines.getChildren().add(flow);
         }

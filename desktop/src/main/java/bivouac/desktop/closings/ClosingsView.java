@@ -60,9 +60,7 @@ public final class ClosingsView implements ScreenView {
                         Ui.spring(),
                         filters),
                 "screen-bar"));
-        var scroll = new ScrollPane(table);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        var scroll = Scrolling.down(table);
         Scrolling.follow(scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         empty = Ui.styled(

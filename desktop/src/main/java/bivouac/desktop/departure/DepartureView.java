@@ -9,6 +9,7 @@ import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.DepartureChoice;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.TokenFlow;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.window.ScriptPane;
@@ -76,10 +77,8 @@ public final class DepartureView implements ScreenView {
     }
 
     private static ScrollPane scrolling(Node node) {
-        var scroll = new ScrollPane(node);
-        scroll.setFitToWidth(true);
+        var scroll = Scrolling.down(node);
         scroll.setFitToHeight(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         return scroll;
     }
 
@@ -153,10 +152,8 @@ public final class DepartureView implements ScreenView {
             rows.add(row);
         }
         rows.add(row(
-                Ui.label("It ends", "small"), new DepartureChoice(shown.design(), "departure-rule", (rule, words) -> {
-                    Design now = work.now().design();
-                    work.change(now.with(now.application().departing(rule)), "the application ends " + words);
-                })));
+                Ui.label("It ends", "small"),
+                new DepartureChoice(() -> work.now().design(), "departure-rule", work::change)));
         return rows;
     }
 
@@ -288,9 +285,7 @@ public final class DepartureView implements ScreenView {
     private List<Node> steps() {
         var rows = new java.util.ArrayList<Node>();
         for (ScriptLines.Line line : ScriptLines.of(departing.plan(), shown.design())) {
-            var flow = new TokenFlow(
-                    line.tokens(),
-                    w -> shown.design().window(w).map(x -> (Node) new Mark(x)).orElse(null));
+            var flow = new TokenFlow(line.tokens(), shown.design());
             VBox.setMargin(flow, new Insets(0, 0, 0, 12 * line.indent()));
             rows.add(row(flow));
         }

@@ -7,6 +7,7 @@ import bivouac.design.Design;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.desktop.widget.Mark;
+import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.TokenFlow;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.widget.Weights;
@@ -43,10 +44,8 @@ final class FindingDetail extends HBox {
     }
 
     private static ScrollPane scrolled(VBox box, double width) {
-        var scroll = new ScrollPane(box);
-        scroll.setFitToWidth(true);
+        var scroll = Scrolling.down(box);
         scroll.setFitToHeight(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setPrefWidth(width);
         scroll.setMinWidth(260);
         return scroll;
@@ -104,7 +103,7 @@ final class FindingDetail extends HBox {
         Button does = Ui.button(
                 "Do it",
                 "finding-way-" + number,
-                () -> work.change(repair.in(work.now().design()), "put right: " + f.what()),
+                () -> work.putRight(f, repair),
                 number == 0 ? "primary" : "secondary");
         does.setAccessibleText("Do it: " + repair.words());
         does.setMinWidth(USE_PREF_SIZE);
@@ -183,9 +182,7 @@ final class FindingDetail extends HBox {
         Script script = place.in(s.design());
         where.getChildren().add(Ui.label(place.words(), "quiet"));
         for (ScriptLines.Line line : ScriptLines.of(script, s.design())) {
-            var flow = new TokenFlow(
-                    line.tokens(),
-                    w -> s.design().window(w).map(x -> (Node) new Mark(x)).orElse(null));
+            var flow = new TokenFlow(line.tokens(), s.design());
             String number = line instanceof ScriptLines.StepLine step ? Integer.toString(step.number()) : "";
             var row = Ui.styled(Ui.row(0, Ui.styled(Ui.label(number), "step-number"), flow), "finding-step");
             HBox.setHgrow(flow, Priority.ALWAYS);

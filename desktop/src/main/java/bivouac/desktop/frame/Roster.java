@@ -1,6 +1,5 @@
 package bivouac.desktop.frame;
 
-import bivouac.check.Finding;
 import bivouac.design.Design;
 import bivouac.design.Name;
 import bivouac.design.Names;
@@ -188,11 +187,7 @@ final class Roster extends VBox {
         private void named(String id, Node mark, String text, RosterState.About about) {
             setId(id);
             var content = Ui.row(8, mark, Ui.shortened(text, about.chosen() ? "strong" : "plain"), Ui.spring());
-            about.weights().stream().min(Finding.Weight::compareTo).ifPresent(heaviest -> {
-                content.getChildren().add(Weights.shape(heaviest));
-                long count = about.weights().stream().filter(heaviest::equals).count();
-                content.getChildren().add(Ui.label(Long.toString(count), "weight-count", heaviest.word()));
-            });
+            content.getChildren().addAll(Weights.heaviest(about.weights()));
             about.rehearsed().ifPresent(share -> content.getChildren().add(new ShareBar(share)));
             content.setPrefWidth(0);
             setGraphic(content);

@@ -11,7 +11,6 @@ import bivouac.desktop.work.Situation;
 import bivouac.rehearsal.Covered;
 import bivouac.sentence.NewWindow;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -49,9 +48,7 @@ record RosterState(List<Line> lines, List<Window> left) {
                 .filter(w -> w.name().shown().toLowerCase(Locale.ROOT).contains(wanted))
                 .toList();
         var lines = new ArrayList<Line>();
-        Map<String, List<Finding.Weight>> weights = new HashMap<>();
-        s.findings().forEach(f -> weights.computeIfAbsent(f.place().window().orElse(""), w -> new ArrayList<>())
-                .add(f.weight()));
+        Map<String, List<Finding.Weight>> weights = s.weights();
         Map<String, Covered.Share> shares = s.rehearsed().covered().shares();
         if (wanted.isEmpty()) {
             lines.add(new Line.OfApplication(about(s, Optional.empty(), weights, shares)));

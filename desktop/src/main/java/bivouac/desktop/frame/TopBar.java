@@ -105,8 +105,7 @@ final class TopBar extends HBox {
         for (Finding.Weight weight : Finding.Weight.values()) {
             long n = all.stream().filter(f -> f.weight() == weight).count();
             if (n > 0) {
-                row.getChildren()
-                        .addAll(Weights.shape(weight), Ui.label(Long.toString(n), "weight-count", weight.word()));
+                row.getChildren().addAll(Weights.counted(weight, n));
             }
         }
         if (all.isEmpty()) {

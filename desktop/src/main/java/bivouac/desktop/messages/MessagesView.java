@@ -17,7 +17,6 @@ import javafx.scene.Parent;
 import javafx.scene.SnapshotParameters;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -58,15 +57,11 @@ public final class MessagesView implements ScreenView {
                         order,
                         Ui.button("Save as a picture…", "messages-picture", this::picture, "secondary")),
                 "screen-bar"));
-        var scroll = new ScrollPane(groups);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        var scroll = Scrolling.down(groups);
         scroll.getStyleClass().add("face-scroll");
         Scrolling.follow(scroll);
         root.setCenter(scroll);
-        var side = new ScrollPane(rules);
-        side.setFitToWidth(true);
-        side.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        var side = Scrolling.down(rules);
         side.getStyleClass().add("message-side");
         root.setRight(side);
     }

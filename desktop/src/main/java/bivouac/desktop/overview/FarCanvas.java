@@ -7,16 +7,12 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.rehearsal.Covered;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Dimension2D;
 import javafx.scene.Node;
@@ -40,6 +36,8 @@ final class FarCanvas extends ScrollPane {
     private static final int MOST_NAMES = 40;
 
     private static final double NAME_WIDTH = 120;
+
+    private static final Covered.Share NOTHING_MET = new Covered.Share(0, 0);
 
     private final Work work;
     private final Pane threads = new Pane();
@@ -107,17 +105,11 @@ final class FarCanvas extends ScrollPane {
 
     /** Draws the plates whose findings or rehearsed share are others than before. */
     private void look() {
-        Map<String, List<Finding.Weight>> found = shown.findings().stream()
-                .filter(f -> f.place().window().isPresent())
-                .collect(Collectors.groupingBy(
-                        f -> f.place().window().orElseThrow(),
-                        HashMap::new,
-                        Collectors.mapping(Finding::weight, Collectors.toList())));
+        Map<String, List<Finding.Weight>> found = shown.weights();
+        Map<String, Covered.Share> shares = shown.rehearsed().covered().shares();
         for (FarPlan.Plate place : plan.plates()) {
             String name = state.cards().get(place.card()).window().name().shown();
-            var look = new Look(
-                    found.getOrDefault(name, List.of()),
-                    shown.rehearsed().covered().share(name));
+            var look = new Look(found.getOrDefault(name, List.of()), shares.getOrDefault(name, NOTHING_MET));
             if (place.card() == looks.size()) {
                 looks.add(look);
                 drawn.add(plate(place, look));
@@ -240,11 +232,7 @@ final class FarCanvas extends ScrollPane {
     }
 
     private OptionalInt chosen() {
-        Optional<String> name = shown.chosen().window();
-        return IntStream.range(0, state.cards().size())
-                .filter(i -> name.equals(
-                        Optional.of(state.cards().get(i).window().name().shown())))
-                .findFirst();
+        return state.number(shown.chosen().window());
     }
 
     /** Another choice, or other hits, on the same overview. */

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
@@ -48,13 +49,8 @@ final class FarPlate extends Pane {
         if (roomy && folded > 0) {
             body.getChildren().add(Ui.label("+" + folded, "small"));
         }
-        weights.stream().min(Finding.Weight::compareTo).ifPresent(heaviest -> {
-            body.getChildren().add(Weights.shape(heaviest));
-            if (roomy) {
-                long alike = weights.stream().filter(heaviest::equals).count();
-                body.getChildren().add(Ui.label(Long.toString(alike), "weight-count", heaviest.word()));
-            }
-        });
+        List<Node> found = Weights.heaviest(weights);
+        body.getChildren().addAll(roomy ? found : found.stream().limit(1).toList());
         if (roomy && share.met() > 0) {
             body.getChildren().add(new ShareBar(share));
         }

@@ -18,7 +18,10 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * What the Overview shows, without any node: cards in tiers, rows that open something, lines between them. A window
@@ -46,6 +49,14 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
 
     /** An ending that comes back; unused if no opener has a branch for it. */
     record Tag(String ending, boolean used) {}
+
+    /** The number of the card of a window; none where it has no card. */
+    OptionalInt number(Optional<String> window) {
+        return IntStream.range(0, cards.size())
+                .filter(i ->
+                        window.equals(Optional.of(cards.get(i).window().name().shown())))
+                .findFirst();
+    }
 
     /** The endings that come back from a card; used only if every opener has a branch for it. */
     List<Tag> comingBack(int card) {

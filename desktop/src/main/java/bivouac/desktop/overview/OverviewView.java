@@ -13,7 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ForkJoinPool;
-import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -223,13 +222,7 @@ public final class OverviewView implements ScreenView {
         if (hits.isEmpty()) {
             return;
         }
-        Optional<String> chosen = shown.chosen().window();
-        int now = IntStream.range(0, state.cards().size())
-                .filter(i -> chosen.equals(
-                        Optional.of(state.cards().get(i).window().name().shown())))
-                .findFirst()
-                .orElse(-1);
-        int next = FarSearch.after(hits, now);
+        int next = FarSearch.after(hits, state.number(shown.chosen().window()).orElse(-1));
         work.choose(Chosen.window(state.cards().get(next).window().name().shown()));
         if (layout != null) {
             canvas.show(next);

@@ -6,6 +6,7 @@ import bivouac.design.Design;
 import bivouac.design.Expression;
 import bivouac.design.Variable;
 import bivouac.desktop.widget.DepartureChoice;
+import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.TokenFlow;
 import bivouac.desktop.widget.Ui;
@@ -16,7 +17,6 @@ import bivouac.desktop.work.Work;
 import bivouac.sentence.ScriptLines;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 
 /** The two walls of the Overview: what is there before the first window, and what happens after the last. */
@@ -39,11 +39,9 @@ final class Walls {
 
     /** What a wall says may be more than fits beside the tiers. */
     private static Node scrolling(VBox wall, String style) {
-        var scroll = new ScrollPane(wall);
-        scroll.setFitToWidth(true);
+        var scroll = Scrolling.down(wall);
         scroll.setFitToHeight(true);
         scroll.setMinHeight(0);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         return Ui.styled(scroll, "wall-scroll", style);
     }
 
@@ -73,8 +71,7 @@ final class Walls {
                     .forEach(t -> start.getChildren().add(Ui.shortened(t.name().shown(), "plain")));
         }
         start.getChildren().add(Ui.label("Start script", "wall-head"));
-        ScriptLines.of(app.start(), s.design())
-                .forEach(l -> start.getChildren().add(new TokenFlow(l.tokens(), w -> null)));
+        ScriptLines.of(app.start(), s.design()).forEach(l -> start.getChildren().add(new TokenFlow(l.tokens())));
         if (app.start().isEmpty()) {
             start.getChildren().add(Ui.wrapped("empty: nothing will be seen", "quiet"));
         }
@@ -87,7 +84,7 @@ final class Walls {
         nodes.setAll(
                 Ui.link("Departure", "departure-wall", () -> work.show(Screen.DEPARTURE)),
                 Ui.label("Asked for", "wall-head"),
-                departs(s.design()),
+                new DepartureChoice(() -> work.now().design(), "wall-departure-rule", work::change),
                 Ui.wrapped("session ending", "plain"),
                 Ui.label("Who is asked", "wall-head"));
         departing.asked().stream()
@@ -109,13 +106,6 @@ final class Walls {
                 Ui.wrapped(departing.keptInShort(), "plain"),
                 Ui.label("Exit code", "wall-head"));
         departing.codesInShort().forEach(c -> nodes.add(Ui.shortened(c, "plain")));
-    }
-
-    private Node departs(Design design) {
-        return new DepartureChoice(design, "wall-departure-rule", (rule, words) -> {
-            Design now = work.now().design();
-            work.change(now.with(now.application().departing(rule)), "the application ends " + words);
-        });
     }
 
     /** The value that a variable starts with, typed where it stands. */

@@ -84,15 +84,7 @@ final class WindowCard extends Pane {
                 .filter(f -> f.place().window().equals(Optional.of(name)))
                 .map(Finding::weight)
                 .toList();
-        weights.stream().min(Finding.Weight::compareTo).ifPresent(heaviest -> title.getChildren()
-                .addAll(
-                        Weights.shape(heaviest),
-                        Ui.label(
-                                Long.toString(weights.stream()
-                                        .filter(heaviest::equals)
-                                        .count()),
-                                "weight-count",
-                                heaviest.word())));
+        title.getChildren().addAll(Weights.heaviest(weights));
         Covered.Share share = s.rehearsed().covered().share(name);
         var about = Ui.shortened(card.about(), "small");
         about.setMaxWidth(Double.MAX_VALUE);

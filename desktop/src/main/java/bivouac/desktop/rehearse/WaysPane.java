@@ -1,6 +1,7 @@
 package bivouac.desktop.rehearse;
 
 import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Work;
@@ -13,7 +14,6 @@ import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -73,9 +73,7 @@ final class WaysPane extends VBox {
                 columns,
                 Ui.label("What differs at their ends", "strong"),
                 differences(compared));
-        var scroll = new ScrollPane(body);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        var scroll = Scrolling.down(body);
         scroll.getStyleClass().add("seen-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren()

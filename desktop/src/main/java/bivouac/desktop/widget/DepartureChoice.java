@@ -4,6 +4,7 @@ import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import java.util.function.BiConsumer;
+import java.util.function.Supplier;
 import javafx.scene.control.ChoiceBox;
 
 /** The departure rule (D1), to be chosen wherever it is seen. */
@@ -13,8 +14,12 @@ public final class DepartureChoice extends ChoiceBox<String> {
     private static final String TOLD = "only when told";
     private static final String WITH = "with ";
 
-    /** @param choose told the rule that is chosen, and its words */
-    public DepartureChoice(Design design, String id, BiConsumer<DepartureRule, String> choose) {
+    /**
+     * @param now the design as it is when a rule is chosen
+     * @param change takes the changed design, and what was done
+     */
+    public DepartureChoice(Supplier<Design> now, String id, BiConsumer<Design, String> change) {
+        Design design = now.get();
         setId(id);
         setAccessibleText("When the application ends");
         getItems().addAll(LAST, TOLD);
@@ -27,7 +32,12 @@ public final class DepartureChoice extends ChoiceBox<String> {
                     case DepartureRule.OnlyWhenTold o -> TOLD;
                     case DepartureRule.WithWindow(String window) -> WITH + window;
                 });
-        setOnAction(e -> choose.accept(rule(getValue()), getValue()));
+        setOnAction(e -> {
+            Design changing = now.get();
+            change.accept(
+                    changing.with(changing.application().departing(rule(getValue()))),
+                    "the application ends " + getValue());
+        });
     }
 
     private static DepartureRule rule(String words) {

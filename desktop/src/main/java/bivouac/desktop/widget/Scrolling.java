@@ -5,12 +5,20 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 
-/** Scrolls to where the keyboard goes, so that Tab never leads out of sight. */
+/** What is longer than its place is scrolled up and down, and to where the keyboard goes: Tab never leads out of sight. */
 public final class Scrolling {
 
     private static final double AROUND = 12;
 
     private Scrolling() {}
+
+    /** A pane that is as wide as its place, and scrolls up and down only. */
+    public static ScrollPane down(Node content) {
+        var pane = new ScrollPane(content);
+        pane.setFitToWidth(true);
+        pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        return pane;
+    }
 
     /** Makes a scroll pane follow the keyboard for as long as it is in a scene. */
     public static void follow(ScrollPane pane) {

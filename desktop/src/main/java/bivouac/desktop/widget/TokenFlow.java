@@ -1,35 +1,41 @@
 package bivouac.desktop.widget;
 
+import bivouac.design.Design;
 import bivouac.sentence.Token;
 import java.util.List;
-import java.util.function.Function;
+import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 
 /** A sentence drawn: each token in its own way, wrapping where the line is full. */
 public final class TokenFlow extends FlowPane {
 
-    /** @param mark the sign of a window by its name, or null for none */
-    public TokenFlow(List<Token> tokens, Function<String, Node> mark) {
+    /** Without signs before the names of windows. */
+    public TokenFlow(List<Token> tokens) {
+        this(tokens, Optional.empty());
+    }
+
+    /** With the sign of each window of a design before its name. */
+    public TokenFlow(List<Token> tokens, Design design) {
+        this(tokens, Optional.of(design));
+    }
+
+    private TokenFlow(List<Token> tokens, Optional<Design> design) {
         super(5, 2);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("sentence");
         setMinWidth(0);
         for (Token token : tokens) {
-            add(token, mark);
+            add(token, design);
         }
     }
 
-    private void add(Token token, Function<String, Node> mark) {
+    private void add(Token token, Optional<Design> design) {
         switch (token) {
             case Token.Keyword(String text) -> getChildren().add(Ui.label(text, "keyword"));
             case Token.WindowName(String text) -> {
-                Node sign = mark.apply(text);
-                if (sign != null) {
-                    getChildren().add(sign);
-                }
+                design.flatMap(d -> d.window(text)).ifPresent(w -> getChildren().add(new Mark(w)));
                 getChildren().add(Ui.label(text.isBlank() ? "no window yet" : text, "strong"));
             }
             case Token.EndingName(String text) -> getChildren().add(Ui.label(text, "ending"));

@@ -1,6 +1,7 @@
 package bivouac.desktop.widget;
 
 import bivouac.check.Finding;
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polygon;
@@ -10,6 +11,19 @@ import javafx.scene.shape.Shape;
 public final class Weights {
 
     private Weights() {}
+
+    /** The shape of a weight with how many findings have it. */
+    public static List<Node> counted(Finding.Weight weight, long many) {
+        return List.of(shape(weight), Ui.label(Long.toString(many), "weight-count", weight.word()));
+    }
+
+    /** The heaviest of several with how many are as heavy; nothing where there are none. */
+    public static List<Node> heaviest(List<Finding.Weight> weights) {
+        return weights.stream()
+                .min(Finding.Weight::compareTo)
+                .map(h -> counted(h, weights.stream().filter(h::equals).count()))
+                .orElse(List.of());
+    }
 
     public static Node shape(Finding.Weight weight) {
         Shape shape =

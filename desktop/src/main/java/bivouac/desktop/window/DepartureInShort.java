@@ -27,10 +27,7 @@ final class DepartureInShort {
         Departing departing = Departing.of(s.program());
         var nodes = new ArrayList<Node>();
         nodes.add(head("The application ends"));
-        nodes.add(new DepartureChoice(s.design(), "departure-rule", (rule, words) -> {
-            var design = work.now().design();
-            work.change(design.with(design.application().departing(rule)), "the application ends " + words);
-        }));
+        nodes.add(new DepartureChoice(() -> work.now().design(), "departure-rule", work::change));
         nodes.add(head("Who is asked, in this order"));
         nodes.add(asked(departing));
         nodes.add(Ui.row(

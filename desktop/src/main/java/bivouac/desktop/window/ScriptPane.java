@@ -6,7 +6,6 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.desktop.widget.LineField;
-import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.TokenFlow;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
@@ -115,7 +114,7 @@ public final class ScriptPane extends VBox {
     }
 
     private Node row(ScriptLines.Line line, Script script) {
-        var flow = new TokenFlow(line.tokens(), this::mark);
+        var flow = new TokenFlow(line.tokens(), shown.design());
         HBox.setHgrow(flow, Priority.ALWAYS);
         String number = line instanceof ScriptLines.StepLine s ? Integer.toString(s.number()) : "";
         var row = Ui.styled(Ui.row(0, Ui.styled(Ui.label(number), "step-number"), flow), "step-line");
@@ -176,10 +175,6 @@ public final class ScriptPane extends VBox {
                                 "problem-text",
                                 f.weight().word())));
         return lines;
-    }
-
-    private Node mark(String window) {
-        return shown.design().window(window).map(w -> (Node) new Mark(w)).orElse(null);
     }
 
     // Keys

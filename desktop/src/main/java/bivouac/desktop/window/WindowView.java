@@ -90,9 +90,7 @@ public final class WindowView implements ScreenView {
     }
 
     private static ScrollPane scroll(Region content, String style) {
-        var scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        var scroll = Scrolling.down(content);
         scroll.getStyleClass().add(style);
         Scrolling.follow(scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);

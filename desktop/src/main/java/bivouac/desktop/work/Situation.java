@@ -7,7 +7,9 @@ import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * All that the screens show, at one moment. Screens are drawn from it and never see two halves of a change.
@@ -44,6 +46,13 @@ public record Situation(
     /** The findings that are open: not accepted by the developer. */
     public List<Finding> findings() {
         return checked.open();
+    }
+
+    /** The weights of the open findings by window; those of the application by an empty name. */
+    public Map<String, List<Finding.Weight>> weights() {
+        return findings().stream()
+                .collect(Collectors.groupingBy(
+                        f -> f.place().window().orElse(""), Collectors.mapping(Finding::weight, Collectors.toList())));
     }
 
     /** With a changed design, which is not compiled yet. */

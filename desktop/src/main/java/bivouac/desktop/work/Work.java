@@ -3,6 +3,7 @@ package bivouac.desktop.work;
 import bivouac.check.Beside;
 import bivouac.check.Checked;
 import bivouac.check.Finding;
+import bivouac.check.Repair;
 import bivouac.closing.Closings;
 import bivouac.closing.Departing;
 import bivouac.design.Application;
@@ -444,6 +445,11 @@ public final class Work {
         onDisk = file;
         become(begun(design, file.map(OnDisk::file), saved, now.screen(), new Situation.Foot(foot, false)));
         compile(design);
+    }
+
+    /** Does what puts a finding right. */
+    public void putRight(Finding finding, Repair repair) {
+        change(repair.in(now.design()), "put right: " + finding.what());
     }
 
     /** Opens a file; if it cannot be read, says why, and the design on the screen stays as it is. */
