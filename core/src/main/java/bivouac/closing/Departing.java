@@ -212,20 +212,37 @@ public record Departing(
                 .toList();
     }
 
-    /** The design with a window asked one place earlier or later; the order is written down by that (D2). */
+    /** The design with a window asked some places earlier or later; the order is written down by that (D2). */
     public static Design moved(Program program, String window, int by) {
-        Design design = program.design();
-        var order = new ArrayList<>(asked(program, Closings.of(program)).stream()
-                .filter(a -> a.depth() == 0)
-                .map(a -> a.window().name().shown())
-                .toList());
+        List<String> order = firstAsked(program);
         int from = order.indexOf(window);
         int to = from + by;
-        if (from < 0 || to < 0 || to >= order.size()) {
-            return design;
+        return from < 0 || to < 0 || to >= order.size() ? program.design() : put(program.design(), order, from, to);
+    }
+
+    /** The design with a window asked just before another one, or right behind it. */
+    public static Design moved(Program program, String window, String other, boolean behind) {
+        List<String> order = firstAsked(program);
+        int from = order.indexOf(window);
+        int there = order.indexOf(other);
+        if (from < 0 || there < 0 || from == there) {
+            return program.design();
         }
-        order.remove(from);
-        order.add(to, window);
+        int before = behind ? there + 1 : there;
+        return put(program.design(), order, from, before > from ? before - 1 : before);
+    }
+
+    /** Those that are asked without an owner, in their order. */
+    private static List<String> firstAsked(Program program) {
+        return asked(program, Closings.of(program)).stream()
+                .filter(a -> a.depth() == 0)
+                .map(a -> a.window().name().shown())
+                .toList();
+    }
+
+    private static Design put(Design design, List<String> before, int from, int to) {
+        var order = new ArrayList<>(before);
+        order.add(to, order.remove(from));
         return design.with(
                 design.application().leaving(design.application().leaving().asking(order)));
     }

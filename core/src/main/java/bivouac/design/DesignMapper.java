@@ -117,7 +117,8 @@ abstract class DesignMapper {
                         takes(box.takes()),
                         box.answers(),
                         box.byDefault(),
-                        box.escape());
+                        box.escape(),
+                        box.place());
             }
             case FileDialog dialog -> {
                 scope = Optional.of(dialog);

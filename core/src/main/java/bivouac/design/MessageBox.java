@@ -9,6 +9,7 @@ import java.util.Optional;
  * @param answers its buttons, in order; each is an ending
  * @param byDefault the ending of the button that Enter presses
  * @param escape the ending that close box and Escape lead to; where there is one button, absent means that one (C7)
+ * @param place where it stands when it opens; one of {@link #PLACES}
  */
 public record MessageBox(
         Name name,
@@ -18,8 +19,13 @@ public record MessageBox(
         List<Take> takes,
         List<Answer> answers,
         Optional<String> byDefault,
-        Optional<String> escape)
+        Optional<String> escape,
+        WindowFrame.Place place)
         implements ReadyMade {
+
+    /** Where a message box can stand, the usual first; it is never there long enough to be put anywhere by hand. */
+    public static final List<WindowFrame.Place> PLACES =
+            List.of(WindowFrame.Place.OVER_OWNER, WindowFrame.Place.CENTRE);
 
     /** What kind of message it is; it decides the icon. */
     public enum Severity {
@@ -44,6 +50,22 @@ public record MessageBox(
     public MessageBox {
         takes = List.copyOf(takes);
         answers = List.copyOf(answers);
+        if (!PLACES.contains(place)) {
+            throw new IllegalArgumentException("A message box does not stand " + place.words());
+        }
+    }
+
+    /** One that stands where message boxes usually do. */
+    public MessageBox(
+            Name name,
+            String title,
+            Severity severity,
+            String text,
+            List<Take> takes,
+            List<Answer> answers,
+            Optional<String> byDefault,
+            Optional<String> escape) {
+        this(name, title, severity, text, takes, answers, byDefault, escape, PLACES.getFirst());
     }
 
     @Override
@@ -60,28 +82,32 @@ public record MessageBox(
 
     @Override
     public MessageBox named(Name other) {
-        return new MessageBox(other, title, severity, text, takes, answers, byDefault, escape);
+        return new MessageBox(other, title, severity, text, takes, answers, byDefault, escape, place);
     }
 
     @Override
     public MessageBox taking(List<Take> other) {
-        return new MessageBox(name, title, severity, text, other, answers, byDefault, escape);
+        return new MessageBox(name, title, severity, text, other, answers, byDefault, escape, place);
     }
 
     public MessageBox titled(String other) {
-        return new MessageBox(name, other, severity, text, takes, answers, byDefault, escape);
+        return new MessageBox(name, other, severity, text, takes, answers, byDefault, escape, place);
     }
 
     public MessageBox saying(String other) {
-        return new MessageBox(name, title, severity, other, takes, answers, byDefault, escape);
+        return new MessageBox(name, title, severity, other, takes, answers, byDefault, escape, place);
     }
 
     public MessageBox of(Severity other) {
-        return new MessageBox(name, title, other, text, takes, answers, byDefault, escape);
+        return new MessageBox(name, title, other, text, takes, answers, byDefault, escape, place);
     }
 
     public MessageBox answering(List<Answer> other, Optional<String> enter, Optional<String> esc) {
-        return new MessageBox(name, title, severity, text, takes, other, enter, esc);
+        return new MessageBox(name, title, severity, text, takes, other, enter, esc, place);
+    }
+
+    public MessageBox standing(WindowFrame.Place other) {
+        return new MessageBox(name, title, severity, text, takes, answers, byDefault, escape, other);
     }
 
     @Override

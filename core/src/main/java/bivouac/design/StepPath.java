@@ -116,6 +116,32 @@ public record StepPath(List<Integer> numbers) {
         return edit(script, 0, steps -> steps.remove(last()));
     }
 
+    /**
+     * {@code script} with the step here put where another path leads, before what stands there; as it is where there is no
+     * step here, or where it would go into itself.
+     */
+    public Script moveTo(Script script, StepPath to) {
+        Optional<Step> step = in(script);
+        boolean intoItself = to.numbers.size() > numbers.size()
+                && to.numbers.subList(0, numbers.size()).equals(numbers);
+        if (step.isEmpty() || intoItself) {
+            return script;
+        }
+        return to.without(this).insert(remove(script), step.get());
+    }
+
+    /** Where this path leads once the step at another one is gone. */
+    private StepPath without(StepPath gone) {
+        int at = gone.numbers.size() - 1;
+        boolean beside = numbers.size() > at && numbers.subList(0, at).equals(gone.numbers.subList(0, at));
+        if (!beside || numbers.get(at) <= gone.last()) {
+            return this;
+        }
+        var moved = new ArrayList<>(numbers);
+        moved.set(at, numbers.get(at) - 1);
+        return new StepPath(moved);
+    }
+
     private interface Change {
         void on(List<Step> steps);
     }

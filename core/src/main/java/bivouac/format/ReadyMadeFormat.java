@@ -6,6 +6,7 @@ import bivouac.design.Name;
 import bivouac.design.Picker;
 import bivouac.design.ReadyMade;
 import bivouac.design.Window;
+import bivouac.design.WindowFrame;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -14,6 +15,8 @@ final class ReadyMadeFormat {
 
     private static final Map<String, MessageBox.Severity> SEVERITIES =
             words(MessageBox.Severity.values(), MessageBox.Severity::word);
+    private static final Map<String, WindowFrame.Place> PLACES =
+            words(MessageBox.PLACES.toArray(WindowFrame.Place[]::new), WindowFrame.Place::words);
     private static final Map<String, FileDialog.Asks> ASKS = words(FileDialog.Asks.values(), FileDialog.Asks::words);
 
     private ReadyMadeFormat() {}
@@ -62,7 +65,8 @@ final class ReadyMadeFormat {
                     return answer;
                 }),
                 f.optionalText("default"),
-                f.optionalText("escape"));
+                f.optionalText("escape"),
+                f.value("opens", MessageBox.PLACES.getFirst(), j -> Fields.oneOf(j, PLACES)));
         f.done();
         return box;
     }
@@ -80,7 +84,12 @@ final class ReadyMadeFormat {
                 .list("buttons", b.answers(), a -> new JsonOut.Members()
                         .put("text", a.text())
                         .putUnless(MessageBox.Answer.of(a.text()).equals(a), "ending", a.ending()));
-        return out.put("default", b.byDefault()).put("escape", b.escape());
+        return out.put("default", b.byDefault())
+                .put("escape", b.escape())
+                .putUnless(
+                        b.place() == MessageBox.PLACES.getFirst(),
+                        "opens",
+                        b.place().words());
     }
 
     private static FileDialog fileDialog(Json json) throws Unreadable {

@@ -75,6 +75,32 @@ public final class TrailWords {
         return clauses.isEmpty() ? "nothing else" : clauses;
     }
 
+    /** How many letters of what an event caused a line of the trail has room for. */
+    private static final int ROOM = 32;
+
+    /** All that a moment says, a line for each thing: what the event was beside who and what, then what it caused in order. */
+    public static List<String> inFull(Design design, Moment moment) {
+        var all = new ArrayList<String>();
+        moment.event()
+                .map(e -> line(design, e).detail())
+                .filter(d -> !d.isEmpty())
+                .ifPresent(all::add);
+        all.addAll(everything(moment.seen()));
+        return List.copyOf(all);
+    }
+
+    /** Whether a line of the trail shows all of it. */
+    public static boolean fits(List<String> inFull) {
+        return inFull.size() < 2 && inFull.stream().allMatch(l -> l.length() <= ROOM);
+    }
+
+    private static final String FAULT = "fault ";
+
+    /** Whether a line of what was seen tells of a fault. */
+    public static boolean isFault(String line) {
+        return line.startsWith(FAULT);
+    }
+
     private static String clauses(Stream<Sighting> seen) {
         return seen.sorted(Comparator.comparingInt(TrailWords::importance))
                 .flatMap(s -> clause(s).stream())
@@ -149,7 +175,7 @@ public final class TrailWords {
 
     private static String fault(Sighting.Faulted f) {
         String where = f.fault().where().map(w -> " (" + w + ")").orElse("");
-        return "fault " + f.fault().rule() + ": " + f.fault().message() + where;
+        return FAULT + f.fault().rule() + ": " + f.fault().message() + where;
     }
 
     private static Optional<String> clause(Sighting s) {

@@ -122,4 +122,15 @@ class DepartingTest {
         assertThat(before.decisions().getFirst().canStay("failed")).isTrue();
         assertThat(before.decisions().getFirst().canStay("done")).isFalse();
     }
+
+    @Test
+    void D2_a_window_that_is_let_go_over_another_is_asked_before_or_after_it() {
+        Program program = Program.of(
+                withMain(main("One")).with(main("Two"), main("Three")).design());
+        assertThat(asked(program.design())).containsExactly("Three", "Two", "One");
+        assertThat(asked(Departing.moved(program, "Three", "One", false))).containsExactly("Two", "Three", "One");
+        assertThat(asked(Departing.moved(program, "Three", "One", true))).containsExactly("Two", "One", "Three");
+        assertThat(asked(Departing.moved(program, "One", "Three", false))).containsExactly("One", "Three", "Two");
+        assertThat(Departing.moved(program, "One", "One", true)).isSameAs(program.design());
+    }
 }

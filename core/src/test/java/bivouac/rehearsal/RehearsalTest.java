@@ -255,4 +255,16 @@ class RehearsalTest {
         assertThat(TrailWords.caused(design.rehearsal().present().seen()))
                 .isEqualTo("opens Card; notes “said”; sets app.n to 1");
     }
+
+    @Test
+    void a_line_of_the_trail_shows_its_beginning_and_the_chosen_one_all_of_it() {
+        Rehearsal typed = start.act(new Event.Edit(0, 0, "Ilva"));
+        assertThat(TrailWords.inFull(design, typed.present())).containsExactly("“Ilva” typed", "notes “changed”");
+        assertThat(TrailWords.fits(TrailWords.inFull(design, typed.present()))).isFalse();
+        Rehearsal asked = typed.act(new Event.Press(0, 1));
+        assertThat(TrailWords.inFull(design, asked.present())).containsExactly("opens Sure, waits: “Sure?”");
+        assertThat(TrailWords.fits(List.of("opens Sure, waits: “Sure?”"))).isTrue();
+        assertThat(TrailWords.isFault("fault X3: nothing there")).isTrue();
+        assertThat(TrailWords.isFault("notes “fault”")).isFalse();
+    }
 }

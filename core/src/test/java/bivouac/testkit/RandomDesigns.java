@@ -298,7 +298,8 @@ public final class RandomDesigns {
                 takes(),
                 List.of(MessageBox.Answer.of("OK"), new MessageBox.Answer(word(), word())),
                 maybe(() -> "ok"),
-                maybe(this::word));
+                maybe(this::word),
+                pick(MessageBox.PLACES));
     }
 
     private static final List<String> HOLDINGS = List.of("lock", "none");

@@ -156,4 +156,42 @@ class ClosingScreensTest {
                         .getFirst())
                 .isInstanceOf(bivouac.design.Step.Note.class);
     }
+
+    private void tall(double height) {
+        robot.on(() -> {
+            robot.stage().setHeight(height);
+            return null;
+        });
+        robot.settle();
+    }
+
+    @Test
+    void the_order_of_asking_and_the_steps_of_the_plan_are_dragged() throws Exception {
+        robot.close();
+        Design kiln = DesignFile.read(Path.of("../examples/kiln-house.bivouac"));
+        var plan = new bivouac.design.Script(
+                java.util.List.of(new bivouac.design.Step.Note("one"), new bivouac.design.Step.Note("two")));
+        kiln = kiln.with(kiln.application().leaving(bivouac.design.Leaving.USUAL.planning(plan)));
+        robot = Robot.open(kiln, folder.resolve("kiln"));
+        robot.key(CONTROL, DIGIT6);
+        var order = bivouac.closing.Departing.of(now().program()).asked().stream()
+                .filter(a -> a.depth() == 0)
+                .map(a -> a.window().name().shown())
+                .toList();
+        String first = order.getFirst();
+        String second = order.get(1);
+        // tall enough that both are in sight
+        tall(1000);
+        robot.dragOver("asked-" + first, "asked-" + second, true);
+        assertThat(now().design().application().leaving().asked().subList(0, 2)).containsExactly(second, first);
+
+        tall(700);
+        robot.dragOver("step-[1]", "step-[0]", false);
+        assertThat(now().design().application().leaving().plan().steps().stream()
+                        .map(bivouac.sentence.Sentences::line))
+                .containsExactly("note `two`", "note `one`");
+        robot.key(CONTROL, Z);
+        assertThat(now().design().application().leaving().plan().steps().getFirst())
+                .isEqualTo(new bivouac.design.Step.Note("one"));
+    }
 }

@@ -246,6 +246,29 @@ final class Robot {
         return settle();
     }
 
+    /** Drags one node over another, and lets it go near the upper edge of that one, or near its lower edge. */
+    Robot dragOver(String id, String over, boolean low) {
+        settle();
+        Point2D from = on(() -> {
+            Node dragged = Refocus.find(stage.getScene().getRoot(), id);
+            var bounds = dragged.localToScreen(dragged.getLayoutBounds());
+            return new Point2D(bounds.getCenterX(), bounds.getCenterY());
+        });
+        Point2D to = on(() -> {
+            Node there = Refocus.find(stage.getScene().getRoot(), over);
+            var bounds = there.localToScreen(there.getLayoutBounds());
+            return new Point2D(bounds.getMinX() + 30, low ? bounds.getMaxY() - 3 : bounds.getMinY() + 3);
+        });
+        moveTo(from);
+        hand(h -> h.mousePress(MouseButton.PRIMARY));
+        moveTo(from.midpoint(to));
+        moveTo(to.add(1, 0));
+        moveTo(to);
+        settle();
+        hand(h -> h.mouseRelease(MouseButton.PRIMARY));
+        return settle();
+    }
+
     private Robot clickOn(Point2D place) {
         moveTo(place);
         hand(h -> h.mousePress(MouseButton.PRIMARY));

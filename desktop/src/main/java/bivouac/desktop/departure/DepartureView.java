@@ -7,6 +7,7 @@ import bivouac.design.FacedWindow;
 import bivouac.design.ScriptPlace;
 import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.DepartureChoice;
+import bivouac.desktop.widget.DragOrder;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
@@ -23,7 +24,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.Parent;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -40,12 +40,14 @@ public final class DepartureView implements ScreenView {
     private final Work work;
     private final BorderPane root = new BorderPane();
     private final HBox lane = Ui.styled(new HBox(), "departure-lane");
-    private final VBox killed = Ui.styled(Ui.column(6), "departure-killed");
+    private final KilledHere killed = new KilledHere();
+    /** Windows of the asking order, dragged. */
+    private final DragOrder<String> order = new DragOrder<>(this::drop);
+
     private final VBox planBox = Ui.styled(Ui.column(6), "departure-plan");
     private final ScriptPane plan;
     private Departing departing;
     private int asker;
-    private LeftBehind.Stage stage = LeftBehind.Stage.ASKED;
     private Situation shown;
 
     public DepartureView(Work work) {
@@ -60,7 +62,7 @@ public final class DepartureView implements ScreenView {
                         Ui.spring(),
                         play),
                 "screen-bar"));
-        var script = scrolling(plan);
+        var script = Scrolling.down(plan);
         VBox.setVgrow(script, Priority.ALWAYS);
         planBox.getChildren()
                 .addAll(
@@ -72,14 +74,11 @@ public final class DepartureView implements ScreenView {
         HBox.setHgrow(planBox, Priority.ALWAYS);
         var below = Ui.styled(new HBox(killed, planBox), "departure-below");
         below.setPrefHeight(300);
-        root.setCenter(scrolling(lane));
+        var along = Scrolling.down(lane);
+        // the gate and the end reach down to the foot, however little there is to close
+        lane.minHeightProperty().bind(along.heightProperty().subtract(4));
+        root.setCenter(along);
         root.setBottom(below);
-    }
-
-    private static ScrollPane scrolling(Node node) {
-        var scroll = Scrolling.down(node);
-        scroll.setFitToHeight(true);
-        return scroll;
     }
 
     @Override
@@ -103,6 +102,7 @@ public final class DepartureView implements ScreenView {
 
     private void draw() {
         Refocus focus = Refocus.of(root);
+        order.clear();
         asker = Math.min(asker, departing.askers().size() - 1);
         lane.getChildren()
                 .setAll(
@@ -114,7 +114,7 @@ public final class DepartureView implements ScreenView {
                         column("Given back", "last taken first", 128, givenBack()),
                         column("Kept", "for next time", 112, kept()),
                         exit());
-        drawKilled();
+        killed.show(shown.design(), departing);
         focus.restore(root, false);
     }
 
@@ -204,6 +204,7 @@ public final class DepartureView implements ScreenView {
                 "asked: " + name,
                 () -> work.goTo(Chosen.script(new ScriptPlace.AtMoment(name, FacedWindow.Moment.BEFORE_CLOSING))));
         if (asked.depth() == 0) {
+            order.add(row, name);
             row.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
                 if (e.isAltDown() && (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN)) {
                     move(name, e.getCode() == KeyCode.UP ? -1 : 1);
@@ -247,6 +248,12 @@ public final class DepartureView implements ScreenView {
         work.change(
                 Departing.moved(work.now().program(), window, by),
                 window + " is asked " + (by < 0 ? "earlier" : "later"));
+    }
+
+    private void drop(String window, String other, boolean behind) {
+        work.change(
+                Departing.moved(work.now().program(), window, other, behind),
+                window + " is asked " + (behind ? "after " : "before ") + other);
     }
 
     private List<Node> closing() {
@@ -320,42 +327,6 @@ public final class DepartureView implements ScreenView {
         wall.setMinWidth(128);
         wall.setPrefWidth(148);
         return wall;
-    }
-
-    private void drawKilled() {
-        var stages = LeftBehind.Stage.values();
-        var words = Ui.row(
-                6,
-                Ui.label("killed here", "killed-mark"),
-                Ui.shortened(stage.words(), "strong"),
-                Ui.spring(),
-                Ui.button("‹", "killed-earlier", () -> stage(stage.ordinal() - 1), "secondary"),
-                Ui.button("›", "killed-later", () -> stage(stage.ordinal() + 1), "secondary"));
-        killed.getChildren().setAll(words);
-        for (LeftBehind.Line line :
-                LeftBehind.of(shown.design(), departing, stage).lines()) {
-            var what = Ui.label(line.what(), "quiet");
-            what.setMinWidth(76);
-            var left = Ui.wrapped(line.left(), "plain");
-            left.setPrefWidth(190);
-            left.setMinWidth(190);
-            var next = Ui.wrapped("→ " + line.next(), "plain");
-            HBox.setHgrow(next, Priority.ALWAYS);
-            var row = Ui.row(8, what, left, next);
-            row.setAlignment(javafx.geometry.Pos.TOP_LEFT);
-            killed.getChildren().add(Ui.styled(row, "killed-line"));
-        }
-        killed.getChildren()
-                .add(Ui.wrapped("Nothing runs, nothing is asked, and there is no exit code (D7).", "quiet"));
-        killed.setPrefWidth(560);
-        killed.setMinWidth(420);
-        killed.lookup("#killed-earlier").setDisable(stage.ordinal() == 0);
-        killed.lookup("#killed-later").setDisable(stage.ordinal() == stages.length - 1);
-    }
-
-    private void stage(int number) {
-        stage = LeftBehind.Stage.values()[number];
-        drawKilled();
     }
 
     private void play() {

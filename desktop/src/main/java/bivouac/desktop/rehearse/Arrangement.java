@@ -1,6 +1,8 @@
 package bivouac.desktop.rehearse;
 
 import bivouac.design.FacedWindow;
+import bivouac.design.MessageBox;
+import bivouac.design.WindowFrame;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting.Which;
 import java.util.ArrayList;
@@ -51,6 +53,19 @@ final class Arrangement {
     /** Where a window stands; a new one a little lower and to the right of its owner, or of those before it. */
     Point2D place(Scene.OpenWindow window, int others) {
         return places.computeIfAbsent(window.which(), w -> placeFor(window, others));
+    }
+
+    /**
+     * Whether a window that opens is to stand in the middle of the desk. Main and child windows are set beside each other
+     * all the same, so that a rehearsal shows them all.
+     */
+    static boolean isCentred(Scene.OpenWindow window) {
+        return switch (window.design()) {
+            case MessageBox box -> box.place() == WindowFrame.Place.CENTRE;
+            case FacedWindow face ->
+                face.of() == FacedWindow.Kind.DIALOG && face.frame().place() == WindowFrame.Place.CENTRE;
+            default -> false;
+        };
     }
 
     void move(Which which, Point2D place) {

@@ -31,12 +31,14 @@ final class DeskMenus extends HBox {
             button.getStyleClass().add("desk-menu");
             for (Part.MenuCommand command : menu.commands()) {
                 int part = number++;
-                String text = AccessKey.without(command.text())
-                        + (command.shortcut().isEmpty() ? "" : "    " + command.shortcut());
+                String text = AccessKey.without(command.text());
                 var item = command.ticking() ? new CheckMenuItem(text) : new MenuItem(text);
                 item.setId("command-" + command.name().expression());
                 item.setOnAction(e -> act.accept(new Event.Press(shown.get().instance(), part)));
                 item.setUserData(part);
+                if (!command.shortcut().isEmpty()) {
+                    item.setAccelerator(Shortcuts.shown(command.shortcut()));
+                }
                 if (command.separated() && !button.getItems().isEmpty()) {
                     button.getItems().add(new SeparatorMenuItem());
                 }

@@ -32,6 +32,9 @@ final class DeskView extends Pane {
     private final Consumer<Integer> raise;
     private final Map<Sighting.Which, DeskWindow> windows = new HashMap<>();
     private final Arrangement arrangement = new Arrangement();
+    /** Windows that are to stand in the middle, as soon as their size is known. */
+    private final List<DeskWindow> centring = new ArrayList<>();
+
     private final Pane area = new Pane();
     private final Scale zoom = new Scale(1, 1, 0, 0);
     private final HBox strip = new HBox(6);
@@ -162,6 +165,9 @@ final class DeskView extends Pane {
         windows.put(window.which(), made);
         Point2D place = arrangement.place(window, windows.size() - 1);
         made.relocate(place.getX(), place.getY());
+        if (Arrangement.isCentred(window)) {
+            centring.add(made);
+        }
         Dragging.by(made.titleBar(), made, p -> arrangement.move(window.which(), p));
         made.setOnMousePressed(e -> {
             int instance = made.shown().instance();
@@ -202,6 +208,8 @@ final class DeskView extends Pane {
         super.layoutChildren();
         strip.setMaxWidth(getWidth());
         strip.resizeRelocate(8, getHeight() - strip.prefHeight(getWidth()) - 8, getWidth() - 16, strip.prefHeight(-1));
+        centring.forEach(this::centre);
+        centring.clear();
         double width = 0;
         double height = 0;
         for (Node node : area.getChildren()) {
@@ -215,6 +223,14 @@ final class DeskView extends Pane {
         double drawn = getWidth() <= 0 ? 1 : Math.max(SMALLEST, Math.floor(fit * 20) / 20);
         zoom.setX(drawn);
         zoom.setY(drawn);
+    }
+
+    private void centre(DeskWindow window) {
+        var place = new Point2D(
+                Math.max(0, Math.rint((getWidth() - window.prefWidth(-1)) / 2)),
+                Math.max(0, Math.rint((getHeight() - window.prefHeight(-1)) / 2)));
+        arrangement.move(window.shown().which(), place);
+        window.relocate(place.getX(), place.getY());
     }
 
     private void blocked(Sighting.Which which) {

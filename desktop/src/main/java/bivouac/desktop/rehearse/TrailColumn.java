@@ -16,6 +16,8 @@ import javafx.scene.layout.VBox;
 final class TrailColumn extends VBox {
 
     private final TrailList trail;
+    private final TrailWhole whole = new TrailWhole();
+    private final VBox trailBox;
     private final WalkList walks;
     private final TourBox tour;
     private final Label replayed = Ui.wrapped("", "problem");
@@ -43,7 +45,9 @@ final class TrailColumn extends VBox {
         name.setOnAction(e -> keep.run());
         var keepButton = Ui.button("Keep", "walk-keep", keep, "secondary");
         keepButton.setMinWidth(USE_PREF_SIZE);
-        var lists = new StackPane(trail, walks);
+        VBox.setVgrow(trail, Priority.ALWAYS);
+        trailBox = new VBox(trail, whole);
+        var lists = new StackPane(trailBox, walks);
         VBox.setVgrow(lists, Priority.ALWAYS);
         getChildren()
                 .addAll(
@@ -57,7 +61,7 @@ final class TrailColumn extends VBox {
     }
 
     private void choose(int segment) {
-        Ui.show(trail, segment == 0);
+        Ui.show(trailBox, segment == 0);
         Ui.show(walks, segment == 1);
         Ui.show(tour, segment == 1);
         if (segment == 1 && shown != null) {
@@ -70,6 +74,7 @@ final class TrailColumn extends VBox {
         replayed.setText(s.replayed().orElse(""));
         Ui.show(replayed, s.replayed().isPresent());
         trail.show(s.program().design(), s.rehearsal());
+        whole.show(s.program().design(), s.rehearsal().present());
         shown = s;
         if (walks.isVisible()) {
             walks.show(s);

@@ -5,6 +5,7 @@ import bivouac.sentence.Token;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 
@@ -50,10 +51,31 @@ public final class TokenFlow extends FlowPane {
         }
     }
 
-    /** As wide as the line at most, so that it wraps in a narrow column. */
-    private Label wrapping(Label label) {
+    private static Label wrapping(Label label) {
         label.setWrapText(true);
-        label.maxWidthProperty().bind(widthProperty());
         return label;
+    }
+
+    /** Words that wrap are as wide as the line at most; told before heights are asked for, so that these hold. */
+    private void fitInto(double width) {
+        if (width > 0) {
+            for (Node child : getChildren()) {
+                if (child instanceof Label label && label.isWrapText() && label.getMaxWidth() != width) {
+                    label.setMaxWidth(width);
+                }
+            }
+        }
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        fitInto(width);
+        return super.computePrefHeight(width);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        fitInto(getWidth());
+        super.layoutChildren();
     }
 }

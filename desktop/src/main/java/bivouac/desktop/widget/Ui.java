@@ -116,7 +116,12 @@ public final class Ui {
         region.setAccessibleText(accessible);
         region.setAccessibleRole(AccessibleRole.BUTTON);
         region.setFocusTraversable(true);
-        region.setOnMouseClicked(e -> action.run());
+        region.setOnMouseClicked(e -> {
+            // a drag that ends where it began is none
+            if (e.isStillSincePress()) {
+                action.run();
+            }
+        });
         region.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
                 action.run();

@@ -2,6 +2,7 @@ package bivouac.desktop.window;
 
 import bivouac.design.ButtonSet;
 import bivouac.design.MessageBox;
+import bivouac.design.WindowFrame;
 import bivouac.desktop.widget.Severities;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
@@ -97,8 +98,20 @@ final class BoxPane {
                                         box,
                                         "box-escape",
                                         box.escape(),
-                                        (b, e) -> b.answering(b.answers(), b.byDefault(), e)))),
+                                        (b, e) -> b.answering(b.answers(), b.byDefault(), e))),
+                        ReadyMadePane.line("It stands", place(box))),
                 "part-pane");
+    }
+
+    private Node place(MessageBox box) {
+        var choice = new ChoiceBox<String>();
+        choice.setId("box-place");
+        choice.setAccessibleText("Where it stands");
+        MessageBox.PLACES.forEach(p -> choice.getItems().add(p.words()));
+        choice.setValue(box.place().words());
+        choice.setOnAction(
+                e -> WindowFrame.Place.of(choice.getValue()).ifPresent(p -> change(box, b -> b.standing(p), "place")));
+        return choice;
     }
 
     private Node sets(MessageBox box) {

@@ -5,6 +5,7 @@ import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.desktop.widget.DragOrder;
 import bivouac.desktop.widget.LineField;
 import bivouac.desktop.widget.TokenFlow;
 import bivouac.desktop.widget.Ui;
@@ -45,6 +46,10 @@ public final class ScriptPane extends VBox {
     /** Where a line is typed: a new step before what stands there, or in place of it. */
     private record Editing(StepPath at, boolean replaces) {}
 
+    /** Where a step can be dragged to; of a branch, to its end. */
+    private final DragOrder<StepPath> order =
+            new DragOrder<>((from, to, behind) -> drop(from, behind ? to.next(1) : to));
+
     public ScriptPane(Work work) {
         this.work = work;
         setId("script");
@@ -67,6 +72,7 @@ public final class ScriptPane extends VBox {
 
     private void draw() {
         getChildren().clear();
+        order.clear();
         Script script = place.in(shown.design());
         boolean placed = false;
         for (ScriptLines.Line line : ScriptLines.of(script, shown.design())) {
@@ -133,6 +139,7 @@ public final class ScriptPane extends VBox {
                         .anyMatch(f -> f.place().script().equals(Optional.of(place))
                                 && f.place().step().equals(Optional.of(s.path())));
                 row.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("wrong"), wrong);
+                order.add(row, s.path());
                 row.setOnKeyPressed(e -> stepKey(e, s, script));
                 row.setOnMouseClicked(e -> {
                     row.requestFocus();
@@ -147,6 +154,7 @@ public final class ScriptPane extends VBox {
             case ScriptLines.BranchLine b -> {
                 row.setId("branch-" + b.step().numbers() + b.inner() + b.ending());
                 row.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("missing"), b.isMissing());
+                b.entry(script).ifPresent(entry -> order.addPlace(row, entry));
                 row.setOnKeyPressed(e -> branchKey(e, b, script));
                 row.setOnMouseClicked(e -> {
                     row.requestFocus();
@@ -253,6 +261,14 @@ public final class ScriptPane extends VBox {
         StepPath to = path.next(by);
         if (to.last() >= 0 && to.in(script).isPresent()) {
             take(to.insert(path.remove(script), step), "step moved");
+        }
+    }
+
+    private void drop(StepPath from, StepPath to) {
+        Script script = place.in(shown.design());
+        Script moved = from.moveTo(script, to);
+        if (!moved.equals(script)) {
+            take(moved, "step " + from.number(script) + " moved");
         }
     }
 
