@@ -269,6 +269,21 @@ final class Robot {
         return settle();
     }
 
+    /** Clicks what makes the tool close its window, and waits until it has. */
+    void clickToEnd(String id) {
+        var closed = new CompletableFuture<Void>();
+        Point2D place = middle(node(id));
+        on(() -> stage.showingProperty().subscribe(showing -> {
+            if (!showing) {
+                closed.complete(null);
+            }
+        }));
+        moveTo(place);
+        hand(h -> h.mousePress(MouseButton.PRIMARY));
+        hand(h -> h.mouseRelease(MouseButton.PRIMARY));
+        waitFor(closed);
+    }
+
     private Robot clickOn(Point2D place) {
         moveTo(place);
         hand(h -> h.mousePress(MouseButton.PRIMARY));
