@@ -241,6 +241,9 @@ public record Departing(
     }
 
     private static Design put(Design design, List<String> before, int from, int to) {
+        if (from == to) {
+            return design;
+        }
         var order = new ArrayList<>(before);
         order.add(to, order.remove(from));
         return design.with(

@@ -132,5 +132,6 @@ class DepartingTest {
         assertThat(asked(Departing.moved(program, "Three", "One", true))).containsExactly("Two", "One", "Three");
         assertThat(asked(Departing.moved(program, "One", "Three", false))).containsExactly("One", "Three", "Two");
         assertThat(Departing.moved(program, "One", "One", true)).isSameAs(program.design());
+        assertThat(Departing.moved(program, "Two", "Three", true)).isSameAs(program.design());
     }
 }

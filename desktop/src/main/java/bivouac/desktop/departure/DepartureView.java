@@ -251,9 +251,10 @@ public final class DepartureView implements ScreenView {
     }
 
     private void drop(String window, String other, boolean behind) {
-        work.change(
-                Departing.moved(work.now().program(), window, other, behind),
-                window + " is asked " + (behind ? "after " : "before ") + other);
+        Design moved = Departing.moved(work.now().program(), window, other, behind);
+        if (moved != work.now().design()) {
+            work.change(moved, window + " is asked " + (behind ? "after " : "before ") + other);
+        }
     }
 
     private List<Node> closing() {
