@@ -1,0 +1,504 @@
+package bivouac.handover.javafx;
+
+import bivouac.design.Application;
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import bivouac.design.Holding;
+import bivouac.design.NamedScript;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Take;
+import bivouac.design.Task;
+import bivouac.design.Timer;
+import bivouac.design.Variable;
+import bivouac.handover.NotHandedOver;
+import bivouac.handover.java.JavaExpressions;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.java.JavaSteps;
+import bivouac.handover.java.JavaSteps.Ends;
+import bivouac.handover.java.Lines;
+import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Say;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** The class of the application: its values, its start, its named scripts, its tasks and holdings, and its end. */
+final class FxApplication {
+
+    /** Names that the class has itself. */
+    static final Set<String> TAKEN = Set.of(
+            "desk", "kept", "tasks", "holdings", "today", "traces", "app", "me", "browser", "start", "plan", "windows",
+            "askedFirst", "departsWith", "departsWithLast", "saveKept", "saveKeptNow", "loadKept", "follow", "dayPasses", "main");
+
+    private final Meanings meanings;
+    private final FxWorld world;
+    private final Design design;
+    private final Application application;
+    private final Uses uses;
+    private final String name;
+    private final Here here = Here.on(new ScriptPlace.Start());
+    private final Lines out = new Lines();
+
+    FxApplication(Meanings meanings, FxWorld all, Uses uses) {
+        this.meanings = meanings;
+        this.world = all.in("");
+        this.design = meanings.program().design();
+        this.application = design.application();
+        this.uses = uses;
+        this.name = world.application();
+    }
+
+    String write() {
+        out.add("/** " + JavaNames.comment(application.name()) + ": its values, its start and its end. */");
+        out.add("public final class " + name + " implements Desk.Design {").blank();
+        fields();
+        constructor();
+        running();
+        work();
+        holdings();
+        routines();
+        leaving();
+        kept();
+        out.add("}");
+        return out.toString();
+    }
+
+    private String field(Variable v) {
+        return JavaNames.safe(v.name().expression(), TAKEN);
+    }
+
+    private void fields() {
+        out.add("private final Desk desk;");
+        out.add("private final Tasks tasks;");
+        out.add("private final Holdings holdings;");
+        out.add("private final Kept kept;");
+        out.add("private final List<String> traces;");
+        out.add("private Consumer<String> browser = address -> {};");
+        out.add("private LocalDate today;");
+        application.variables().forEach(v -> out.add(world.types().of(v.type()) + " " + field(v) + ";"));
+        out.blank();
+    }
+
+    private void constructor() {
+        out.add("/** @param ended hears the exit code */");
+        out.add("public " + name + "(Loop loop, Worker worker, Tasks tasks, Holdings holdings, Kept kept, LocalDate today,"
+                + " IntConsumer ended) {");
+        out.add("this.desk = new Desk(loop, worker, this, ended);");
+        out.add("this.tasks = tasks;");
+        out.add("this.holdings = holdings;");
+        out.add("this.kept = kept;");
+        out.add("this.today = today;");
+        out.add("this.traces = kept.traces(List.of(" + quoted(application.holdings().stream()
+                .filter(Holding::leavesTrace)
+                .map(h -> h.name().shown())) + "));");
+        for (Variable v : application.variables()) {
+            String start = v.starts()
+                    .flatMap(e -> meanings.of(e, here))
+                    .map(s -> JavaExpressions.on(world, here).write(s, v.type()))
+                    .orElseGet(() -> world.types().start(v.type()).replace("app.", ""));
+            out.add(field(v) + " = " + start + ";");
+        }
+        if (application.variables().stream().anyMatch(Variable::kept)) {
+            out.add("loadKept();");
+        }
+        out.add("}").blank();
+    }
+
+    private static String quoted(Stream<String> texts) {
+        return texts.map(JavaNames::literal).collect(Collectors.joining(", "));
+    }
+
+    private void running() {
+        out.add("public static void main(String[] arguments) {");
+        out.add("Platform.setImplicitExit(false);");
+        out.add("Platform.startup(() -> {");
+        out.add("try {");
+        out.add("new " + name + "(new FxLoop(), new FxWorker(), new OwnTasks(), new OwnHoldings(), Kept.of("
+                + JavaNames.literal(world.packageName()) + "), LocalDate.now(), System::exit).start();");
+        out.add("} catch (RuntimeException fault) {");
+        out.add("fault.printStackTrace();");
+        out.add("System.exit(1);").add("}");
+        out.add("});").add("}").blank();
+        out.add("public Desk desk() {").add("return desk;").add("}").blank();
+        out.add("LocalDate today() {").add("return today;").add("}").blank();
+        out.add("List<String> traces() {").add("return traces;").add("}").blank();
+        out.add("/** Another day begins. */");
+        out.add("public void dayPasses(LocalDate now) {");
+        out.add("desk.between(() -> today = now);").add("}").blank();
+        out.add("public void browser(Consumer<String> other) {").add("browser = other;").add("}").blank();
+        out.add("/** A link is followed outside the application. */");
+        out.add("void follow(String address) {");
+        out.add("desk.linkFollowed(address);");
+        out.add("browser.accept(address);").add("}").blank();
+        out.add("public void start() {");
+        out.add("desk.start(this::begin);").add("}").blank();
+        out.add("private void begin() {");
+        out.all(steps(new ScriptPlace.Start(), "null", Map.of()).write(application.start())).add("}").blank();
+    }
+
+    private JavaSteps steps(ScriptPlace place, String self, Map<String, String> locals) {
+        var taken = new HashSet<>(TAKEN);
+        application.variables().forEach(v -> taken.add(field(v)));
+        return new JavaSteps(meanings, world, place, self, Ends.PLAIN, taken, locals);
+    }
+
+    // Tasks
+
+    static String parameters(FxWorld world, Task task) {
+        return task.takes().stream()
+                .map(t -> world.types().of(t.type()) + " " + JavaNames.safe(t.name().expression(), TAKEN))
+                .collect(Collectors.joining(", "));
+    }
+
+    private static String names(List<Take> takes) {
+        return takes.stream().map(t -> JavaNames.safe(t.name().expression(), TAKEN)).collect(Collectors.joining(", "));
+    }
+
+    private void work() {
+        for (Task task : application.tasks()) {
+            String shown = task.name().shown();
+            String method = world.methodOfTask(shown);
+            String type = world.taskClass(shown);
+            String more = task.takes().isEmpty() ? "" : ", " + parameters(world, task);
+            String call = "List.of(" + names(task.takes()) + "), () -> tasks." + method + "(" + names(task.takes()) + ")";
+            if (uses.foreground().contains(shown)) {
+                out.add("/** Runs it and waits for how it ends (W5). */");
+                out.add(type + " " + method + "(DeskWindow of" + more + ") {");
+                out.add("return desk.run(of, " + JavaNames.literal(shown) + ", " + call + ");").add("}").blank();
+            }
+            if (uses.background().contains(shown)) {
+                out.add("/** Runs it while other events go on (W5). */");
+                out.add("void " + method + "InBackground(DeskWindow of, String step" + more + ", Consumer<" + type + "> then) {");
+                out.add("desk.background(of, step, " + JavaNames.literal(shown) + ", " + call + ", then);").add("}").blank();
+            }
+        }
+    }
+
+    // Holdings
+
+    private void holdings() {
+        Set<String> taken = usedHoldings(true);
+        Set<String> back = usedHoldings(false);
+        for (Holding holding : application.holdings()) {
+            String shown = holding.name().shown();
+            if (taken.contains(shown)) {
+                take(holding);
+            }
+            if (back.contains(shown)) {
+                giveBack(holding);
+            }
+        }
+    }
+
+    private Set<String> usedHoldings(boolean take) {
+        var all = new HashSet<String>();
+        design.scripts().values().forEach(s -> bivouac.design.Steps.walk(s, (path, step) -> {
+            switch (step) {
+                case Step.TakeHolding t when take -> all.add(t.holding());
+                case Step.GiveBack g when !take -> all.add(g.holding());
+                default -> {
+                    // takes and gives nothing
+                }
+            }
+        }));
+        return all;
+    }
+
+    private void take(Holding holding) {
+        String shown = JavaNames.literal(holding.name().shown());
+        String take = world.methodOfHolding(holding.name().shown(), true);
+        String back = world.methodOfHolding(holding.name().shown(), false);
+        String gives = "holdings::" + back;
+        if (holding.mayStay()) {
+            gives = "() -> holdings." + back + "()";
+        }
+        if (holding.leavesTrace()) {
+            gives = "() -> { holdings." + back + "(); kept.held(" + shown + ", false); }";
+        }
+        String trace = holding.leavesTrace() ? "kept.held(" + shown + ", true);" : "";
+        if (holding.mayFail()) {
+            out.add("/** Taking it may fail (O7). */");
+            out.add("Tried " + take + "(DeskWindow of) {");
+            out.add("Tried tried = desk.attempt(of, " + JavaNames.literal("taking " + holding.name().shown()) + ", holdings::"
+                    + take + ");");
+            out.add("if (tried instanceof Tried.Done) {");
+            out.add("desk.take(of, " + shown + ", " + gives + ");");
+            if (!trace.isEmpty()) {
+                out.add(trace);
+            }
+            out.add("}").add("return tried;").add("}").blank();
+        } else {
+            out.add("void " + take + "(DeskWindow of) {");
+            out.add("holdings." + take + "();");
+            out.add("desk.take(of, " + shown + ", " + gives + ");");
+            if (!trace.isEmpty()) {
+                out.add(trace);
+            }
+            out.add("}").blank();
+        }
+    }
+
+    private void giveBack(Holding holding) {
+        String shown = JavaNames.literal(holding.name().shown());
+        String back = world.methodOfHolding(holding.name().shown(), false);
+        if (!holding.mayStay()) {
+            out.add("void " + back + "(DeskWindow of) {");
+            out.add("desk.giveBack(of, " + shown + ");").add("}").blank();
+            return;
+        }
+        out.add("/** Giving it back may fail (H2). */");
+        out.add("Tried " + back + "(DeskWindow of) {");
+        out.add("Tried tried = desk.attempt(of, " + JavaNames.literal("giving back " + holding.name().shown()) + ", holdings::"
+                + back + ");");
+        out.add("if (tried instanceof Tried.Done) {");
+        out.add("desk.givenBack(of, " + shown + ");");
+        out.add("} else {");
+        out.add("desk.lose(of, " + shown + ");").add("}");
+        if (holding.leavesTrace()) {
+            out.add("kept.held(" + shown + ", false);");
+        }
+        out.add("return tried;").add("}").blank();
+    }
+
+    // Named scripts and timers
+
+    private void routines() {
+        for (NamedScript script : application.routines().scripts()) {
+            var locals = new HashMap<String, String>();
+            var parameters = new ArrayList<String>(List.of("DeskWindow me"));
+            for (Take take : script.takes()) {
+                String local = JavaNames.safe(take.name().expression(), TAKEN);
+                locals.put("takes." + take.name().expression(), local);
+                parameters.add(world.types().of(take.type()) + " " + local);
+            }
+            out.add("void " + world.methodOfScript(Optional.empty(), script.name().shown()) + "("
+                    + String.join(", ", parameters) + ") {");
+            out.all(steps(new ScriptPlace.Named(Optional.empty(), script.name().shown()), "me", locals).write(script.script()));
+            out.add("}").blank();
+        }
+        application.routines().timers().forEach(this::timer);
+    }
+
+    private void timer(Timer timer) {
+        String method = world.methodOfTimer(Optional.empty(), timer.name().shown());
+        var place = new ScriptPlace.OfTimer(Optional.empty(), timer.name().shown());
+        Say every = meanings.of(timer.every(), Here.on(place))
+                .orElseThrow(() -> new NotHandedOver(place.words() + ": its length means nothing. Put it right first."));
+        String quoted = JavaNames.literal(timer.name().shown());
+        if (uses.started().contains(timer.name().shown())) {
+            out.add("void start" + JavaNames.upper(method) + "() {");
+        out.add("desk.startTimer(null, " + quoted + ", " + JavaExpressions.on(world, here).write(every) + ", " + timer.once()
+                + ", this::" + method + "Fires);").add("}").blank();
+        }
+        if (uses.stopped().contains(timer.name().shown())) {
+            out.add("void stop" + JavaNames.upper(method) + "() {");
+        out.add("desk.stopTimer(null, " + quoted + ");").add("}").blank();
+        }
+        out.add("private void " + method + "Fires() {");
+        out.all(steps(place, "null", Map.of()).write(timer.fires())).add("}").blank();
+    }
+
+    // The end
+
+    private void leaving() {
+        String with = application.departure() instanceof DepartureRule.WithWindow(String window) ? window : "";
+        overriding("List<String> windows()", "List.of(" + quoted(design.windows().stream().map(w -> w.name().shown())) + ")");
+        overriding("List<String> askedFirst()", "List.of(" + quoted(application.leaving().asked().stream()) + ")");
+        overriding("String departsWith()", JavaNames.literal(with));
+        overriding("boolean departsWithLast()", "" + (application.departure() instanceof DepartureRule.LastWindow));
+        out.add("/** The departure plan (D4): a fault in a step prevents none after it. */");
+        out.add("@Override");
+        out.add("public void plan() {");
+        Script plan = application.leaving().plan();
+        for (int i = 0; i < plan.steps().size(); i++) {
+            Lines lines = planned(plan, i);
+            if (!lines.isEmpty()) {
+                out.add("desk.step(() -> {").all(lines).add("});");
+            }
+        }
+        out.add("}").blank();
+    }
+
+    /** One step of the plan: what is made known by a step with <i>let</i> is known after it, so such ones go together. */
+    private Lines planned(Script plan, int step) {
+        if (plan.steps().stream().anyMatch(Step.Let.class::isInstance)) {
+            return step == 0 ? steps(new ScriptPlace.Plan(), "null", Map.of()).write(plan) : new Lines();
+        }
+        return steps(new ScriptPlace.Plan(), "null", Map.of()).write(plan.steps().get(step), StepPath.of(step));
+    }
+
+    private void overriding(String signature, String value) {
+        out.add("@Override");
+        out.add("public " + signature + " {").add("return " + value + ";").add("}").blank();
+    }
+
+    private void kept() {
+        List<Variable> all = application.variables().stream().filter(Variable::kept).toList();
+        out.add("@Override");
+        out.add("public boolean saveKept() {");
+        for (Variable v : all) {
+            out.add("kept.put(" + JavaNames.literal(v.name().expression()) + ", " + field(v) + ");");
+        }
+        out.add("kept.save();");
+        out.add("return " + !all.isEmpty() + ";").add("}").blank();
+        if (steps(Step.KeptValues.How.SAVE)) {
+            out.add("void saveKeptNow() {");
+            out.add("if (saveKept()) {").add("desk.keptSaved();").add("}").add("}").blank();
+        }
+        if (!all.isEmpty() || steps(Step.KeptValues.How.LOAD)) {
+            out.add("void loadKept() {");
+            all.forEach(v -> out.add(field(v) + " = " + loaded(v) + ";"));
+            out.add("}").blank();
+        }
+    }
+
+    private boolean steps(Step.KeptValues.How how) {
+        return design.scripts().values().stream().anyMatch(s -> {
+            boolean[] found = {false};
+            bivouac.design.Steps.walk(s, (path, step) -> found[0] |= step instanceof Step.KeptValues(var h) && h == how);
+            return found[0];
+        });
+    }
+
+    private String loaded(Variable v) {
+        String get = "kept.get(" + JavaNames.literal(v.name().expression()) + ", ";
+        String field = field(v);
+        return switch (world.types().of(v.type())) {
+            case "String" -> get + field + ")";
+            case "long" -> "kept.whole(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
+            case "double" -> "kept.number(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
+            case "boolean" -> get + "Values.shown(" + field + ")).equals(\"yes\")";
+            case "LocalDate" -> "kept.date(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
+            case "List<String>" -> "kept.texts(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
+            default ->
+                throw new NotHandedOver("The application keeps " + v.name().shown() + ", a " + v.type()
+                        + "; rows and lists of other values than texts are not kept in a written program yet.");
+        };
+    }
+
+    // What the developer fills in
+
+    /** The interface of the tasks, and its implementation that is the developer's own. */
+    static String tasks(FxWorld world, Design design) {
+        var out = new Lines();
+        out.add("/** The work of the application: each task says how it ended. Called off the interface's thread. */");
+        out.add("public interface Tasks {").blank();
+        for (Task task : design.application().tasks()) {
+            out.add(world.taskClass(task.name().shown()) + " " + world.methodOfTask(task.name().shown()) + "("
+                    + parameters(world, task) + ") throws Exception;").blank();
+        }
+        return out.add("}").toString();
+    }
+
+    static String endings(FxWorld world, Task task) {
+        var out = new Lines();
+        String shown = task.name().shown();
+        out.add("/** How “" + JavaNames.comment(shown) + "” ends. */");
+        out.add("public sealed interface " + world.taskClass(shown) + " extends Ending {").blank();
+        task.endings().stream().map(e -> e.name()).distinct().forEach(e -> {
+            String components = world.taskEnding(shown, e).components().stream()
+                    .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
+                    .collect(Collectors.joining(", "));
+            out.add("record " + world.taskEndingName(shown, e) + "(" + components + ") implements "
+                    + world.taskClass(shown) + " {}").blank();
+        });
+        return out.add("}").toString();
+    }
+
+    /** What a task gives in a rehearsal, with the values of its takes where a sample reads them. */
+    static String sample(FxWorld world, Meanings meanings, Task task, String ending, String app) {
+        Map<String, Say> samples = meanings.samples(task.name().shown(), ending);
+        return "new " + world.taskEnding(task.name().shown(), ending).type() + "("
+                + task.endings().stream()
+                        .filter(e -> e.name().equals(ending))
+                        .findFirst()
+                        .orElseThrow()
+                        .gives()
+                        .stream()
+                        .map(g -> Optional.ofNullable(samples.get(g.name().shown()))
+                                .filter(s -> !app.isEmpty() || !readsApplication(s))
+                                .map(s -> JavaExpressions.on(world.forSamples(), Here.on(new ScriptPlace.Start()))
+                                        .write(s, g.type()))
+                                .orElseGet(() -> world.types().start(g.type()).replace("app.today()", "LocalDate.now()")))
+                        .collect(Collectors.joining(", "))
+                + ")";
+    }
+
+    private static boolean readsApplication(Say say) {
+        return switch (say) {
+            case Say.OfApplication a -> true;
+            case Say.Today t -> true;
+            case Say.Traces t -> true;
+            case Say.Call c -> c.arguments().stream().anyMatch(FxApplication::readsApplication);
+            case Say.Decides d -> readsApplication(d.left()) || readsApplication(d.right());
+            case Say.Choice c -> readsApplication(c.condition()) || readsApplication(c.yes()) || readsApplication(c.no());
+            case Say.Items i -> i.items().stream().anyMatch(FxApplication::readsApplication);
+            case Say.RowOf r -> r.values().stream().anyMatch(FxApplication::readsApplication);
+            case Say.Each e -> readsApplication(e.range()) || e.bodies().stream().anyMatch(FxApplication::readsApplication);
+            case Say.Column c -> readsApplication(c.row());
+            case Say.Literal l -> false;
+            case Say.Take t -> false;
+            case Say.Local l -> false;
+            case Say.OfClosing c -> false;
+            case Say.TheRow r -> false;
+            case Say.Member m -> true;
+            case Say.IsOpen o -> true;
+            case Say.IsKept k -> true;
+            case Say.Item i -> false;
+        };
+    }
+
+    static String ownTasks(FxWorld world, Meanings meanings) {
+        var out = new Lines();
+        out.add("/** Yours: it was written once, with the samples of the design, and is not written over. */");
+        out.add("public final class OwnTasks implements Tasks {").blank();
+        for (Task task : meanings.program().design().application().tasks()) {
+            String ending = task.usually().orElse(task.endings().isEmpty() ? "" : task.endings().getFirst().name());
+            out.add("@Override");
+            out.add("public " + world.taskClass(task.name().shown()) + " " + world.methodOfTask(task.name().shown()) + "("
+                    + parameters(world, task) + ") {");
+            out.add("return " + sample(world, meanings, task, ending, "") + ";").add("}").blank();
+        }
+        return out.add("}").toString();
+    }
+
+    static String holdings(FxWorld world, Design design) {
+        var out = new Lines();
+        out.add("/** What the application takes and gives back. */");
+        out.add("public interface Holdings {").blank();
+        for (Holding h : design.application().holdings()) {
+            out.add((h.mayFail() ? "Tried " : "void ") + world.methodOfHolding(h.name().shown(), true) + "();").blank();
+            out.add((h.mayStay() ? "Tried " : "void ") + world.methodOfHolding(h.name().shown(), false) + "();").blank();
+        }
+        return out.add("}").toString();
+    }
+
+    static String ownHoldings(FxWorld world, Design design) {
+        var out = new Lines();
+        out.add("/** Yours: it was written once, takes nothing yet, and is not written over. */");
+        out.add("public final class OwnHoldings implements Holdings {").blank();
+        for (Holding h : design.application().holdings()) {
+            for (boolean take : new boolean[] {true, false}) {
+                boolean may = take ? h.mayFail() : h.mayStay();
+                out.add("@Override");
+                out.add("public " + (may ? "Tried " : "void ") + world.methodOfHolding(h.name().shown(), take) + "() "
+                        + (may ? "{" : "{}"));
+                if (may) {
+                    out.add("return new Tried.Done();").add("}");
+                }
+                out.blank();
+            }
+        }
+        return out.add("}").toString();
+    }
+}

@@ -1,0 +1,139 @@
+package bivouac.handover.javafx;
+
+import bivouac.check.Finding;
+import bivouac.check.Findings;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.ReadyMade;
+import bivouac.design.Task;
+import bivouac.design.Walkthrough;
+import bivouac.design.Window;
+import bivouac.handover.Support;
+import bivouac.handover.WrittenFile;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.java.Lines;
+import bivouac.handover.meaning.Meanings;
+import bivouac.handover.proof.Expected;
+import bivouac.plan.Program;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** All files of a program for JavaFX: classes, support part, texts, build file, tests and README. */
+public final class FxProject {
+
+    private static final List<String> DESK = List.of(
+            "Closing", "Desk", "DeskWindow", "Ending", "Fault", "Gone", "Kept", "Loop", "Manner", "Refused", "Row", "Tried",
+            "Values", "Watcher", "Way", "Worker");
+    private static final List<String> FRAME = List.of(
+            "Choice", "Face", "FileDialog", "FxLoop", "FxWindow", "FxWorker", "MessageBox", "Picker", "RowTable", "Texts",
+            "TypedField");
+
+    private static final String MAIN = "src/main/java/";
+    private static final String TEST = "src/test/java/";
+
+    private final Program program;
+    private final Design design;
+    private final Meanings meanings;
+    private final FxWorld world;
+    private final Uses uses;
+    private final List<WrittenFile> files = new ArrayList<>();
+
+    public FxProject(Program program) {
+        this.program = program;
+        this.design = program.design();
+        this.meanings = new Meanings(program);
+        this.world = new FxWorld(meanings);
+        this.uses = Uses.of(design);
+    }
+
+    public List<WrittenFile> files() {
+        for (Window window : design.windows()) {
+            switch (window) {
+                case FacedWindow face ->
+                    type(world.classOf(face.name().shown()), new FxWindowClass(meanings, world, face, uses).write(), true);
+                case ReadyMade ready ->
+                    type(world.classOf(ready.name().shown()), new FxReadyMade(meanings, world, ready).write(), false);
+            }
+        }
+        type(world.application(), new FxApplication(meanings, world, uses).write(), false);
+        work();
+        rows();
+        add("src/main/resources/texts.properties", world.texts().file());
+        DESK.forEach(name -> add(MAIN + "desk/" + name + ".java", Support.text("javafx/desk/" + name + ".java")));
+        FRAME.forEach(name -> add(MAIN + "frame/" + name + ".java", Support.text("javafx/frame/" + name + ".java")));
+        add(TEST + "drive/TrailDriver.java", Support.text("javafx/drive/TrailDriver.java"));
+        new FxWalkthroughs(meanings, world).files().forEach(files::add);
+        add("pom.xml", Support.text("javafx/pom.xml.txt")
+                .replace("@PACKAGE@", world.packageName())
+                .replace("@MAIN@", world.packageName() + "." + world.application())
+                .replace("@NAME@", xml(design.application().name())));
+        add("README.md", readme());
+        return files.stream().sorted(Comparator.comparing(WrittenFile::path)).toList();
+    }
+
+    private static String xml(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    }
+
+    private void add(String path, String text) {
+        files.add(new WrittenFile(path, text, false));
+    }
+
+    private String path(String type) {
+        return MAIN + world.packageName() + "/" + type + ".java";
+    }
+
+    private void type(String name, String source, boolean face) {
+        add(path(name), FxImports.with(world.packageName(), source, face));
+    }
+
+    private void work() {
+        for (Task task : design.application().tasks()) {
+            type(world.taskClass(task.name().shown()), FxApplication.endings(world, task), false);
+        }
+        type("Tasks", FxApplication.tasks(world, design), false);
+        type("Holdings", FxApplication.holdings(world, design), false);
+        files.add(new WrittenFile(
+                path("OwnTasks"),
+                FxImports.with(world.packageName(), FxApplication.ownTasks(world, meanings), false),
+                true));
+        files.add(new WrittenFile(
+                path("OwnHoldings"),
+                FxImports.with(world.packageName(), FxApplication.ownHoldings(world, design), false),
+                true));
+    }
+
+    private void rows() {
+        world.types().rows().forEach((row, name) -> {
+            var out = new Lines();
+            out.add("/** A row with " + JavaNames.comment(row.columns().stream().map(c -> c.name()).collect(Collectors.joining(", ")))
+                    + ". */");
+            out.add("public record " + name + "("
+                    + row.columns().stream()
+                            .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
+                            .collect(Collectors.joining(", "))
+                    + ") implements Row {}");
+            type(name, out.toString(), false);
+        });
+    }
+
+    private String readme() {
+        String findings = Findings.of(program).stream()
+                .map(Finding::what)
+                .map(w -> "- " + w)
+                .collect(Collectors.joining("\n"));
+        return Support.text("javafx/README.md.txt")
+                .replace("@NAME@", design.application().name())
+                .replace("@PACKAGE@", world.packageName())
+                .replace("@APPLICATION@", world.application())
+                .replace("@WALKTHROUGHS@", String.valueOf(design.walkthroughs().size()))
+                .replace("@FINDINGS@", findings.isEmpty() ? "None." : findings);
+    }
+
+    /** The walkthroughs that the tests play, with what has to be seen of each. */
+    static String expected(Program program, Walkthrough walkthrough, Expected.Naming naming) {
+        return String.join("\n", Expected.of(program, walkthrough, naming)) + "\n";
+    }
+}

@@ -1,0 +1,128 @@
+package bivouac.handover.javafx;
+
+import bivouac.design.Ending;
+import bivouac.design.Holding;
+import bivouac.design.Task;
+import bivouac.design.Walkthrough;
+import bivouac.handover.Support;
+import bivouac.handover.WrittenFile;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.java.Lines;
+import bivouac.handover.meaning.Meanings;
+import bivouac.handover.proof.Expected;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** The tests of a written program: each walkthrough as a trail, and what has to be seen of it. */
+final class FxWalkthroughs {
+
+    private final Meanings meanings;
+    private final FxWorld world;
+    private final List<WrittenFile> files = new ArrayList<>();
+
+    FxWalkthroughs(Meanings meanings, FxWorld world) {
+        this.meanings = meanings;
+        this.world = world;
+    }
+
+    List<WrittenFile> files() {
+        String in = "src/test/java/" + world.packageName() + "/";
+        files.add(new WrittenFile(in + "Walkthroughs.java", program(), false));
+        files.add(new WrittenFile(
+                in + "WalkthroughsTest.java",
+                Support.text("javafx/drive/WalkthroughsTest.java.txt").replace("@PACKAGE@", world.packageName()),
+                false));
+        List<Walkthrough> all = meanings.program().design().walkthroughs();
+        for (int i = 0; i < all.size(); i++) {
+            String name = "src/test/resources/walkthroughs/" + "%03d".formatted(i + 1);
+            Walkthrough w = all.get(i);
+            files.add(new WrittenFile(name + ".trail", trail(w), false));
+            files.add(new WrittenFile(name + ".expected", expected(w), false));
+        }
+        return files;
+    }
+
+    private String trail(Walkthrough w) {
+        return "# " + w.name().replaceAll("\\s+", " ") + "\n# " + w.today() + "\n"
+                + String.join("\n", Expected.trail(meanings.program(), w)) + "\n";
+    }
+
+    private String expected(Walkthrough w) {
+        return String.join("\n", Expected.of(meanings.program(), w, new Named())) + "\n";
+    }
+
+    /** The words of an ending as {@code desk.Ending} tells them from its class. */
+    private final class Named implements Expected.Naming {
+        @Override
+        public String ending(String window, String ending) {
+            String name = world.endingName(window, ending);
+            if (meanings.find(window).filter(bivouac.design.MessageBox.class::isInstance).isPresent()) {
+                return name.toLowerCase(Locale.ROOT).replace('_', ' ');
+            }
+            return name.replaceAll("(?<=.)(?=[A-Z])", " ").toLowerCase(Locale.ROOT);
+        }
+    }
+
+    private String program() {
+        var out = new Lines();
+        out.add("/** Drives the program by trails: tasks end as the trail says, with the samples of the design. */");
+        out.add("public final class Walkthroughs implements TrailDriver.Program {").blank();
+        out.add("private " + world.application() + " app;");
+        out.add("private String ending = \"\";").blank();
+        out.add("@Override");
+        out.add("public void start(TrailDriver driver, Loop loop, Worker worker, Kept kept, LocalDate today, IntConsumer ended) {");
+        out.add("app = new " + world.application() + "(loop, worker, new Samples(), new Nothing(), kept, today, ended);");
+        out.add("driver.watch(app.desk());");
+        out.add("app.start();").add("}").blank();
+        out.add("@Override");
+        out.add("public void ending(String other) {").add("ending = other;").add("}").blank();
+        out.add("@Override");
+        out.add("public void dayPasses(LocalDate now) {").add("app.dayPasses(now);").add("}").blank();
+        samples(out);
+        holdings(out);
+        out.add("/** Plays each trail of a folder, and writes what was seen beside it. */");
+        out.add("public static void main(String[] arguments) throws Exception {");
+        out.add("TrailDriver.playAll(Path.of(arguments[0]), Walkthroughs::new);");
+        out.add("System.exit(0);").add("}");
+        out.add("}");
+        String source = FxImports.with(world.packageName(), out.toString(), true);
+        return source.replaceFirst(
+                "(?m)^import ", "import drive.TrailDriver;\nimport java.nio.file.Path;\nimport ");
+    }
+
+    private void samples(Lines out) {
+        out.add("/** Tasks that end as they are told to. */");
+        out.add("private final class Samples implements Tasks {").blank();
+        for (Task task : meanings.program().design().application().tasks()) {
+            String shown = task.name().shown();
+            out.add("@Override");
+            out.add("public " + world.taskClass(shown) + " " + world.methodOfTask(shown) + "("
+                    + FxApplication.parameters(world, task) + ") {");
+            out.add("return switch (ending) {");
+            task.endings().stream().map(Ending::name).distinct().forEach(e -> out.add("case " + JavaNames.literal(e)
+                    + " -> " + FxApplication.sample(world, meanings, task, e, "app") + ";"));
+            out.add("default -> throw new IllegalArgumentException(ending);");
+            out.add("};").add("}").blank();
+        }
+        out.add("}").blank();
+    }
+
+    private void holdings(Lines out) {
+        out.add("/** Holdings that are there. */");
+        out.add("private static final class Nothing implements Holdings {").blank();
+        for (Holding h : meanings.program().design().application().holdings()) {
+            for (boolean take : new boolean[] {true, false}) {
+                boolean may = take ? h.mayFail() : h.mayStay();
+                out.add("@Override");
+                out.add("public " + (may ? "Tried " : "void ") + world.methodOfHolding(h.name().shown(), take) + "() "
+                        + (may ? "{" : "{}"));
+                if (may) {
+                    out.add("return new Tried.Done();").add("}");
+                }
+                out.blank();
+            }
+        }
+        out.add("}").blank();
+    }
+}

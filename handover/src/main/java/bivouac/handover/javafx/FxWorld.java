@@ -1,0 +1,412 @@
+package bivouac.handover.javafx;
+
+import bivouac.design.AccessKey;
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
+import bivouac.design.Holding;
+import bivouac.design.MessageBox;
+import bivouac.design.NamedScript;
+import bivouac.design.Part;
+import bivouac.design.Picker;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Task;
+import bivouac.design.Timer;
+import bivouac.design.Type;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.design.WaysOut;
+import bivouac.design.Window;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.java.JavaTypes;
+import bivouac.handover.java.JavaWorld;
+import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Say;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What everything of a program for JavaFX is called, given once for the whole design. */
+final class FxWorld implements JavaWorld {
+
+    /** Classes that the written ones use; none of theirs may hide one. */
+    private static final Set<String> CLASSES = Set.of(
+            "Object", "String", "Long", "Double", "Boolean", "Integer", "Math", "Override", "Record", "Enum", "Exception",
+            "Runnable", "Thread", "System", "Iterable", "Comparable", "List", "Consumer", "Optional", "LocalDate",
+            "IntConsumer", "Desk", "DeskWindow", "Ending", "Way", "Manner", "Closing", "Fault", "Values", "Row", "Kept",
+            "Tried", "Loop", "Worker", "Watcher", "Gone", "Refused", "Face", "FxWindow", "FxLoop", "FxWorker", "MessageBox",
+            "FileDialog", "Picker", "Choice", "RowTable", "TypedField", "Texts", "Button", "Label", "TextField", "TextArea",
+            "PasswordField", "CheckBox", "Hyperlink", "Menu", "MenuItem", "CheckMenuItem", "SeparatorMenuItem", "ImageView",
+            "Platform", "Tasks", "Holdings", "OwnTasks", "OwnHoldings", "Result", "Walkthroughs", "Main", "Application");
+
+    /** Names that every window has, and which no field of it may hide. */
+    static final Set<String> OF_WINDOWS = Set.of("app", "desk", "stage", "content", "closing", "row");
+
+    private final Meanings meanings;
+    private final Design design;
+    private final JavaNames classes = new JavaNames(CLASSES);
+    private final JavaTypes types = new JavaTypes(classes);
+    private final FxTexts texts;
+    private final String application;
+    private final Map<String, String> windows = new LinkedHashMap<>();
+    private final Map<String, Map<String, String>> endings = new LinkedHashMap<>();
+    private final Map<String, String> tasks = new LinkedHashMap<>();
+    private final Map<String, Map<String, String>> taskEndings = new LinkedHashMap<>();
+    private final String writing;
+
+    FxWorld(Meanings meanings) {
+        this(meanings, new FxTexts(meanings), null, "");
+        name();
+    }
+
+    private FxWorld(Meanings meanings, FxTexts texts, FxWorld from, String writing) {
+        this.meanings = meanings;
+        this.design = meanings.program().design();
+        this.texts = texts;
+        this.writing = writing;
+        this.application = from != null ? from.application : classes.type(JavaNames.camel(design.application().name()), "App");
+        if (from != null) {
+            windows.putAll(from.windows);
+            endings.putAll(from.endings);
+            tasks.putAll(from.tasks);
+            taskEndings.putAll(from.taskEndings);
+            shared = from;
+        }
+    }
+
+    private FxWorld shared;
+
+    /** The same names, as seen from the class of a window, or of the application where that is empty. */
+    FxWorld in(String window) {
+        return new FxWorld(meanings, texts, shared == null ? this : shared, window.isEmpty() ? "" : window);
+    }
+
+    private void name() {
+        for (Window window : design.windows()) {
+            String with = window instanceof FacedWindow ? "Window" : "Box";
+            String shown = window.name().shown();
+            windows.put(shown, classes.type(window.name().expression(), with));
+            var inside = new JavaNames(CLASSES);
+            var all = new LinkedHashMap<String, String>();
+            for (String ending : endings(shown)) {
+                all.put(
+                        ending,
+                        window instanceof MessageBox
+                                ? inside.constant(ending)
+                                : inside.type(JavaNames.camel(ending), "Ending"));
+            }
+            endings.put(shown, all);
+        }
+        for (Task task : design.application().tasks()) {
+            tasks.put(task.name().shown(), classes.type(task.name().expression(), "Task"));
+            var inside = new JavaNames(CLASSES);
+            var all = new LinkedHashMap<String, String>();
+            task.endings().forEach(e -> all.putIfAbsent(e.name(), inside.type(JavaNames.camel(e.name()), "Ending")));
+            taskEndings.put(task.name().shown(), all);
+        }
+        for (Window window : design.windows()) {
+            if (window instanceof FacedWindow face) {
+                face.parts().stream()
+                        .filter(Part.ListOfRows.class::isInstance)
+                        .map(Part.ListOfRows.class::cast)
+                        .forEach(l -> types.row(new Type.RowOf(l.columns()), JavaNames.upper(l.name().expression())));
+            }
+        }
+    }
+
+    String application() {
+        return application;
+    }
+
+    FxTexts texts() {
+        return texts;
+    }
+
+    /** The package of the program. */
+    String packageName() {
+        String name = JavaNames.camel(design.application().name()).toLowerCase(java.util.Locale.ROOT);
+        return JavaNames.safe(Set.of("desk", "frame", "java", "javafx").contains(name) ? name + "app" : name);
+    }
+
+    @Override
+    public JavaTypes types() {
+        return shared == null ? types : shared.types;
+    }
+
+    @Override
+    public String classOf(String window) {
+        return windows.get(window);
+    }
+
+    @Override
+    public String ofApplication(String variable) {
+        return app() + JavaNames.safe(variable, FxApplication.TAKEN);
+    }
+
+    /** As seen from where samples are made: takes are parameters, and the application is {@code app}. */
+    FxWorld forSamples() {
+        return in(SAMPLES);
+    }
+
+    private static final String SAMPLES = "\0samples";
+
+    @Override
+    public String take(String window, String take) {
+        if (window.isEmpty()) {
+            return JavaNames.safe(take, FxApplication.TAKEN);
+        }
+        Window of = meanings.find(window).orElseThrow();
+        boolean clash = of instanceof FacedWindow face
+                && face.memberNames().stream().anyMatch(n -> n.expression().equals(take));
+        return JavaNames.safe(clash ? take + "Taken" : take, OF_WINDOWS);
+    }
+
+    @Override
+    public String part(String part) {
+        return JavaNames.safe(part, OF_WINDOWS);
+    }
+
+    @Override
+    public String variable(String window, String variable) {
+        return JavaNames.safe(variable, OF_WINDOWS);
+    }
+
+    @Override
+    public String read(String base, String window, Part part, String member) {
+        String field = base + part(part.name().expression());
+        if (member.startsWith(".selected.")) {
+            return field + ".selected()." + JavaNames.safe(member.substring(10)) + "()";
+        }
+        return switch (member) {
+            case ".enabled" -> "isEnabled(" + field + ")";
+            case ".visible" -> "isVisible(" + field + ")";
+            case ".readOnly" -> "isReadOnly(" + field + ")";
+            case ".font" -> "font(" + field + ")";
+            case ".colour" -> "colour(" + field + ")";
+            case ".typed" -> field + ".getText()";
+            case ".given" -> field + ".given()";
+            case ".anyChosen" -> field + ".anyChosen()";
+            case ".ticked" -> field + ".isSelected()";
+            case ".text" -> text(field, part);
+            case ".rows" -> field + ".rows()";
+            case ".selected" -> field + ".selected()";
+            case ".anySelected" -> field + ".anySelected()";
+            case ".selectedNumber" -> field + ".selectedNumber()";
+            case ".allSelected" -> field + ".allSelected()";
+            case "" ->
+                switch (part) {
+                    case Part.ValueField v -> field + ".value()";
+                    case Part.Choice c -> field + ".chosen()";
+                    case Part.TickBox b -> field + ".isSelected()";
+                    case Part.Picture p -> "picture(" + field + ")";
+                    default -> text(field, part);
+                };
+            default -> throw new IllegalArgumentException(member);
+        };
+    }
+
+    private static String text(String field, Part part) {
+        boolean marked = part instanceof Part.Button || part instanceof Part.MenuCommand || part instanceof Part.TickBox;
+        return marked ? "marked(" + field + ".getText())" : field + ".getText()";
+    }
+
+    @Override
+    public String set(String base, String window, Part part, String member, String value, Type type) {
+        String field = base + part(part.name().expression());
+        return switch (member) {
+            case ".enabled" -> "enabled(" + field + ", " + value + ");";
+            case ".visible" -> "visible(" + field + ", " + value + ");";
+            case ".readOnly" -> "readOnly(" + field + ", " + value + ");";
+            case ".font" -> "font(" + field + ", " + value + ");";
+            case ".colour" -> "colour(" + field + ", " + value + ");";
+            case ".rows" -> field + ".rows(" + value + ");";
+            case ".selectedNumber" -> field + ".selectNumber(" + value + ");";
+            case ".selected" -> field + ".change(r -> " + value + ");";
+            case ".ticked" -> field + ".setSelected(" + value + ");";
+            case ".typed" -> field + ".setText(" + value + ");";
+            case "", ".text" ->
+                switch (part) {
+                    case Part.ValueField v -> field + ".value(" + value + ");";
+                    case Part.Choice c -> field + ".choose(" + value + ");";
+                    case Part.TickBox b -> field + ".setSelected(" + value + ");";
+                    case Part.Picture p -> "picture(" + field + ", " + value + ");";
+                    case Part.TextField f when f.longest().isPresent() ->
+                        field + ".setText(Values.cut(" + value + ", " + f.longest().getAsInt() + "));";
+                    case Part.Button b -> field + ".setText(mnemonic(" + value + "));";
+                    case Part.MenuCommand c -> field + ".setText(mnemonic(" + value + "));";
+                    default -> field + ".setText(" + value + ");";
+                };
+            default -> throw new IllegalArgumentException(member);
+        };
+    }
+
+    @Override
+    public String readTitle(String base) {
+        return base + "title()";
+    }
+
+    @Override
+    public String setTitle(String base, String value) {
+        return base + "stage().setTitle(" + value + ");";
+    }
+
+    @Override
+    public String desk() {
+        return "desk";
+    }
+
+    @Override
+    public String app() {
+        return writing.isEmpty() ? "" : "app.";
+    }
+
+    /** C1: the built-in ending too, where a way leads there that the window does not name. */
+    @Override
+    public List<String> endings(String window) {
+        Window of = meanings.find(window).orElseThrow();
+        var all = new ArrayList<>(of.endings().stream().map(Ending::name).toList());
+        if (of instanceof FacedWindow face) {
+            for (Way way : Way.values()) {
+                if (WaysOut.of(face, way) instanceof WayOut.LeadsTo l && !all.contains(l.ending())) {
+                    all.add(l.ending());
+                }
+            }
+            if (!all.contains(WaysOut.usualEnding(face))) {
+                all.add(WaysOut.usualEnding(face));
+            }
+        }
+        return all.stream().distinct().toList();
+    }
+
+    @Override
+    public Form ending(String window, String ending) {
+        Window of = meanings.find(window).orElseThrow();
+        String name = endings.get(window).get(ending);
+        return switch (of) {
+            case MessageBox box -> new Form(classOf(window) + "." + name, true, List.of());
+            case FileDialog dialog ->
+                ending.equals(FileDialog.CHOSEN)
+                        ? new Form(
+                                "FileDialog.Chosen",
+                                false,
+                                List.of(
+                                        new Form.Component("path", Type.TEXT),
+                                        new Form.Component("paths", new Type.ListOf(Type.TEXT)),
+                                        new Form.Component("filter", Type.TEXT)))
+                        : new Form("FileDialog.Cancelled", false, List.of());
+            case Picker picker ->
+                ending.equals(Picker.PICKED)
+                        ? new Form(
+                                "Picker.Picked<" + types().boxed(picker.of().type()) + ">",
+                                false,
+                                List.of(new Form.Component("value", picker.of().type())))
+                        : new Form(
+                                "Picker.Cancelled<" + types().boxed(picker.of().type()) + ">", false, List.of());
+            case FacedWindow face ->
+                new Form(
+                        classOf(window) + "." + name,
+                        false,
+                        face.endings().stream()
+                                .filter(e -> e.name().equals(ending))
+                                .findFirst()
+                                .map(FxWorld::components)
+                                .orElse(List.of()));
+        };
+    }
+
+    private static List<Form.Component> components(Ending ending) {
+        return ending.gives().stream()
+                .map(g -> new Form.Component(g.name().expression(), g.type()))
+                .toList();
+    }
+
+    /** The record or constant of an ending, without its class. */
+    String endingName(String window, String ending) {
+        return endings.get(window).get(ending);
+    }
+
+    String taskClass(String task) {
+        return tasks.get(task);
+    }
+
+    String taskEndingName(String task, String ending) {
+        return taskEndings.get(task).get(ending);
+    }
+
+    @Override
+    public Form taskEnding(String task, String ending) {
+        return new Form(
+                taskClass(task) + "." + taskEndingName(task, ending),
+                false,
+                design.application().task(task).orElseThrow().endings().stream()
+                        .filter(e -> e.name().equals(ending))
+                        .findFirst()
+                        .map(FxWorld::components)
+                        .orElse(List.of()));
+    }
+
+    @Override
+    public String methodOfTask(String task) {
+        return JavaNames.safe(
+                design.application().task(task).map(t -> t.name().expression()).orElse(task), FxApplication.TAKEN);
+    }
+
+    @Override
+    public String methodOfHolding(String holding, boolean take) {
+        String name = design.application().holding(holding).map(Holding::name).orElseThrow().expression();
+        return (take ? "take" : "giveBack") + JavaNames.upper(name);
+    }
+
+    @Override
+    public String methodOfScript(Optional<String> window, String script) {
+        NamedScript named =
+                ScriptPlace.routines(design, window).script(script).orElseThrow();
+        return "do" + JavaNames.upper(named.name().expression());
+    }
+
+    @Override
+    public String methodOfTimer(Optional<String> window, String timer) {
+        Timer of = ScriptPlace.routines(design, window).timer(timer).orElseThrow();
+        return JavaNames.safe(of.name().expression());
+    }
+
+    @Override
+    public Optional<String> mayRemove(String window, Part list) {
+        return list instanceof Part.ListOfRows l && !l.at(Part.RowMoment.BEFORE_REMOVING).isEmpty()
+                ? Optional.of("mayRemoveFrom" + JavaNames.upper(l.name().expression()))
+                : Optional.empty();
+    }
+
+    @Override
+    public String text(String key, String text, Here here, Set<String> used) {
+        String of = writing.isEmpty()
+                ? "application"
+                : meanings.find(writing).map(w -> w.name().expression()).orElse("application");
+        return texts.call(of + "." + key, text, here, this, used);
+    }
+
+    String text(String key, String text, Here here) {
+        return text(key, text, here, new java.util.HashSet<>());
+    }
+
+    /** A text with an access key as JavaFX has it. */
+    static String mnemonic(String text) {
+        String without = AccessKey.without(text).replace("_", "__");
+        var at = AccessKey.position(text);
+        if (at.isEmpty()) {
+            return without;
+        }
+        int place = at.getAsInt() + (int) AccessKey.without(text).substring(0, at.getAsInt()).chars().filter(c -> c == '_').count();
+        return without.substring(0, place) + "_" + without.substring(place);
+    }
+
+    /** What an expression on the window itself says. */
+    Optional<Say> say(bivouac.design.Expression expression, Here here) {
+        return meanings.of(expression, here);
+    }
+}

@@ -1,0 +1,2 @@
+/** What leaves the tool: programs that behave as they were rehearsed. Knows the core only. */
+package bivouac.handover;

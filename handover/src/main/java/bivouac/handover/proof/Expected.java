@@ -1,0 +1,149 @@
+package bivouac.handover.proof;
+
+import bivouac.design.AccessKey;
+import bivouac.design.Part;
+import bivouac.design.ReadyMade;
+import bivouac.design.Walkthrough;
+import bivouac.expression.Value;
+import bivouac.machine.Scene;
+import bivouac.machine.Sighting;
+import bivouac.plan.Program;
+import bivouac.rehearsal.Moment;
+import bivouac.rehearsal.NamedEvent;
+import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.Walk;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** What the rehearsal sees of a trail, in the lines in which a driven program tells it (E3), up to the first fault. */
+public final class Expected {
+
+    private static final String FAULT = "  fault";
+
+    /** How the written program says the names of endings. */
+    public interface Naming {
+        /** The words of an ending as its class has them. */
+        String ending(String windowOrTask, String ending);
+    }
+
+    private Expected() {}
+
+    /** Whether two tellings are of the same: equal up to the first fault of the rehearsal. */
+    public static Optional<String> difference(List<String> expected, List<String> seen) {
+        for (int i = 0; i < expected.size(); i++) {
+            String wanted = expected.get(i);
+            if (wanted.startsWith(FAULT)) {
+                return Optional.empty();
+            }
+            String found = i < seen.size() ? seen.get(i) : "nothing more";
+            if (!wanted.equals(found)) {
+                int event = i;
+                while (event > 0 && expected.get(event).startsWith("  ")) {
+                    event--;
+                }
+                return Optional.of("At “" + expected.get(event) + "”: expected “" + wanted.strip() + "”, seen “"
+                        + found.strip() + "”.");
+            }
+        }
+        return seen.size() > expected.size()
+                ? Optional.of("More was seen than expected: “" + seen.get(expected.size()).strip() + "”.")
+                : Optional.empty();
+    }
+
+    public static List<String> of(Program program, Walkthrough walkthrough, Naming naming) {
+        Walk walk = Walk.play(program, walkthrough);
+        List<NamedEvent> events =
+                walk.moments().stream().flatMap(m -> m.event().stream()).toList();
+        return of(program, walkthrough.today(), events, naming);
+    }
+
+    /** The events of a walkthrough that happen, as a trail. */
+    public static List<String> trail(Program program, Walkthrough walkthrough) {
+        return Walk.play(program, walkthrough).moments().stream()
+                .flatMap(m -> m.event().stream())
+                .map(NamedEvent::toString)
+                .toList();
+    }
+
+    private static List<String> of(
+            Program program, java.time.LocalDate today, List<NamedEvent> events, Naming naming) {
+        Rehearsal whole = Rehearsal.replay(program, today, events).rehearsal();
+        var lines = new ArrayList<String>();
+        for (int i = 0; i < whole.moments().size(); i++) {
+            Rehearsal at = whole.goTo(i);
+            tell(lines, at.present().event().map(NamedEvent::toString).orElse("Start"), at.present(), at.scene(), naming);
+        }
+        return List.copyOf(lines);
+    }
+
+    private static void tell(List<String> lines, String event, Moment moment, Scene scene, Naming naming) {
+        lines.add(event);
+        for (Sighting seen : moment.seen()) {
+            act(seen, naming).ifPresent(a -> lines.add("  " + a));
+        }
+        scene.windows().stream()
+                .sorted(Comparator.comparing(w -> w.which().toString()))
+                .forEach(w -> window(lines, w));
+    }
+
+    private static Optional<String> act(Sighting seen, Naming naming) {
+        return switch (seen) {
+            case Sighting.Faulted f -> Optional.of("fault " + f.fault().rule());
+            case Sighting.Opened(var w, boolean waits) -> Optional.of("opens " + w);
+            case Sighting.Asked(var w, String title, String text) ->
+                Optional.of("asks " + w + (text.isEmpty() ? "" : ": " + text));
+            case Sighting.Closed(var w, String ending, var gives) ->
+                Optional.of("ends " + w + (ending.isEmpty() ? "" : " " + naming.ending(w.window(), ending)) + values(gives));
+            case Sighting.Noted(String text) -> Optional.of("notes " + text);
+            case Sighting.LinkFollowed(String address) -> Optional.of("follows " + address);
+            case Sighting.TaskStarted(String task, var takes) -> Optional.of("runs " + task + values(takes));
+            case Sighting.Taken(String holding) -> Optional.of("takes " + holding);
+            case Sighting.GivenBack(String holding) -> Optional.of("gives back " + holding);
+            case Sighting.KeptSaved k -> Optional.of("saves kept values");
+            case Sighting.Ended(long code, String saying) ->
+                Optional.of("ends with code " + code + (saying.isEmpty() ? "" : ", saying " + saying));
+            case Sighting.Explanation e -> Optional.empty();
+        };
+    }
+
+    private static String values(List<Sighting.Named> values) {
+        return values.isEmpty()
+                ? ""
+                : " with " + values.stream().map(n -> shown(n.value())).collect(Collectors.joining(", "));
+    }
+
+    private static String shown(Value value) {
+        return switch (value) {
+            case Value.Items(List<Value> items) -> items.stream().map(Expected::shown).collect(Collectors.joining(", "));
+            case Value.Row row -> row.columns().values().stream().map(Expected::shown).collect(Collectors.joining(", "));
+            default -> value.shown();
+        };
+    }
+
+    private static void window(List<String> lines, Scene.OpenWindow w) {
+        lines.add("  | " + w.which() + ": " + w.title() + w.owner().map(o -> ", owned by " + o).orElse("")
+                + (w.hidden() ? ", hidden" : "")
+                + (w.blockedBy().isPresent() ? ", blocked" : ""));
+        if (w.design() instanceof ReadyMade) {
+            return;
+        }
+        w.parts().forEach(p -> lines.add("  |   " + p.design().name().expression() + ": " + content(p)
+                + (p.enabled() ? "" : " [disabled]")
+                + (p.visible() ? "" : " [invisible]")));
+    }
+
+    private static String content(Scene.SeenPart part) {
+        return switch (part.design()) {
+            case Part.ListOfRows l ->
+                part.rows().stream().map(r -> String.join(", ", r)).collect(Collectors.joining(" | ")) + " selected "
+                        + part.selected();
+            case Part.Button b -> AccessKey.without(part.text());
+            case Part.TickBox b -> AccessKey.without(part.text()) + (part.ticked() ? " [ticked]" : "");
+            case Part.MenuCommand m -> AccessKey.without(part.text()) + (part.ticked() ? " [ticked]" : "");
+            default -> part.text();
+        };
+    }
+}

@@ -1,0 +1,1020 @@
+package desk;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.function.Consumer;
+import java.util.function.IntConsumer;
+import java.util.function.Supplier;
+
+/**
+ * The running application: which windows are open, who waits for whom, what blocks what, and how it all ends. No toolkit
+ * is in here. The rules are those of the design's handover notes, by their ids.
+ */
+public final class Desk {
+
+    /** What the design says of the application as a whole. */
+    public interface Design {
+        /** The names of its windows, in order. */
+        List<String> windows();
+
+        /** Those that are asked before all others, in order (D2). */
+        List<String> askedFirst();
+
+        /** The main window with whose closing the application ends (D1); empty for none. */
+        String departsWith();
+
+        /** Whether it ends when the last window has closed (D1). */
+        boolean departsWithLast();
+
+        /** The departure plan (D4). */
+        void plan();
+
+        /** Saves what outlives the run (D6); answers whether there is anything. */
+        boolean saveKept();
+    }
+
+    /** On the stack, in the order in which they began: scripts, waits and requests. */
+    private sealed interface Frame {}
+
+    private static final class Script implements Frame {
+        final DeskWindow of;
+        /** Its window has gone, or the departure lets it go: it ends as soon as it would go on (W6, D3). */
+        boolean ended;
+
+        Script(DeskWindow of) {
+            this.of = of;
+        }
+    }
+
+    private static final class Wait implements Frame {
+        /** What is waited for; null for a task. */
+        final DeskWindow window;
+        final DeskWindow by;
+        Ending result;
+        boolean over;
+        boolean letGo;
+
+        Wait(DeskWindow by, DeskWindow window) {
+            this.by = by;
+            this.window = window;
+        }
+    }
+
+    private static final class Request implements Frame {
+        /** Who is asked first; null where the departure was asked for by no window. */
+        final DeskWindow root;
+        final boolean departure;
+        final Map<DeskWindow, Closing> asked = new LinkedHashMap<>();
+        boolean decided;
+        /** <i>End the application</i>, said while this was undecided (W6). */
+        Runnable endAfter;
+
+        Request(DeskWindow root, boolean departure) {
+            this.root = root;
+            this.departure = departure;
+        }
+    }
+
+    private record Held(String name, DeskWindow of, Runnable giveBack) {}
+
+    private record Branch(DeskWindow window, DeskWindow opener, Consumer<Ending> then) {}
+
+    private static final class Work {
+        final String step;
+        final DeskWindow of;
+        boolean letGo;
+
+        Work(String step, DeskWindow of) {
+            this.step = step;
+            this.of = of;
+        }
+    }
+
+    private record Timed(String name, DeskWindow of, boolean once, Runnable fires, Loop.Ticking ticking) {}
+
+    private final Loop loop;
+    private final Worker worker;
+    private final Design design;
+    private final IntConsumer ended;
+    private Watcher watcher = new Watcher() {};
+
+    private final List<DeskWindow> windows = new ArrayList<>();
+    private final Deque<Frame> stack = new ArrayDeque<>();
+    private final Deque<Held> held = new ArrayDeque<>();
+    private final Deque<Runnable> postponed = new ArrayDeque<>();
+    private final List<Branch> branches = new ArrayList<>();
+    private final List<Work> working = new ArrayList<>();
+    private final List<Timed> timers = new ArrayList<>();
+    private boolean running;
+    private boolean departed;
+    private boolean planned;
+    private boolean hasClosed;
+    private boolean unseen;
+    private boolean faulted;
+    private Integer exitCode;
+    private String saying = "";
+
+    /** @param ended hears the exit code, when the last script has ended */
+    public Desk(Loop loop, Worker worker, Design design, IntConsumer ended) {
+        this.loop = loop;
+        this.worker = worker;
+        this.design = design;
+        this.ended = ended;
+    }
+
+    public void watch(Watcher other) {
+        watcher = other;
+    }
+
+    public List<DeskWindow> windows() {
+        return List.copyOf(windows);
+    }
+
+    public List<String> held() {
+        return held.reversed().stream().map(Held::name).toList();
+    }
+
+    public List<String> timersOn() {
+        return timers.stream().map(Timed::name).toList();
+    }
+
+    // Events (E2)
+
+    public void start(Runnable script) {
+        unseen = true;
+        run(null, script);
+    }
+
+    /** An event of a window: one that it may have is dealt with completely before the next (E2, B3). */
+    public void event(DeskWindow window, Runnable script) {
+        if (running || departed) {
+            return; // a change made by a script is no event (P2)
+        }
+        if (!atRest()) {
+            postponed.add(() -> event(window, script)); // a script that waited goes on first (W2)
+        } else if (windows.contains(window) && !window.isHidden() && !blocked(window)) {
+            run(window, script);
+        }
+    }
+
+    public void sessionEnds() {
+        whenFree(null, () -> {
+            if (stack.stream().noneMatch(f -> f instanceof Request r && r.departure)) {
+                depart(null, Way.SESSION_ENDING);
+            }
+        });
+    }
+
+    /** Something that is no event of a hand: it comes when nothing runs and no task is waited for (B3, V4). */
+    private void whenFree(DeskWindow of, Runnable script) {
+        if (departed) {
+            return;
+        }
+        if (running || !atRest() || isWorking()) {
+            postponed.add(() -> whenFree(of, script));
+        } else {
+            run(of, script);
+        }
+    }
+
+    private void run(DeskWindow of, Runnable script) {
+        running = true;
+        try {
+            script(of, script);
+        } finally {
+            running = false;
+        }
+        rest();
+    }
+
+    /** Runs a script of a window, or of the application, to its end (W1). */
+    private void script(DeskWindow of, Runnable script) {
+        Script frame = new Script(of);
+        stack.push(frame);
+        try {
+            script.run();
+        } catch (Gone gone) {
+            // it ended where it was
+        } catch (Refused nowhere) {
+            // nothing was asked whether it may close
+        } catch (RuntimeException fault) {
+            fault(fault);
+        } finally {
+            stack.remove(frame);
+        }
+    }
+
+    /** Before a script goes on: it does not where its window has gone meanwhile (W6). */
+    private void goOn() {
+        stack.stream()
+                .filter(Script.class::isInstance)
+                .map(Script.class::cast)
+                .findFirst()
+                .filter(s -> s.ended)
+                .ifPresent(s -> {
+                    throw new Gone(s.of);
+                });
+    }
+
+    /** A fault ends its script, as an uncaught error ends a handler; the exit code says so (D6). */
+    private void fault(RuntimeException fault) {
+        faulted = true;
+        watcher.fault(fault);
+        System.err.println(fault);
+    }
+
+    private void rest() {
+        if (departed) {
+            if (stack.isEmpty()) {
+                ended.accept(exitCode != null ? exitCode : faulted ? 1 : 0);
+            }
+            return;
+        }
+        if (!atRest()) {
+            return;
+        }
+        if (design.departsWithLast() && hasClosed && windows.isEmpty() && stack.isEmpty() && working.isEmpty()) {
+            hasClosed = false;
+            run(null, () -> depart(null, Way.DEPARTURE)); // D1
+            return;
+        }
+        for (DeskWindow window : List.copyOf(windows)) {
+            refresh(window);
+        }
+        boolean nothingToBeSeen = windows.stream().allMatch(DeskWindow::isHidden) && !isWorking() && working.isEmpty();
+        if (nothingToBeSeen && !unseen && stack.stream().noneMatch(Request.class::isInstance)) {
+            fault(new Fault("X5", "nothing is to be seen, and the application still runs"));
+        }
+        unseen = nothingToBeSeen;
+        if (postponed.isEmpty() || isWorking()) {
+            watcher.atRest();
+        } else {
+            loop.later(postponed.remove());
+        }
+    }
+
+    private void refresh(DeskWindow window) {
+        running = true;
+        try {
+            window.refresh();
+        } catch (RuntimeException fault) {
+            fault(fault);
+        } finally {
+            running = false;
+        }
+    }
+
+    /** Whether the last event is dealt with: no script runs, and none is about to go on. */
+    public boolean atRest() {
+        return !running && !departed && !(topWait() instanceof Wait wait && wait.over);
+    }
+
+    private Wait topWait() {
+        return stack.stream().filter(Wait.class::isInstance).map(Wait.class::cast).findFirst().orElse(null);
+    }
+
+    /** Whether a task, or the system, is waited for on top of all (W5, O7). */
+    public boolean isWorking() {
+        Wait top = topWait();
+        return top != null && top.window == null && !top.over;
+    }
+
+    private Ending await(Wait wait) {
+        running = false;
+        rest();
+        while (!wait.over) { // a loop can end for reasons of its toolkit
+            loop.enter(wait);
+        }
+        running = true;
+        stack.remove(wait);
+        if (wait.letGo) {
+            throw new Gone(wait.by);
+        }
+        return wait.result;
+    }
+
+    private void end(Wait wait, Ending result) {
+        wait.result = result;
+        wait.over = true;
+        loop.exit(wait);
+    }
+
+    private void letGo(Wait wait) {
+        wait.letGo = true;
+        wait.over = true;
+        loop.exit(wait);
+    }
+
+    // Opening (O1 to O9)
+
+    /** Opens a window that nothing waits for (W3). */
+    public <W extends DeskWindow> W open(DeskWindow opener, DeskWindow owner, W window) {
+        return open(opener, owner, window, null);
+    }
+
+    /** Opens a window that nothing waits for; its ending goes to {@code then}, if the opener is there (W3). */
+    public <W extends DeskWindow> W open(DeskWindow opener, DeskWindow owner, W window, Consumer<Ending> then) {
+        begin(opener, owner, window, Manner.ALONGSIDE);
+        if (then != null) {
+            branches.add(new Branch(window, opener, then));
+        }
+        appear(window);
+        goOn();
+        return window;
+    }
+
+    /** Opens a window, asks, and waits for its ending (W2). */
+    public Ending ask(DeskWindow opener, DeskWindow owner, Manner manner, DeskWindow window) {
+        Wait wait = new Wait(opener, window);
+        begin(opener, owner, window, owner == null ? Manner.WAITS_FOR_APPLICATION : manner);
+        window.rank = 1 + windows.stream().mapToInt(w -> w == window ? 0 : w.rank).max().orElse(0);
+        stack.push(wait);
+        appear(window);
+        return await(wait);
+    }
+
+    /** The open window of a kind and key, brought back with what it is handed; empty if there is none (O3). */
+    public <W extends DeskWindow> Optional<W> bringBack(Class<W> kind, Object key, Consumer<W> hand) {
+        Optional<W> there = find(kind, key);
+        there.ifPresent(w -> {
+            hand.accept(w);
+            w.hidden = false;
+            w.showHidden(w.isHidden());
+            w.toFront();
+            script(w, w::broughtBack);
+        });
+        goOn();
+        return there;
+    }
+
+    private void begin(DeskWindow opener, DeskWindow owner, DeskWindow window, Manner manner) {
+        window.opener = opener;
+        window.owner = owner;
+        window.manner = manner;
+        window.number = 1 + windows.stream()
+                .filter(w -> w.name().equals(window.name()))
+                .mapToInt(w -> w.number)
+                .max()
+                .orElse(0);
+        windows.add(window);
+    }
+
+    private void appear(DeskWindow window) {
+        act((window.isReadyMade() ? "asks " : "opens ") + window.which()
+                + (window.asks().isEmpty() ? "" : ": " + window.asks()));
+        refreshQuietly(window);
+        window.show();
+        script(window, window::opened);
+    }
+
+    private void refreshQuietly(DeskWindow window) {
+        try {
+            window.refresh();
+        } catch (RuntimeException later) {
+            // told at rest, if it is still so (E2)
+        }
+    }
+
+    /** Makes room for another window: it opens once this one agrees to close, and before it does (O8). */
+    public void inPlace(DeskWindow old, Supplier<? extends Ending> ending, Runnable open) {
+        if (request(old, Way.CLOSE_STEP, ending, open)) {
+            throw new Gone(old);
+        }
+    }
+
+    // Reaching other windows (R1 to R3)
+
+    public <W extends DeskWindow> Optional<W> find(Class<W> kind, Object key) {
+        return windows.stream()
+                .filter(w -> kind.isInstance(w) && (key == null || key.equals(w.key())))
+                .map(kind::cast)
+                .findFirst();
+    }
+
+    /** The one open window of a kind; fault X3 where there is none. */
+    public <W extends DeskWindow> W the(Class<W> kind) {
+        List<W> all = every(kind);
+        if (all.size() != 1) {
+            throw new Fault("X3", all.isEmpty() ? "it is not open" : "several are open");
+        }
+        return all.getFirst();
+    }
+
+    public <W extends DeskWindow> W the(Class<W> kind, Object key) {
+        return find(kind, key).orElseThrow(() -> new Fault("X3", "it is not open"));
+    }
+
+    /** A window that a script keeps (O9); fault X3 where it has gone. */
+    public <W extends DeskWindow> W there(W kept) {
+        if (!isOpen(kept)) {
+            throw new Fault("X3", "the window that is kept here is not open");
+        }
+        return kept;
+    }
+
+    /** All open windows of a kind, the newest first, or by their keys (R2). */
+    public <W extends DeskWindow> List<W> every(Class<W> kind) {
+        return windows.reversed().stream().filter(kind::isInstance).map(kind::cast).sorted(BY_KEY).toList();
+    }
+
+    public boolean isOpen(Class<? extends DeskWindow> kind) {
+        return windows.stream().anyMatch(kind::isInstance);
+    }
+
+    public boolean isOpen(DeskWindow window) {
+        return window != null && windows.contains(window);
+    }
+
+    public void bringToFront(DeskWindow window) {
+        if (isOpen(window)) {
+            window.toFront();
+        }
+    }
+
+    /** Off the screen, with what it owns (C9). */
+    public void hide(DeskWindow window) {
+        if (!isOpen(window)) {
+            return;
+        }
+        boolean waitedFor = windows.stream().anyMatch(w -> w.manner != Manner.ALONGSIDE && w.within(window));
+        if (waitedFor) {
+            throw new Fault("X9", window.which() + " is waited for, or owns one that is, and cannot be hidden");
+        }
+        window.hidden = true;
+        showHidden(window);
+    }
+
+    public void show(DeskWindow window) {
+        if (isOpen(window)) {
+            window.hidden = false;
+            showHidden(window);
+        }
+    }
+
+    private void showHidden(DeskWindow top) {
+        windows.stream().filter(w -> w.within(top)).forEach(w -> w.showHidden(w.isHidden()));
+    }
+
+    // Blocking (B1 to B6)
+
+    /** Follows from who waits for whom, at every moment (B4). */
+    public boolean blocked(DeskWindow window) {
+        if (isWorking()) {
+            return true; // B3
+        }
+        List<DeskWindow> above = new ArrayList<>();
+        for (Frame frame : stack) {
+            switch (frame) {
+                case Script s when s.of == window && !s.ended -> {
+                    return true; // B5
+                }
+                case Request r
+                when !r.decided
+                        && (r.departure || window.within(r.root))
+                        && above.stream().noneMatch(window::within) -> {
+                    return true; // B6
+                }
+                case Wait w when w.window != null && !w.letGo -> above.add(w.window);
+                default -> {}
+            }
+        }
+        return windows.stream().anyMatch(w -> w != window && blocks(w, window)); // B1
+    }
+
+    private static boolean blocks(DeskWindow waited, DeskWindow window) {
+        return switch (waited.manner) {
+            case ALONGSIDE -> false; // B2
+            case WAITS_FOR_OWNER -> waited.within(window);
+            case WAITS_FOR_APPLICATION -> !window.within(waited) && !isUnderLater(window, waited);
+        };
+    }
+
+    private static boolean isUnderLater(DeskWindow window, DeskWindow waited) {
+        for (DeskWindow w = window; w != null; w = w.owner) {
+            if (w.manner != Manner.ALONGSIDE && w.rank > waited.rank) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    // Closing (C1 to C6)
+
+    /** The <i>close</i> step for another window; answers whether it closed (W6). */
+    public boolean close(DeskWindow window, Supplier<? extends Ending> ending) {
+        boolean closed = !isOpen(window) || request(window, Way.CLOSE_STEP, ending);
+        goOn();
+        return closed;
+    }
+
+    /** As it closes where no ending is named. */
+    public boolean close(DeskWindow window) {
+        return close(window, () -> window.endingFor(Way.CLOSE_STEP));
+    }
+
+    /** One after the other; the first that refuses ends it (R2). */
+    public <W extends DeskWindow> boolean closeEvery(Class<W> kind) {
+        for (W window : every(kind)) {
+            if (isOpen(window) && !request(window, Way.CLOSE_STEP, () -> window.endingFor(Way.CLOSE_STEP))) {
+                goOn();
+                return false;
+            }
+        }
+        goOn();
+        return true;
+    }
+
+    boolean request(DeskWindow window, Way way, Supplier<? extends Ending> ending) {
+        return request(window, way, ending, () -> {});
+    }
+
+    /** Asks a window, and what it owns, to close; answers whether it did. */
+    private boolean request(DeskWindow window, Way way, Supplier<? extends Ending> ending, Runnable before) {
+        if (window.name().equals(design.departsWith())) {
+            return depart(window, way);
+        }
+        if (alreadyAsked(window)) {
+            return false;
+        }
+        Request request = new Request(window, false);
+        stack.push(request);
+        List<Runnable> deliveries = new ArrayList<>();
+        try {
+            if (!ask(request, window, way, ending)) {
+                return false;
+            }
+            Map<DeskWindow, Ending> endings = endings(request, window, ending);
+            request.decided = true;
+            before.run();
+            leave(window, request, endings, deliveries);
+        } catch (Fault fault) {
+            fault(fault); // what cannot be asked is not lost (C2)
+            return false;
+        } finally {
+            stack.remove(request);
+        }
+        if (request.endAfter != null) {
+            request.endAfter.run();
+        }
+        deliveries.forEach(Runnable::run);
+        return true;
+    }
+
+    /** An answer of a message box, file dialog or picker: it is asked nothing, and ends (C7, C8). */
+    public void answer(DeskWindow readyMade, Supplier<? extends Ending> ending) {
+        event(readyMade, () -> {
+            Request request = new Request(readyMade, false);
+            request.decided = true;
+            List<Runnable> deliveries = new ArrayList<>();
+            leave(readyMade, request, Map.of(readyMade, ending.get()), deliveries);
+            deliveries.forEach(Runnable::run);
+        });
+    }
+
+    private boolean ask(Request request, DeskWindow window, Way way, Supplier<? extends Ending> ending) {
+        if (alreadyAsked(window) || holdsWhatCannotBeTakenAway(window)) {
+            return false; // C3
+        }
+        Closing closing = new Closing(way, nameOf(ending));
+        request.asked.put(window, closing);
+        if (!(way != Way.CLOSE_STEP && window.isUnasked(way)) && !mayClose(window, closing)) {
+            return false;
+        }
+        for (DeskWindow next; (next = nextToAsk(request, window)) != null; ) {
+            DeskWindow owned = next;
+            if (!ask(request, owned, Way.OWNER_CLOSING, () -> owned.endingFor(Way.OWNER_CLOSING))) {
+                return false; // C4
+            }
+        }
+        return true;
+    }
+
+    /** The ending that a request leads to; its values may not be there yet. */
+    private static Ending nameOf(Supplier<? extends Ending> ending) {
+        try {
+            return ending.get();
+        } catch (RuntimeException notYet) {
+            return null;
+        }
+    }
+
+    private boolean mayClose(DeskWindow window, Closing closing) {
+        boolean[] may = {false};
+        script(window, () -> may[0] = window.mayClose(closing));
+        return may[0];
+    }
+
+    /** Said by a script that does it for another one: the request that asks is refused (C2). */
+    public RuntimeException stayOpen() {
+        return new Refused();
+    }
+
+    private boolean alreadyAsked(DeskWindow window) {
+        return stack.stream().anyMatch(f -> f instanceof Request r && !r.decided && r.asked.containsKey(window));
+    }
+
+    private boolean holdsWhatCannotBeTakenAway(DeskWindow window) {
+        return windows.stream().anyMatch(w -> (w == window || w.owner == window) && w.cannotBeTakenAway());
+    }
+
+    private DeskWindow nextToAsk(Request request, DeskWindow owner) {
+        return inOrder(owner).stream()
+                .filter(w -> !request.asked.containsKey(w))
+                .filter(w -> !w.isReadyMade() || w.cannotBeTakenAway()) // C7
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static final Comparator<DeskWindow> BY_KEY =
+            (a, b) -> a.key() instanceof Comparable<?> && b.key() != null ? compare(a.key(), b.key()) : 0;
+
+    @SuppressWarnings("unchecked")
+    private static int compare(Object a, Object b) {
+        return ((Comparable<Object>) a).compareTo(b);
+    }
+
+    /** What a window owns, or what has no owner: the last in the design first, then by key, then the newest (D2). */
+    private List<DeskWindow> inOrder(DeskWindow owner) {
+        Comparator<DeskWindow> order = Comparator.comparingInt(this::place);
+        return windows.reversed().stream()
+                .filter(w -> w.owner == owner)
+                .sorted(order.thenComparing(BY_KEY))
+                .toList();
+    }
+
+    private int place(DeskWindow window) {
+        int listed = design.askedFirst().indexOf(window.name());
+        return listed >= 0 ? listed - design.askedFirst().size() : -design.windows().indexOf(window.name())
+                + design.windows().size();
+    }
+
+    /** What each gives to those whom it reaches, before anything closes (C6). */
+    private Map<DeskWindow, Ending> endings(Request request, DeskWindow window, Supplier<? extends Ending> ending) {
+        Map<DeskWindow, Ending> endings = new IdentityHashMap<>();
+        for (DeskWindow w : request.asked.keySet()) {
+            Supplier<? extends Ending> of =
+                    w == window ? ending : () -> w.endingFor(request.asked.get(w).way());
+            endings.put(w, reachesSomeone(w) ? of.get() : nameOf(of));
+        }
+        return endings;
+    }
+
+    private boolean reachesSomeone(DeskWindow window) {
+        return stack.stream().anyMatch(f -> f instanceof Wait w && w.window == window && !w.letGo)
+                || branches.stream().anyMatch(b -> b.window() == window && isThere(b.opener()));
+    }
+
+    private boolean isThere(DeskWindow opener) {
+        return opener == null || windows.contains(opener);
+    }
+
+    /** Owned windows first, each leaves the screen, runs its script, gives back what it holds, and is gone (C5). */
+    private void leave(
+            DeskWindow window, Request request, Map<DeskWindow, Ending> endings, List<Runnable> deliveries) {
+        for (DeskWindow owned; (owned = inOrder(window).stream().findFirst().orElse(null)) != null; ) {
+            leave(owned, request, endings, deliveries);
+        }
+        Closing closing = request.asked.getOrDefault(window, new Closing(Way.OWNER_CLOSING, null));
+        Ending ending = endings.containsKey(window)
+                ? endings.get(window)
+                : nameOf(() -> window.endingFor(request.departure ? closing.way() : Way.OWNER_CLOSING));
+        boolean reaches = !request.departure && reachesSomeone(window);
+        window.leaveScreen();
+        act("ends " + window.which() + (ending == null ? "" : " " + ending.words())
+                + (reaches && !ending.gives().isEmpty() ? " with " + Values.all(ending.gives()) : ""));
+        if (!window.isReadyMade()) {
+            script(window, () -> window.afterClosing(new Closing(closing.way(), ending)));
+        }
+        giveBackAllOf(window);
+        gone(window);
+        if (!request.departure) {
+            deliver(window, ending, deliveries);
+        }
+    }
+
+    private void gone(DeskWindow window) {
+        windows.remove(window);
+        hasClosed = true;
+        for (Frame frame : stack) {
+            if (frame instanceof Script s && s.of == window) {
+                s.ended = true;
+            } else if (frame instanceof Wait w && w.by == window) {
+                letGo(w); // W6
+            }
+        }
+        timers.removeIf(t -> {
+            if (t.of() == window) {
+                t.ticking().stop();
+            }
+            return t.of() == window;
+        });
+        working.removeIf(w -> w.letGo |= w.of == window); // W5
+        for (DeskWindow w : windows) {
+            w.owner = w.owner == window ? null : w.owner;
+            w.opener = w.opener == window ? null : w.opener;
+        }
+    }
+
+    /** An ending reaches who waits for it; the scripts go on when this event is done (C6, W2, W3). */
+    private void deliver(DeskWindow window, Ending ending, List<Runnable> deliveries) {
+        for (Frame frame : stack) {
+            if (frame instanceof Wait wait && wait.window == window && !wait.letGo) {
+                end(wait, ending);
+            }
+        }
+        for (Branch branch : List.copyOf(branches)) {
+            if (branch.window() == window) {
+                branches.remove(branch);
+                deliveries.add(() -> {
+                    if (isThere(branch.opener())) {
+                        script(branch.opener(), () -> branch.then().accept(ending));
+                    }
+                });
+            }
+        }
+    }
+
+    // Departure (D1 to D6)
+
+    /** The step <i>end the application</i>; goes on where it is put off, and answers true where it was called off. */
+    public boolean end(Integer code, String text) {
+        Optional<Request> undecided = stack.stream()
+                .filter(f -> f instanceof Request r && !r.decided)
+                .map(Request.class::cast)
+                .findFirst();
+        if (planned || undecided.filter(r -> r.departure).isPresent()) {
+            say(code, text); // a later word on it is the last (D6)
+            return false;
+        } else if (undecided.isPresent()) {
+            undecided.get().endAfter = () -> end(code, text); // W6
+            return false;
+        }
+        Integer codeBefore = exitCode;
+        String textBefore = saying;
+        say(code, text);
+        if (depart(null, Way.DEPARTURE)) {
+            throw new Gone(null);
+        }
+        exitCode = codeBefore;
+        saying = textBefore;
+        return true;
+    }
+
+    private void say(Integer code, String text) {
+        exitCode = code != null ? code : exitCode;
+        saying = text.isEmpty() ? saying : text;
+    }
+
+    private boolean depart(DeskWindow first, Way way) {
+        boolean already = stack.stream().anyMatch(f -> f instanceof Request r && r.departure);
+        if (departed || already || first != null && alreadyAsked(first)) {
+            return false;
+        }
+        Request request = new Request(first, true);
+        stack.push(request);
+        try {
+            if (!askAll(request, first, way)) {
+                return false;
+            }
+            request.decided = true;
+            letAllGo(request);
+            leaveAll(request);
+            planned = true;
+            design.plan(); // D4
+            leaveAll(request);
+            giveBackAllOf(null); // D5
+            if (design.saveKept()) {
+                act("saves kept values"); // D6
+            }
+            int code = exitCode != null ? exitCode : faulted ? 1 : 0;
+            act("ends with code " + code + (saying.isEmpty() ? "" : ", saying " + saying));
+            if (!saying.isEmpty()) {
+                System.err.println(saying);
+            }
+            departed = true;
+        } finally {
+            stack.remove(request);
+        }
+        stack.stream().filter(Wait.class::isInstance).map(Wait.class::cast).forEach(this::letGo);
+        return true;
+    }
+
+    /** Those that the design names first, then the window that asked for it, then the others (D2). */
+    private boolean askAll(Request request, DeskWindow first, Way way) {
+        Way forOthers = way == Way.SESSION_ENDING ? way : Way.DEPARTURE;
+        while (true) {
+            DeskWindow next = nextToAsk(request, null);
+            boolean listed = next != null && design.askedFirst().contains(next.name());
+            DeskWindow asked =
+                    !listed && first != null && windows.contains(first) && !request.asked.containsKey(first) ? first : next;
+            if (asked == null) {
+                return true;
+            }
+            Way by = asked == first ? way : forOthers;
+            if (!ask(request, asked, by, () -> asked.endingFor(by))) {
+                return false;
+            }
+        }
+    }
+
+    /** All scripts and background tasks are let go, without fault (D3). */
+    private void letAllGo(Request request) {
+        for (Frame frame : stack) {
+            switch (frame) {
+                case Wait wait -> wait.letGo = true;
+                case Script script -> script.ended = true;
+                case Request other -> other.decided = true;
+            }
+        }
+        branches.clear();
+        working.forEach(w -> w.letGo = true);
+        working.clear();
+    }
+
+    private void leaveAll(Request request) {
+        DeskWindow first = request.root;
+        for (List<DeskWindow> roots; !(roots = inOrder(null)).isEmpty(); ) {
+            boolean listed = design.askedFirst().contains(roots.getFirst().name());
+            leave(
+                    !listed && first != null && windows.contains(first) ? first : roots.getFirst(),
+                    request,
+                    Map.of(),
+                    new ArrayList<>());
+        }
+    }
+
+    /** A step of the departure plan: a fault in it does not prevent the steps after it (D4). */
+    public void step(Runnable step) {
+        script(null, step);
+    }
+
+    // Tasks (W5) and what the system may fail to do (O7, H2)
+
+    /** Runs a task and waits for it. {@code takes} are told to those who watch. */
+    public <E extends Ending> E run(DeskWindow of, String task, List<Object> takes, Callable<E> body) {
+        act("runs " + task + (takes.isEmpty() ? "" : " with " + Values.all(takes)));
+        return work(of, task, body);
+    }
+
+    @SuppressWarnings("unchecked")
+    private <E extends Ending> E work(DeskWindow of, String name, Callable<E> body) {
+        Wait wait = new Wait(of, null);
+        stack.push(wait);
+        worker.begin(name, of, body, result -> end(wait, result));
+        return (E) await(wait);
+    }
+
+    /** Runs a task in the background; {@code then} is done when it ends, if its window is there then. */
+    public <E extends Ending> void background(
+            DeskWindow of, String step, String task, List<Object> takes, Callable<E> body, Consumer<E> then) {
+        if (working.stream().anyMatch(w -> w.step.equals(step) && w.of == of)) {
+            throw new Fault("X8", "“" + task + "” of this step still runs");
+        }
+        act("runs " + task + (takes.isEmpty() ? "" : " with " + Values.all(takes)));
+        Work work = new Work(step, of);
+        working.add(work);
+        worker.begin(task, of, body, result -> whenFree(of, () -> {
+            if (!work.letGo) {
+                working.remove(work);
+                @SuppressWarnings("unchecked")
+                E ending = (E) result;
+                then.accept(ending);
+            }
+        }));
+    }
+
+    /** The background runs of a task are let go; their ends come to nobody (W5). */
+    public void stopTask(String step) {
+        working.removeIf(w -> w.letGo |= w.step.startsWith(step));
+    }
+
+    /** The system is asked for something that it may fail to do (O7). */
+    public Tried attempt(DeskWindow of, String what, Callable<Tried> body) {
+        return work(of, what, body);
+    }
+
+    /** Where the design says nothing of what then: fault X1. */
+    public RuntimeException failed(String what, String reason) {
+        return new Fault("X1", what + " failed: " + reason);
+    }
+
+    // Holdings (H1, H2)
+
+    /** Takes a holding for a window, or for the application where {@code of} is null (H1). */
+    public void take(DeskWindow of, String holding, Runnable giveBack) {
+        if (isHeld(of, holding)) {
+            throw new Fault("X4", holding + " is held already");
+        }
+        held.push(new Held(holding, of, giveBack));
+        act("takes " + holding);
+    }
+
+    public boolean isHeld(DeskWindow of, String holding) {
+        return held.stream().anyMatch(h -> h.of() == of && h.name().equals(holding));
+    }
+
+    public void giveBack(DeskWindow of, String holding) {
+        Held one = theHeld(of, holding);
+        held.remove(one);
+        giveBack(one);
+    }
+
+    /** It has been given back already (H2). */
+    public void givenBack(DeskWindow of, String holding) {
+        held.remove(theHeld(of, holding));
+        act("gives back " + holding);
+    }
+
+    /** It could not be given back, and is held no more (H2). */
+    public void lose(DeskWindow of, String holding) {
+        held.remove(theHeld(of, holding));
+    }
+
+    private Held theHeld(DeskWindow of, String holding) {
+        return held.stream()
+                .filter(h -> h.of() == of && h.name().equals(holding))
+                .findFirst()
+                .orElseThrow(() -> new Fault("X4", holding + " is not held"));
+    }
+
+    private void giveBackAllOf(DeskWindow of) {
+        for (Held one : List.copyOf(held)) {
+            if (one.of() == of) {
+                held.remove(one);
+                giveBack(one);
+            }
+        }
+    }
+
+    private void giveBack(Held one) {
+        try {
+            one.giveBack().run();
+        } catch (RuntimeException fault) {
+            fault(fault); // the rest are given back all the same (H2)
+        }
+        act("gives back " + one.name());
+    }
+
+    // Timers (V4)
+
+    /** Turns a timer on, or on anew. */
+    public void startTimer(DeskWindow of, String name, double seconds, boolean once, Runnable fires) {
+        if (!(seconds > 0)) {
+            throw new Fault("X3", "the timer " + name + " has no length");
+        }
+        stopTimer(of, name);
+        timers.add(new Timed(name, of, once, fires, loop.every(seconds, () -> timerFires(of, name))));
+    }
+
+    public void stopTimer(DeskWindow of, String name) {
+        timer(of, name).ifPresent(t -> {
+            t.ticking().stop();
+            timers.remove(t);
+        });
+    }
+
+    private Optional<Timed> timer(DeskWindow of, String name) {
+        return timers.stream().filter(t -> t.of() == of && t.name().equals(name)).findFirst();
+    }
+
+    /** A timer's time has come; it does its script between events, also for a blocked window. */
+    public void timerFires(DeskWindow of, String name) {
+        whenFree(of, () -> timer(of, name).ifPresent(t -> {
+            if (t.once()) {
+                stopTimer(of, name);
+            }
+            t.fires().run();
+        }));
+    }
+
+    /** What is due between events: a day that passes. */
+    public void between(Runnable what) {
+        whenFree(null, what);
+    }
+
+    // What is seen
+
+    public void note(String text) {
+        act("notes " + text);
+    }
+
+    public void linkFollowed(String address) {
+        act("follows " + address);
+    }
+
+    public void keptSaved() {
+        act("saves kept values");
+    }
+
+    private void act(String what) {
+        watcher.act(what);
+    }
+}

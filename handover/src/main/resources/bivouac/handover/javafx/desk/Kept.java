@@ -1,0 +1,116 @@
+package desk;
+
+import java.io.IOException;
+import java.io.Reader;
+import java.io.Writer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.List;
+import java.util.Properties;
+
+/** What outlives a run (D6, D7): a file in the user's configuration folder; missing or damaged, it is a first run. */
+public final class Kept {
+
+    private static final String HELD = "held.";
+
+    private final Path file;
+    private final Properties values = new Properties();
+
+    private Kept(Path file) {
+        this.file = file;
+        try (Reader in = Files.newBufferedReader(file)) {
+            values.load(in);
+        } catch (IOException | IllegalArgumentException firstRun) {
+            values.clear();
+        }
+    }
+
+    /** Of an application, in the platform's usual place. */
+    public static Kept of(String application) {
+        return in(folder().resolve(application));
+    }
+
+    public static Kept in(Path folder) {
+        return new Kept(folder.resolve("kept.properties"));
+    }
+
+    private static Path folder() {
+        String windows = System.getenv("APPDATA");
+        String other = System.getenv("XDG_CONFIG_HOME");
+        return windows != null
+                ? Path.of(windows)
+                : other != null ? Path.of(other) : Path.of(System.getProperty("user.home"), ".config");
+    }
+
+    public String get(String name, String usual) {
+        return values.getProperty(name, usual);
+    }
+
+    public void put(String name, Object value) {
+        if (value instanceof List<?> all) {
+            put(name + ".count", (long) all.size());
+            for (int i = 0; i < all.size(); i++) {
+                put(name + "." + i, all.get(i));
+            }
+        } else {
+            values.setProperty(name, Values.shown(value));
+        }
+    }
+
+    public long whole(String name, long usual) {
+        String text = get(name, "");
+        return Values.isWhole(text) ? Values.whole(text) : usual;
+    }
+
+    public double number(String name, double usual) {
+        String text = get(name, "");
+        return Values.isNumber(text) ? Values.number(text) : usual;
+    }
+
+    public java.time.LocalDate date(String name, java.time.LocalDate usual) {
+        String text = get(name, "");
+        return Values.isDate(text) ? Values.date(text) : usual;
+    }
+
+    /** Texts are kept with a count and a number each, so that none can be taken for two. */
+    public List<String> texts(String name, List<String> usual) {
+        if (!values.containsKey(name + ".count")) {
+            return usual;
+        }
+        java.util.ArrayList<String> all = new java.util.ArrayList<>();
+        for (int i = 0; i < whole(name + ".count", 0); i++) {
+            all.add(get(name + "." + i, ""));
+        }
+        return List.copyOf(all);
+    }
+
+    /** The holdings that a killed run left behind (D7), in the order of the names given. */
+    public List<String> traces(List<String> holdings) {
+        return holdings.stream().filter(h -> values.containsKey(HELD + h)).toList();
+    }
+
+    /** What is held leaves a trace until it is given back. */
+    public void held(String holding, boolean now) {
+        if (now) {
+            values.setProperty(HELD + holding, "");
+        } else {
+            values.remove(HELD + holding);
+        }
+        save();
+    }
+
+    /** Written beside and renamed, so that a kill never leaves half of it. */
+    public void save() {
+        try {
+            Files.createDirectories(file.getParent());
+            Path beside = file.resolveSibling(file.getFileName() + ".new");
+            try (Writer out = Files.newBufferedWriter(beside)) {
+                values.store(out, null);
+            }
+            Files.move(beside, file, StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException e) {
+            System.err.println("What is kept could not be saved: " + e.getMessage());
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package frame;
+
+import desk.Desk;
+import desk.DeskWindow;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.input.InputEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+
+/** A window on a stage. Its events pass the desk's gate; the stage's own modality is not used (B7). */
+public abstract class FxWindow extends DeskWindow {
+
+    protected final Stage stage = new Stage();
+    protected final VBox content = new VBox(8);
+
+    @SuppressWarnings("this-escape")
+    protected FxWindow(Desk desk, String name, Object key) {
+        super(desk, name, key);
+        content.setStyle("-fx-padding: 12");
+        VBox root = new VBox(content);
+        stage.setScene(new Scene(root));
+        stage.addEventFilter(InputEvent.ANY, e -> {
+            if (desk.blocked(this)) {
+                e.consume();
+            }
+        });
+        stage.setOnCloseRequest(e -> {
+            e.consume();
+            closeBoxUsed();
+        });
+        // before the field that has the focus, which may keep it for itself
+        stage.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE && !e.isConsumed() && !hasOpenList()) {
+                escapePressed();
+                e.consume();
+            }
+        });
+    }
+
+    /** An open list takes Escape before its window does. */
+    private boolean hasOpenList() {
+        Node focused = stage.getScene().getFocusOwner();
+        return focused instanceof ComboBoxBase<?> box && box.isShowing();
+    }
+
+    protected final VBox root() {
+        return (VBox) stage.getScene().getRoot();
+    }
+
+    public final Stage stage() {
+        return stage;
+    }
+
+    @Override
+    protected void show() {
+        if (owner() instanceof FxWindow above) {
+            stage.initOwner(above.stage);
+        }
+        stage.sizeToScene();
+        stage.show();
+    }
+
+    @Override
+    protected void toFront() {
+        stage.toFront();
+        stage.requestFocus();
+    }
+
+    @Override
+    protected void leaveScreen() {
+        stage.hide();
+    }
+
+    @Override
+    protected void showHidden(boolean hidden) {
+        if (hidden) {
+            stage.hide();
+        } else if (!stage.isShowing()) {
+            stage.show();
+        }
+    }
+
+    @Override
+    public String title() {
+        return stage.getTitle() == null ? "" : stage.getTitle();
+    }
+}

@@ -1,0 +1,112 @@
+package frame;
+
+import desk.Desk;
+import desk.DeskWindow;
+import desk.Ending;
+import desk.Manner;
+import desk.Way;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+
+/**
+ * A message box (C7). It is drawn by the program itself, since the toolkit's own cannot be taken away, and not every button
+ * may close it.
+ *
+ * @param <A> its answers
+ */
+public final class MessageBox<A extends Enum<A> & Ending> extends FxWindow {
+
+    private final String text;
+    private final List<A> answers;
+    private final A escape;
+
+    /**
+     * @param buttons what stands on each, in the order of the answers
+     * @param usual the answer of Enter; null for none
+     * @param escape the answer of close box and Escape; null for none
+     */
+    public MessageBox(
+            Desk desk,
+            String name,
+            String icon,
+            String title,
+            String text,
+            List<A> answers,
+            List<String> buttons,
+            A usual,
+            A escape) {
+        super(desk, name, null);
+        this.text = text;
+        this.answers = List.copyOf(answers);
+        this.escape = escape;
+        stage.setTitle(title);
+        stage.setResizable(false);
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMaxWidth(380);
+        HBox bar = new HBox(8);
+        bar.setAlignment(Pos.CENTER_RIGHT);
+        for (A answer : answers) {
+            Button button = new Button(buttons.get(answers.indexOf(answer)));
+            button.setDefaultButton(answer == usual);
+            button.setOnAction(e -> answer(answer));
+            bar.getChildren().add(button);
+        }
+        Label sign = new Label(icon);
+        sign.setStyle("-fx-font-size: 24");
+        content.getChildren().addAll(icon.isEmpty() ? label : new HBox(12, sign, label), bar);
+    }
+
+    /** Asks, and waits for the answer. */
+    @SuppressWarnings("unchecked")
+    public A ask(DeskWindow asker, DeskWindow owner, Manner manner) {
+        return (A) desk.ask(asker, owner, manner, this);
+    }
+
+    /** As pressing a button of it. */
+    public void answer(A answer) {
+        desk.answer(this, () -> answer);
+    }
+
+    /** The same, by the words of the answer; for those who drive it. */
+    public void answer(String words) {
+        answers.stream().filter(a -> a.words().equals(words)).findFirst().ifPresentOrElse(this::answer, () -> {
+            throw new IllegalArgumentException("there is no answer " + words);
+        });
+    }
+
+    @Override
+    public void closeBoxUsed() {
+        if (escape != null) {
+            answer(escape);
+        }
+    }
+
+    @Override
+    public void escapePressed() {
+        closeBoxUsed();
+    }
+
+    @Override
+    protected Ending endingFor(Way way) {
+        return escape;
+    }
+
+    @Override
+    protected boolean isReadyMade() {
+        return true;
+    }
+
+    @Override
+    protected String asks() {
+        return text;
+    }
+
+    @Override
+    public List<String> seen() {
+        return List.of();
+    }
+}
