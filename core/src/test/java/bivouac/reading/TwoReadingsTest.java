@@ -9,6 +9,7 @@ import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import bivouac.plan.Program;
 import bivouac.state.State;
+import bivouac.testkit.SmallDesigns;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

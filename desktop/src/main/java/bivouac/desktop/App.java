@@ -13,6 +13,7 @@ import bivouac.desktop.frame.NativeFiles;
 import bivouac.desktop.frame.Overlay;
 import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.frame.TypedFiles;
+import bivouac.desktop.handover.HandoverView;
 import bivouac.desktop.messages.MessagesView;
 import bivouac.desktop.overview.OverviewView;
 import bivouac.desktop.rehearse.RehearsalView;
@@ -113,6 +114,7 @@ public final class App {
             case MESSAGES -> new MessagesView(work, files::keep);
             case DEPARTURE -> new DepartureView(work);
             case FINDINGS -> new FindingsView(work);
+            case HANDOVER -> new HandoverView(work, files::askFolder);
         };
     }
 

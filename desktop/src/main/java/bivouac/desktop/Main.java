@@ -3,6 +3,7 @@ package bivouac.desktop;
 import bivouac.cli.CheckCommand;
 import bivouac.cli.Console;
 import bivouac.cli.ExitCodes;
+import bivouac.cli.HandoverCommand;
 import bivouac.cli.RehearseCommand;
 import bivouac.desktop.pictures.PicturesCommand;
 import bivouac.desktop.work.Examples;
@@ -26,7 +27,7 @@ import picocli.CommandLine.Parameters;
         description = "Designs how an application's windows open, pass data, return results and close.",
         mixinStandardHelpOptions = true,
         version = "Bivouac 0.1",
-        subcommands = {CheckCommand.class, RehearseCommand.class, PicturesCommand.class})
+        subcommands = {CheckCommand.class, RehearseCommand.class, HandoverCommand.class, PicturesCommand.class})
 public final class Main implements Callable<Integer> {
 
     @Parameters(paramLabel = "FILE", arity = "0..1", description = "the design to open; default: the Ridge Hut example")

@@ -12,6 +12,9 @@ public interface FileAsker {
     /** Asks where a picture is to be saved; the extension proposed is that of its kind. */
     void toSavePicture(String proposed, Consumer<Path> chosen);
 
+    /** Asks for a folder that a program is written to; it need not be there yet. */
+    void toFolder(String before, Consumer<Path> chosen);
+
     void toSave(Optional<Path> before, String proposed, Consumer<Path> chosen);
 
     /**

@@ -103,6 +103,11 @@ public final class Files {
         });
     }
 
+    /** Asks for a folder that a program is written to. */
+    public void askFolder(String before, Consumer<Path> chosen) {
+        asker.toFolder(before, chosen);
+    }
+
     /** Asks where a drawing goes, and writes it there. */
     public void keep(Drawing drawing, String named) {
         asker.toSavePicture(

@@ -67,6 +67,7 @@ public final class Frame extends StackPane {
                 new Command("Messages", "Ctrl+5", () -> goTo(Screen.MESSAGES)),
                 new Command("Departure", "Ctrl+6", () -> goTo(Screen.DEPARTURE)),
                 new Command("Findings", "Ctrl+7", () -> goTo(Screen.FINDINGS)),
+                new Command("Handover", "Ctrl+8", () -> goTo(Screen.HANDOVER)),
                 Command.ofDesign("New design", "Ctrl+N", files::askNew),
                 Command.ofDesign("Open a design", "Ctrl+O", files::askOpen),
                 Command.ofDesign("Save", "Ctrl+S", () -> files.save(() -> {})),

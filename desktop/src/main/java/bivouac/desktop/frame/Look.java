@@ -39,7 +39,8 @@ public final class Look {
                         "window.css",
                         "overview.css",
                         "messages.css",
-                        "closings.css")
+                        "closings.css",
+                        "handover.css")
                 .map(Look::sheet);
     }
 

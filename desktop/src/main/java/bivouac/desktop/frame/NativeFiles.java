@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
@@ -44,6 +45,17 @@ public final class NativeFiles implements FileAsker {
                 .add(new FileChooser.ExtensionFilter(
                         extension.toUpperCase(Locale.ROOT) + " pictures", "*." + extension));
         tell(chooser.showSaveDialog(owner), chosen);
+    }
+
+    @Override
+    public void toFolder(String before, Consumer<Path> chosen) {
+        var chooser = new DirectoryChooser();
+        chooser.setTitle("Hand over to");
+        File parent = new File(before).getAbsoluteFile().getParentFile();
+        if (parent != null && parent.isDirectory()) {
+            chooser.setInitialDirectory(parent);
+        }
+        tell(chooser.showDialog(owner), chosen);
     }
 
     /** The system asks about the very name that was chosen. */

@@ -36,6 +36,11 @@ public final class TypedFiles implements FileAsker {
     }
 
     @Override
+    public void toFolder(String before, Consumer<Path> chosen) {
+        overlay.prompt("Hand over to", "The path of the folder.", before, typed -> path(typed, chosen));
+    }
+
+    @Override
     public boolean hasAskedToReplace(Path chosen, Path file) {
         return false;
     }

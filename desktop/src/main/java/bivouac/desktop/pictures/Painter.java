@@ -71,6 +71,7 @@ final class Painter {
         picture("closings", () -> app.work().show(Screen.CLOSINGS));
         picture("departure", () -> app.work().show(Screen.DEPARTURE));
         picture("findings", () -> app.work().show(Screen.FINDINGS));
+        picture("handover", () -> app.work().show(Screen.HANDOVER));
         onInterface(() -> app.work().undo());
         picture("rehearsal", this::rehearse);
         picture("rehearsal-dark", () -> Look.change(stage.getScene()));

@@ -8,7 +8,8 @@ public enum Screen {
     CLOSINGS("Closings", 4),
     MESSAGES("Messages", 5),
     DEPARTURE("Departure", 6),
-    FINDINGS("Findings", 7);
+    FINDINGS("Findings", 7),
+    HANDOVER("Handover", 8);
 
     private final String word;
     private final int number;

@@ -81,8 +81,7 @@ public final class JavaExpressions {
             case Say.Member m -> member(m);
             case Say.Column(Say row, String name, Type type) ->
                 Code.word(code(row).in(Grip.WORD) + "." + JavaNames.safe(name) + "()");
-            case Say.IsOpen(String window) ->
-                Code.word(world.desk() + ".isOpen(" + world.classOf(window) + ".class)");
+            case Say.IsOpen(String window) -> Code.word(world.desk() + ".isOpen(" + world.classOf(window) + ".class)");
             case Say.IsKept(Say.Whose kept) ->
                 Code.word(world.desk() + ".isOpen("
                         + switch (kept) {
@@ -99,10 +98,11 @@ public final class JavaExpressions {
                         Grip.CHOICE);
             case Say.Items(List<Say> items, Type type) -> {
                 Type of = ((Type.ListOf) type).of();
-                yield Code.word("List.of("
-                        + items.stream().map(i -> boxed(i, of)).collect(Collectors.joining(", ")) + ")");
+                yield Code.word(
+                        "List.of(" + items.stream().map(i -> boxed(i, of)).collect(Collectors.joining(", ")) + ")");
             }
-            case Say.RowOf(List<Say> values, Type type) -> Code.word("new " + world.types().of(type) + "(" + all(values) + ")");
+            case Say.RowOf(List<Say> values, Type type) ->
+                Code.word("new " + world.types().of(type) + "(" + all(values) + ")");
             case Say.Each e -> each(e);
             case Say.Item(String name, Type type) -> Code.word(name);
         };
@@ -123,9 +123,7 @@ public final class JavaExpressions {
             case Value.Text(String text) -> JavaNames.literal(text);
             case Value.YesNo(boolean yes) -> Boolean.toString(yes);
             case Value.Whole(long whole) ->
-                type == Type.NUMBER
-                        ? whole + ".0"
-                        : whole == (int) whole ? Long.toString(whole) : whole + "L";
+                type == Type.NUMBER ? whole + ".0" : whole == (int) whole ? Long.toString(whole) : whole + "L";
             case Value.Number(double number) -> Double.toString(number);
             case Value.Date(var date) -> "LocalDate.parse(" + JavaNames.literal(date.toString()) + ")";
             default -> throw new IllegalArgumentException("no literal is " + value);
@@ -134,7 +132,8 @@ public final class JavaExpressions {
 
     private Code member(Say.Member m) {
         if (m.windows().size() == 1 || m.whose() instanceof Say.Whose.Me) {
-            return Code.word(member(base(m.whose(), m.windows().getFirst()), m.windows().getFirst(), m.what()));
+            return Code.word(
+                    member(base(m.whose(), m.windows().getFirst()), m.windows().getFirst(), m.what()));
         }
         String of = m.whose() instanceof Say.Whose.Owner ? "owner()" : "opener()";
         String cases = m.windows().stream()
@@ -165,7 +164,11 @@ public final class JavaExpressions {
             return Code.word("Values." + name + "(() -> " + write(d.left()) + ", () -> " + write(d.right()) + ")");
         }
         Grip grip = d.on() ? Grip.OR : Grip.AND;
-        return new Code(code(d.left()).in(grip) + (d.on() ? " || " : " && ") + code(d.right()).in(grip), grip);
+        return new Code(
+                code(d.left()).in(grip)
+                        + (d.on() ? " || " : " && ")
+                        + code(d.right()).in(grip),
+                grip);
     }
 
     private Code each(Say.Each e) {
@@ -181,8 +184,9 @@ public final class JavaExpressions {
                     case MAP -> {
                         Say last = e.bodies().getLast();
                         String made = boxed(last, ((Type.ListOf) e.type()).of());
-                        String filter =
-                                e.bodies().size() > 1 ? ".filter(" + item + write(e.bodies().getFirst()) + ")" : "";
+                        String filter = e.bodies().size() > 1
+                                ? ".filter(" + item + write(e.bodies().getFirst()) + ")"
+                                : "";
                         yield stream + filter + ".map(" + item + made + ").toList()";
                     }
                 });
@@ -194,7 +198,10 @@ public final class JavaExpressions {
         return switch (c.function()) {
             case ADD ->
                 c.type() == Type.TEXT
-                        ? new Code(code(a.get(0)).in(Grip.SUM) + " + " + code(a.get(1)).in(Grip.PRODUCT), Grip.SUM)
+                        ? new Code(
+                                code(a.get(0)).in(Grip.SUM) + " + "
+                                        + code(a.get(1)).in(Grip.PRODUCT),
+                                Grip.SUM)
                         : c.type() instanceof Type.ListOf
                                 ? Code.word("Values.joined(" + all(a) + ")")
                                 : whole ? exact("add", a) : finite(a, " + ", Grip.SUM);
@@ -202,9 +209,12 @@ public final class JavaExpressions {
             case MULTIPLY -> whole ? exact("multiply", a) : finite(a, " * ", Grip.PRODUCT);
             case DIVIDE -> whole ? exact("divide", a) : Code.word("Values.divided(" + all(a) + ")");
             case REST ->
-                new Code(code(a.get(0)).in(Grip.PRODUCT) + " % " + code(a.get(1)).in(Grip.SIGN), Grip.PRODUCT);
+                new Code(
+                        code(a.get(0)).in(Grip.PRODUCT) + " % " + code(a.get(1)).in(Grip.SIGN), Grip.PRODUCT);
             case NEGATE ->
-                whole ? Code.word("Math.negateExact(" + all(a) + ")") : new Code("-" + code(a.get(0)).in(Grip.WORD), Grip.SIGN);
+                whole
+                        ? Code.word("Math.negateExact(" + all(a) + ")")
+                        : new Code("-" + code(a.get(0)).in(Grip.WORD), Grip.SIGN);
             case NOT -> new Code("!" + code(a.get(0)).in(Grip.WORD), Grip.SIGN);
             case EQUAL -> equal(a, true);
             case DIFFERENT -> equal(a, false);
@@ -229,11 +239,25 @@ public final class JavaExpressions {
             case YEAR -> Code.word(code(a.get(0)).in(Grip.WORD) + ".getYear()");
             case INT, WHOLE -> a.get(0).type() == Type.WHOLE ? code(a.get(0)) : values("whole", a);
             case DOUBLE, NUMBER ->
-                a.get(0).type() == Type.TEXT ? values("number", a) : new Code("(double) " + code(a.get(0)).in(Grip.SIGN), Grip.SIGN);
+                a.get(0).type() == Type.TEXT
+                        ? values("number", a)
+                        : new Code("(double) " + code(a.get(0)).in(Grip.SIGN), Grip.SIGN);
             case STRING, SHOWN -> a.size() == 1 && a.get(0).type() == Type.TEXT ? code(a.get(0)) : values("shown", a);
             case BLANK -> method(a, "isBlank");
-            case INDEX_OF, SUBSTRING, REPLACE, SPLIT, LOWER, UPPER, MATCHES, IS_WHOLE, IS_NUMBER, IS_DATE, DATE, DAYS,
-                    FILE_NAME, FILE_EXTENSION -> values(c.function().cel(), a);
+            case INDEX_OF,
+                    SUBSTRING,
+                    REPLACE,
+                    SPLIT,
+                    LOWER,
+                    UPPER,
+                    MATCHES,
+                    IS_WHOLE,
+                    IS_NUMBER,
+                    IS_DATE,
+                    DATE,
+                    DAYS,
+                    FILE_NAME,
+                    FILE_EXTENSION -> values(c.function().cel(), a);
         };
     }
 
@@ -262,7 +286,8 @@ public final class JavaExpressions {
     }
 
     private Code finite(List<Say> a, String sign, Grip grip) {
-        return Code.word("Values.finite(" + code(a.get(0)).in(grip) + sign + code(a.get(1)).in(grip) + ")");
+        return Code.word("Values.finite(" + code(a.get(0)).in(grip) + sign
+                + code(a.get(1)).in(grip) + ")");
     }
 
     private static boolean isPrimitive(Type type) {
@@ -272,7 +297,10 @@ public final class JavaExpressions {
     private Code equal(List<Say> a, boolean yes) {
         if (isPrimitive(a.get(0).type()) && isPrimitive(a.get(1).type())) {
             return new Code(
-                    code(a.get(0)).in(Grip.ORDER) + (yes ? " == " : " != ") + code(a.get(1)).in(Grip.ORDER), Grip.EQUAL);
+                    code(a.get(0)).in(Grip.ORDER)
+                            + (yes ? " == " : " != ")
+                            + code(a.get(1)).in(Grip.ORDER),
+                    Grip.EQUAL);
         }
         String equals = code(a.get(0)).in(Grip.WORD) + ".equals(" + write(a.get(1)) + ")";
         return yes ? Code.word(equals) : new Code("!" + equals, Grip.SIGN);
@@ -282,10 +310,11 @@ public final class JavaExpressions {
         Type type = a.get(0).type();
         String compared =
                 switch (type) {
-                    case Type.Plain p when p == Type.Plain.YESNO ->
-                        "Boolean.compare(" + all(a) + ") " + sign + " 0";
-                    case Type.Plain p when p == Type.Plain.WHOLE || p == Type.Plain.NUMBER ->
-                        code(a.get(0)).in(Grip.SUM) + " " + sign + " " + code(a.get(1)).in(Grip.SUM);
+                    case Type.Plain p when p == Type.Plain.YESNO -> "Boolean.compare(" + all(a) + ") " + sign + " 0";
+                    case Type.Plain p
+                    when p == Type.Plain.WHOLE || p == Type.Plain.NUMBER ->
+                        code(a.get(0)).in(Grip.SUM) + " " + sign + " "
+                                + code(a.get(1)).in(Grip.SUM);
                     default -> code(a.get(0)).in(Grip.WORD) + ".compareTo(" + write(a.get(1)) + ") " + sign + " 0";
                 };
         return new Code(compared, Grip.ORDER);

@@ -8,12 +8,66 @@ import java.util.Set;
 public final class JavaNames {
 
     private static final Set<String> WORDS = Set.of(
-            "abstract", "assert", "boolean", "break", "byte", "case", "catch", "char", "class", "const", "continue",
-            "default", "do", "double", "else", "enum", "extends", "final", "finally", "float", "for", "goto", "if",
-            "implements", "import", "instanceof", "int", "interface", "long", "native", "new", "package", "private",
-            "protected", "public", "return", "short", "static", "strictfp", "super", "switch", "synchronized", "this",
-            "throw", "throws", "transient", "try", "void", "volatile", "while", "true", "false", "null", "var", "record",
-            "sealed", "permits", "yield", "_", "when");
+            "abstract",
+            "assert",
+            "boolean",
+            "break",
+            "byte",
+            "case",
+            "catch",
+            "char",
+            "class",
+            "const",
+            "continue",
+            "default",
+            "do",
+            "double",
+            "else",
+            "enum",
+            "extends",
+            "final",
+            "finally",
+            "float",
+            "for",
+            "goto",
+            "if",
+            "implements",
+            "import",
+            "instanceof",
+            "int",
+            "interface",
+            "long",
+            "native",
+            "new",
+            "package",
+            "private",
+            "protected",
+            "public",
+            "return",
+            "short",
+            "static",
+            "strictfp",
+            "super",
+            "switch",
+            "synchronized",
+            "this",
+            "throw",
+            "throws",
+            "transient",
+            "try",
+            "void",
+            "volatile",
+            "while",
+            "true",
+            "false",
+            "null",
+            "var",
+            "record",
+            "sealed",
+            "permits",
+            "yield",
+            "_",
+            "when");
 
     private final Set<String> given = new HashSet<>();
 
@@ -66,7 +120,9 @@ public final class JavaNames {
 
     /** A name of an expression as a field or a component; one that Java has already ends with a line. */
     public static String safe(String expressionName, Set<String> others) {
-        boolean taken = WORDS.contains(expressionName) || OF_OBJECTS.contains(expressionName) || others.contains(expressionName);
+        boolean taken = WORDS.contains(expressionName)
+                || OF_OBJECTS.contains(expressionName)
+                || others.contains(expressionName);
         return taken ? expressionName + "_" : expressionName;
     }
 
@@ -106,6 +162,9 @@ public final class JavaNames {
 
     /** Words for a comment, which they cannot end or escape. */
     public static String comment(String words) {
-        return words.replace("*/", "* /").replace("\\u", "\\ u").replaceAll("\\s+", " ").strip();
+        return words.replace("*/", "* /")
+                .replace("\\u", "\\ u")
+                .replaceAll("\\s+", " ")
+                .strip();
     }
 }

@@ -110,7 +110,10 @@ public final class JavaSteps {
             var outer = rests;
             if (i + 1 < list.steps().size()) {
                 var longer = new ArrayList<Rest>();
-                longer.add(new Rest(first.next(i + 1), new Script(list.steps().subList(i + 1, list.steps().size())), here));
+                longer.add(new Rest(
+                        first.next(i + 1),
+                        new Script(list.steps().subList(i + 1, list.steps().size())),
+                        here));
                 longer.addAll(rests);
                 rests = longer;
             }
@@ -140,8 +143,7 @@ public final class JavaSteps {
             case Step.Do(String script, var handOver) -> doScript(script, handOver);
             case Step.TurnTimer(var how, String timer) -> timer(how, timer);
             case Step.Focus(String part) -> line(list(part, false) + ".requestFocus();");
-            case Step.StopTask(String task) ->
-                line(world.desk() + ".stopTask(" + JavaNames.literal(task + " ") + ");");
+            case Step.StopTask(String task) -> line(world.desk() + ".stopTask(" + JavaNames.literal(task + " ") + ");");
             case Step.Close close -> close(close, path, whole);
             case Step.StayOpen s -> stayOpen();
             case Step.SetValue(String target, var value) -> set(target, value);
@@ -187,7 +189,11 @@ public final class JavaSteps {
     }
 
     private String where() {
-        return place.words() + here.path().map(p -> ", step " + p.number(place.in(meanings.program().design()))).orElse("");
+        return place.words()
+                + here.path()
+                        .map(p ->
+                                ", step " + p.number(place.in(meanings.program().design())))
+                        .orElse("");
     }
 
     private String value(bivouac.design.Expression expression, Type wanted) {
@@ -276,7 +282,9 @@ public final class JavaSteps {
     /** A call whose result is looked at, as far as there are branches for it. */
     private boolean answers(
             String call, List<Answer> branches, List<JavaWorld.Form> all, Optional<String> as, Script whole) {
-        List<Answer> written = branches.stream().filter(a -> !a.branch().script().doesNothing()).toList();
+        List<Answer> written = branches.stream()
+                .filter(a -> !a.branch().script().doesNothing())
+                .toList();
         if (written.isEmpty()) {
             return line(call + ";");
         }
@@ -362,7 +370,8 @@ public final class JavaSteps {
     private boolean alongside(Step.Open open, Window window, StepPath path, Script whole) {
         var arguments = new ArrayList<>(List.of(app(), self, owner(open, window)));
         arguments.addAll(handed(window.takes(), open.handOver()));
-        boolean branches = open.branches().stream().anyMatch(b -> !isCouldNot(b) && !b.script().doesNothing());
+        boolean branches = open.branches().stream()
+                .anyMatch(b -> !isCouldNot(b) && !b.script().doesNothing());
         String call = world.classOf(open.window()) + ".open(" + String.join(", ", arguments);
         String kept = open.as().map(name -> keep(name, open.window())).orElse("");
         if (!branches) {
@@ -389,7 +398,8 @@ public final class JavaSteps {
     }
 
     private String keep(String name, String window) {
-        boolean ofWindow = place.ofWindow()
+        boolean ofWindow = place
+                .ofWindow()
                 .flatMap(w -> meanings.program().design().faced(w))
                 .stream()
                 .flatMap(f -> f.variables().stream())
@@ -437,7 +447,8 @@ public final class JavaSteps {
         }
         String attempt = world.desk() + ".attempt(" + self + ", " + what + ", Tried.Done::new)";
         String there = isThere(open, window);
-        return tried(attempt, there, what, couldNot, open.branches(), path, whole, () -> opened(open, window, path, whole));
+        return tried(
+                attempt, there, what, couldNot, open.branches(), path, whole, () -> opened(open, window, path, whole));
     }
 
     private String isThere(Step.Open open, Window window) {
@@ -462,12 +473,14 @@ public final class JavaSteps {
         if (couldNot.isEmpty()) {
             String reason = names.member("reason");
             out.add("if (" + condition + attempt + " instanceof Tried.CouldNot(String " + reason + ")) {");
-            out.add("throw " + world.desk() + ".failed(" + what + ", " + reason + ");").add("}");
+            out.add("throw " + world.desk() + ".failed(" + what + ", " + reason + ");")
+                    .add("}");
             return then.write();
         }
-        var form = new JavaWorld.Form(
-                "Tried.CouldNot", false, List.of(new JavaWorld.Form.Component("reason", Type.TEXT)));
-        Body body = body(new Answer(form, branches.get(couldNot.get()), path.into(couldNot.get(), 0)), Optional.empty(), whole);
+        var form =
+                new JavaWorld.Form("Tried.CouldNot", false, List.of(new JavaWorld.Form.Component("reason", Type.TEXT)));
+        Body body = body(
+                new Answer(form, branches.get(couldNot.get()), path.into(couldNot.get(), 0)), Optional.empty(), whole);
         out.add("if (" + condition + attempt + " instanceof " + body.pattern() + ") {");
         out.all(body.lines());
         Lines outside = out;
@@ -485,9 +498,15 @@ public final class JavaSteps {
     private boolean close(Step.Close close, StepPath path, Script whole) {
         boolean mine = close.target() instanceof Target.Me;
         if (mine && self.equals("this")) {
-            FacedWindow me = meanings.program().design().faced(place.ofWindow().orElseThrow()).orElseThrow();
-            return line("close(" + close.ending().map(e -> ending(me, e, close.gives())).orElse("() -> endingFor(Way.CLOSE_STEP)")
-                    + ");");
+            FacedWindow me = meanings.program()
+                    .design()
+                    .faced(place.ofWindow().orElseThrow())
+                    .orElseThrow();
+            String ending =
+                    close.ending().map(e -> ending(me, e, close.gives())).orElse("() -> endingFor(Way.CLOSE_STEP)");
+            out.add("close(" + ending + ");");
+            // it comes back from there only if it was refused (W6)
+            return inner(close.refused(), path.into(0, 0), whole);
         }
         String call =
                 switch (close.target()) {
@@ -495,7 +514,7 @@ public final class JavaSteps {
                         world.desk() + ".closeEvery(" + world.classOf(window) + ".class)";
                     case Target other -> {
                         String found = foundOrNone(other);
-                        Optional<FacedWindow> window = other.windowFrom(place)
+                        Optional<FacedWindow> window = windowOf(other)
                                 .flatMap(w -> meanings.program().design().faced(w));
                         String ending = close.ending().isPresent() && window.isPresent()
                                 ? ", " + ending(window.get(), close.ending().get(), close.gives())
@@ -538,6 +557,23 @@ public final class JavaSteps {
                 + ")";
     }
 
+    /** The one window that a target can be, by its shown name; empty where it can be several. */
+    private Optional<String> windowOf(Target target) {
+        Optional<WindowPlan> me = place.ofWindow().flatMap(meanings.program()::window);
+        List<WindowPlan> all =
+                switch (target) {
+                    case Target.Kept(String name) ->
+                        meanings.keptWindow(name, here).stream().toList();
+                    case Target.Owner o -> me.map(meanings.program()::ownersOf).orElse(List.of());
+                    case Target.Opener o ->
+                        me.map(meanings.program()::openersOf).orElse(List.of());
+                    default ->
+                        target.windowFrom(place).flatMap(meanings.program()::window).stream()
+                                .toList();
+                };
+        return all.size() == 1 ? Optional.of(all.getFirst().window().name().shown()) : Optional.empty();
+    }
+
     /** The window that is meant; fault X3 where it is not open. */
     private String found(Target target) {
         return switch (target) {
@@ -554,7 +590,9 @@ public final class JavaSteps {
 
     private String key(String window, bivouac.design.Expression key) {
         Say say = say(key);
-        return say.type() == Type.WHOLE ? "(long) " + expressions().write(say) : expressions().write(say);
+        return say.type() == Type.WHOLE
+                ? "(long) " + expressions().write(say)
+                : expressions().write(say);
     }
 
     private String kept(String name) {
@@ -585,8 +623,8 @@ public final class JavaSteps {
                     case SHOW -> "show";
                 };
         if (target instanceof Target.Every(String window)) {
-            return line(world.desk() + ".every(" + world.classOf(window) + ".class).forEach(" + world.desk() + "::" + method
-                    + ");");
+            return line(world.desk() + ".every(" + world.classOf(window) + ".class).forEach(" + world.desk() + "::"
+                    + method + ");");
         }
         return line(world.desk() + "." + method + "(" + foundOrNone(target) + ");");
     }
@@ -620,7 +658,8 @@ public final class JavaSteps {
                 yield line(set(base(m), window, m.what(), written, m.type()));
             }
             case Say.Column(Say row, String column, Type type)
-            when row instanceof Say.Member m && m.what() instanceof Say.What.OfPart(var part, String member)
+            when row instanceof Say.Member m
+                    && m.what() instanceof Say.What.OfPart(var part, String member)
                     && member.equals(".selected") ->
                 changeColumns(base(m) + field(m), (Part.ListOfRows) part, Map.of(column, written));
             default -> throw new NotHandedOver(where() + ": this cannot be set.");
@@ -643,7 +682,8 @@ public final class JavaSteps {
             case Say.What.Variable(String name) -> base + world.variable(window, name) + " = " + value + ";";
             case Say.What.OfPart(var part, String member) -> {
                 if (member.startsWith(".selected.")) {
-                    throw new NotHandedOver(where() + ": a column of another window's row cannot be set; change the row.");
+                    throw new NotHandedOver(
+                            where() + ": a column of another window's row cannot be set; change the row.");
                 }
                 yield world.set(base, window, part, member, value, type);
             }
@@ -651,8 +691,9 @@ public final class JavaSteps {
     }
 
     private boolean setIn(String member, Target in, bivouac.design.Expression value) {
-        String window = in.windowFrom(place)
-                .orElseThrow(() -> new NotHandedOver(where() + ": what is set can be of several windows; name the window."));
+        String window = windowOf(in)
+                .orElseThrow(
+                        () -> new NotHandedOver(where() + ": what is set can be of several windows; name the window."));
         FacedWindow face = meanings.program().design().faced(window).orElseThrow();
         Say.What what = what(face, member);
         Say say = say(value);
@@ -661,12 +702,23 @@ public final class JavaSteps {
             String each = names.member("each");
             String held = names.member("value");
             out.add(world.types().of(say.type()) + " " + held + " = " + written + ";");
-            out.add("for (" + world.classOf(window) + " " + each + " : " + world.desk() + ".every(" + world.classOf(window)
-                    + ".class)) {");
+            out.add("for (" + world.classOf(window) + " " + each + " : " + world.desk() + ".every("
+                    + world.classOf(window) + ".class)) {");
             out.add(set(each + ".", window, what, held, say.type())).add("}");
             return true;
         }
-        return line(set(found(in) + ".", window, what, written, say.type()));
+        return line(set(member(in, window), window, what, written, say.type()));
+    }
+
+    /** What finds a window whose members are set, with its point. */
+    private String member(Target in, String window) {
+        return switch (in) {
+            case Target.Me m -> "";
+            case Target.Owner o -> "owner(" + world.classOf(window) + ".class).";
+            case Target.Opener o -> "opener(" + world.classOf(window) + ".class).";
+            case Target.Kept(String name) -> world.desk() + ".there(" + kept(name) + ").";
+            default -> found(in) + ".";
+        };
     }
 
     private static Say.What what(FacedWindow face, String member) {
@@ -678,7 +730,8 @@ public final class JavaSteps {
         }
         int dot = member.indexOf('.');
         return new Say.What.OfPart(
-                face.part(dot < 0 ? member : member.substring(0, dot)).orElseThrow(), dot < 0 ? "" : member.substring(dot));
+                face.part(dot < 0 ? member : member.substring(0, dot)).orElseThrow(),
+                dot < 0 ? "" : member.substring(dot));
     }
 
     private boolean let(String name, bivouac.design.Expression value) {
@@ -728,7 +781,8 @@ public final class JavaSteps {
         String row = list.columns().stream()
                 .map(c -> columns.getOrDefault(c.name(), world.types().start(c.type())))
                 .collect(Collectors.joining(", "));
-        return line(list(dotted, true) + ".add(new " + world.types().of(new Type.RowOf(list.columns())) + "(" + row + "));");
+        return line(list(dotted, true) + ".add(new " + world.types().of(new Type.RowOf(list.columns())) + "(" + row
+                + "));");
     }
 
     private boolean changeRow(String dotted, List<Given> values) {
@@ -741,15 +795,17 @@ public final class JavaSteps {
         String made = list.columns().stream()
                 .map(c -> columns.getOrDefault(c.name(), row + "." + JavaNames.safe(c.name()) + "()"))
                 .collect(Collectors.joining(", "));
-        return line(field + ".change(" + row + " -> new " + world.types().of(new Type.RowOf(list.columns())) + "(" + made
-                + "));");
+        return line(field + ".change(" + row + " -> new " + world.types().of(new Type.RowOf(list.columns())) + "("
+                + made + "));");
     }
 
     private boolean removeRow(String dotted, boolean unasked) {
         Part.ListOfRows list = part(dotted);
         String window = ((Say.Member) target(dotted + ".rows")).windows().getFirst();
         String base = dotted.startsWith("me.") ? "this::" : list(dotted, true).replaceAll("\\.[^.]*$", "") + "::";
-        String may = unasked ? "row -> true" : world.mayRemove(window, list).map(m -> base + m).orElse("row -> true");
+        String may = unasked
+                ? "row -> true"
+                : world.mayRemove(window, list).map(m -> base + m).orElse("row -> true");
         return line(list(dotted, true) + ".removeSelected(" + may + ");");
     }
 
@@ -808,7 +864,8 @@ public final class JavaSteps {
 
     private boolean again() {
         if (repeat.isEmpty()) {
-            throw new NotHandedOver(where() + ": “again” stands outside a “repeat”, or in what a background task leads to.");
+            throw new NotHandedOver(
+                    where() + ": “again” stands outside a “repeat”, or in what a background task leads to.");
         }
         return stop("continue " + repeat + ";");
     }
@@ -817,7 +874,8 @@ public final class JavaSteps {
         Optional<NamedScript> own = place.ofWindow()
                 .flatMap(w -> meanings.program().design().faced(w))
                 .flatMap(f -> f.routines().script(script));
-        NamedScript named = own.or(() -> meanings.program().design().application().routines().script(script))
+        NamedScript named = own.or(() ->
+                        meanings.program().design().application().routines().script(script))
                 .orElseThrow(() -> new NotHandedOver(where() + ": there is no script “" + script + "”."));
         var arguments = new ArrayList<String>();
         if (own.isEmpty()) {
@@ -833,7 +891,10 @@ public final class JavaSteps {
     // Work
 
     private Task task(String name) {
-        return meanings.program().design().application().task(name)
+        return meanings.program()
+                .design()
+                .application()
+                .task(name)
                 .orElseThrow(() -> new NotHandedOver(where() + ": there is no task “" + name + "”."));
     }
 
@@ -854,8 +915,9 @@ public final class JavaSteps {
             Step.Branch b = run.branches().get(i);
             answers.add(new Answer(world.taskEnding(run.task(), b.ending()), b, path.into(i, 0)));
         }
-        List<JavaWorld.Form> all =
-                task.endings().stream().map(e -> world.taskEnding(run.task(), e.name())).toList();
+        List<JavaWorld.Form> all = task.endings().stream()
+                .map(e -> world.taskEnding(run.task(), e.name()))
+                .toList();
         if (!background) {
             return answers(method + "(" + String.join(", ", arguments) + ")", answers, all, run.as(), whole);
         }
@@ -897,9 +959,13 @@ public final class JavaSteps {
     }
 
     private boolean holding(String name, List<Step.Branch> branches, boolean take, StepPath path, Script whole) {
-        Holding holding = meanings.program().design().application().holding(name)
+        Holding holding = meanings.program()
+                .design()
+                .application()
+                .holding(name)
                 .orElseThrow(() -> new NotHandedOver(where() + ": there is no holding “" + name + "”."));
-        String call = world.app() + world.methodOfHolding(name, take) + "(" + (holding.ofApplication() ? NO_WINDOW : self) + ")";
+        String call = world.app() + world.methodOfHolding(name, take) + "("
+                + (holding.ofApplication() ? NO_WINDOW : self) + ")";
         boolean may = take ? holding.mayFail() : holding.mayStay();
         if (!may) {
             return line(call + ";");
@@ -929,7 +995,8 @@ public final class JavaSteps {
                             : "Math.toIntExact(" + written + ")";
                 })
                 .orElse("null");
-        String saying = end.saying().filter(s -> !s.isEmpty()).map(s -> text("end", s)).orElse("\"\"");
+        String saying =
+                end.saying().filter(s -> !s.isEmpty()).map(s -> text("end", s)).orElse("\"\"");
         String call = world.desk() + ".end(" + code + ", " + saying + ")";
         if (end.refused().doesNothing()) {
             return line(call + ";");

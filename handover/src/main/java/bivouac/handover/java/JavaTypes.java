@@ -85,8 +85,9 @@ public final class JavaTypes {
                     case TEXT, FILE, FONT, COLOUR -> "\"\"";
                 };
             case Type.ListOf l -> "List.of()";
-            case Type.RowOf row -> "new " + of(row) + "("
-                    + row.columns().stream().map(c -> start(c.type())).collect(Collectors.joining(", ")) + ")";
+            case Type.RowOf row ->
+                "new " + of(row) + "("
+                        + row.columns().stream().map(c -> start(c.type())).collect(Collectors.joining(", ")) + ")";
             case Type.ChoiceOf c -> "\"\"";
             case Type.Unknown u -> "null";
             case Type.WindowOf w -> "null";

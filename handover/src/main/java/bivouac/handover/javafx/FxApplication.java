@@ -37,8 +37,27 @@ final class FxApplication {
 
     /** Names that the class has itself. */
     static final Set<String> TAKEN = Set.of(
-            "desk", "kept", "tasks", "holdings", "today", "traces", "app", "me", "browser", "start", "plan", "windows",
-            "askedFirst", "departsWith", "departsWithLast", "saveKept", "saveKeptNow", "loadKept", "follow", "dayPasses", "main");
+            "desk",
+            "kept",
+            "tasks",
+            "holdings",
+            "today",
+            "traces",
+            "app",
+            "me",
+            "browser",
+            "start",
+            "plan",
+            "windows",
+            "askedFirst",
+            "departsWith",
+            "departsWithLast",
+            "saveKept",
+            "saveKeptNow",
+            "loadKept",
+            "follow",
+            "dayPasses",
+            "main");
 
     private final Meanings meanings;
     private final FxWorld world;
@@ -91,16 +110,18 @@ final class FxApplication {
 
     private void constructor() {
         out.add("/** @param ended hears the exit code */");
-        out.add("public " + name + "(Loop loop, Worker worker, Tasks tasks, Holdings holdings, Kept kept, LocalDate today,"
+        out.add("public " + name
+                + "(Loop loop, Worker worker, Tasks tasks, Holdings holdings, Kept kept, LocalDate today,"
                 + " IntConsumer ended) {");
         out.add("this.desk = new Desk(loop, worker, this, ended);");
         out.add("this.tasks = tasks;");
         out.add("this.holdings = holdings;");
         out.add("this.kept = kept;");
         out.add("this.today = today;");
-        out.add("this.traces = kept.traces(List.of(" + quoted(application.holdings().stream()
-                .filter(Holding::leavesTrace)
-                .map(h -> h.name().shown())) + "));");
+        out.add("this.traces = kept.traces(List.of("
+                + quoted(application.holdings().stream()
+                        .filter(Holding::leavesTrace)
+                        .map(h -> h.name().shown())) + "));");
         for (Variable v : application.variables()) {
             String start = v.starts()
                     .flatMap(e -> meanings.of(e, here))
@@ -135,7 +156,10 @@ final class FxApplication {
         out.add("/** Another day begins. */");
         out.add("public void dayPasses(LocalDate now) {");
         out.add("desk.between(() -> today = now);").add("}").blank();
-        out.add("public void browser(Consumer<String> other) {").add("browser = other;").add("}").blank();
+        out.add("public void browser(Consumer<String> other) {")
+                .add("browser = other;")
+                .add("}")
+                .blank();
         out.add("/** A link is followed outside the application. */");
         out.add("void follow(String address) {");
         out.add("desk.linkFollowed(address);");
@@ -143,7 +167,9 @@ final class FxApplication {
         out.add("public void start() {");
         out.add("desk.start(this::begin);").add("}").blank();
         out.add("private void begin() {");
-        out.all(steps(new ScriptPlace.Start(), "null", Map.of()).write(application.start())).add("}").blank();
+        out.all(steps(new ScriptPlace.Start(), "null", Map.of()).write(application.start()))
+                .add("}")
+                .blank();
     }
 
     private JavaSteps steps(ScriptPlace place, String self, Map<String, String> locals) {
@@ -156,12 +182,15 @@ final class FxApplication {
 
     static String parameters(FxWorld world, Task task) {
         return task.takes().stream()
-                .map(t -> world.types().of(t.type()) + " " + JavaNames.safe(t.name().expression(), TAKEN))
+                .map(t -> world.types().of(t.type()) + " "
+                        + JavaNames.safe(t.name().expression(), TAKEN))
                 .collect(Collectors.joining(", "));
     }
 
     private static String names(List<Take> takes) {
-        return takes.stream().map(t -> JavaNames.safe(t.name().expression(), TAKEN)).collect(Collectors.joining(", "));
+        return takes.stream()
+                .map(t -> JavaNames.safe(t.name().expression(), TAKEN))
+                .collect(Collectors.joining(", "));
     }
 
     private void work() {
@@ -170,16 +199,22 @@ final class FxApplication {
             String method = world.methodOfTask(shown);
             String type = world.taskClass(shown);
             String more = task.takes().isEmpty() ? "" : ", " + parameters(world, task);
-            String call = "List.of(" + names(task.takes()) + "), () -> tasks." + method + "(" + names(task.takes()) + ")";
+            String call =
+                    "List.of(" + names(task.takes()) + "), () -> tasks." + method + "(" + names(task.takes()) + ")";
             if (uses.foreground().contains(shown)) {
                 out.add("/** Runs it and waits for how it ends (W5). */");
                 out.add(type + " " + method + "(DeskWindow of" + more + ") {");
-                out.add("return desk.run(of, " + JavaNames.literal(shown) + ", " + call + ");").add("}").blank();
+                out.add("return desk.run(of, " + JavaNames.literal(shown) + ", " + call + ");")
+                        .add("}")
+                        .blank();
             }
             if (uses.background().contains(shown)) {
                 out.add("/** Runs it while other events go on (W5). */");
-                out.add("void " + method + "InBackground(DeskWindow of, String step" + more + ", Consumer<" + type + "> then) {");
-                out.add("desk.background(of, step, " + JavaNames.literal(shown) + ", " + call + ", then);").add("}").blank();
+                out.add("void " + method + "InBackground(DeskWindow of, String step" + more + ", Consumer<" + type
+                        + "> then) {");
+                out.add("desk.background(of, step, " + JavaNames.literal(shown) + ", " + call + ", then);")
+                        .add("}")
+                        .blank();
             }
         }
     }
@@ -202,15 +237,17 @@ final class FxApplication {
 
     private Set<String> usedHoldings(boolean take) {
         var all = new HashSet<String>();
-        design.scripts().values().forEach(s -> bivouac.design.Steps.walk(s, (path, step) -> {
-            switch (step) {
-                case Step.TakeHolding t when take -> all.add(t.holding());
-                case Step.GiveBack g when !take -> all.add(g.holding());
-                default -> {
-                    // takes and gives nothing
-                }
-            }
-        }));
+        design.scripts()
+                .values()
+                .forEach(s -> bivouac.design.Steps.walk(s, (path, step) -> {
+                    switch (step) {
+                        case Step.TakeHolding t when take -> all.add(t.holding());
+                        case Step.GiveBack g when !take -> all.add(g.holding());
+                        default -> {
+                            // takes and gives nothing
+                        }
+                    }
+                }));
         return all;
     }
 
@@ -229,8 +266,8 @@ final class FxApplication {
         if (holding.mayFail()) {
             out.add("/** Taking it may fail (O7). */");
             out.add("Tried " + take + "(DeskWindow of) {");
-            out.add("Tried tried = desk.attempt(of, " + JavaNames.literal("taking " + holding.name().shown()) + ", holdings::"
-                    + take + ");");
+            out.add("Tried tried = desk.attempt(of, "
+                    + JavaNames.literal("taking " + holding.name().shown()) + ", holdings::" + take + ");");
             out.add("if (tried instanceof Tried.Done) {");
             out.add("desk.take(of, " + shown + ", " + gives + ");");
             if (!trace.isEmpty()) {
@@ -258,8 +295,8 @@ final class FxApplication {
         }
         out.add("/** Giving it back may fail (H2). */");
         out.add("Tried " + back + "(DeskWindow of) {");
-        out.add("Tried tried = desk.attempt(of, " + JavaNames.literal("giving back " + holding.name().shown()) + ", holdings::"
-                + back + ");");
+        out.add("Tried tried = desk.attempt(of, "
+                + JavaNames.literal("giving back " + holding.name().shown()) + ", holdings::" + back + ");");
         out.add("if (tried instanceof Tried.Done) {");
         out.add("desk.givenBack(of, " + shown + ");");
         out.add("} else {");
@@ -281,9 +318,11 @@ final class FxApplication {
                 locals.put("takes." + take.name().expression(), local);
                 parameters.add(world.types().of(take.type()) + " " + local);
             }
-            out.add("void " + world.methodOfScript(Optional.empty(), script.name().shown()) + "("
+            out.add("void "
+                    + world.methodOfScript(Optional.empty(), script.name().shown()) + "("
                     + String.join(", ", parameters) + ") {");
-            out.all(steps(new ScriptPlace.Named(Optional.empty(), script.name().shown()), "me", locals).write(script.script()));
+            out.all(steps(new ScriptPlace.Named(Optional.empty(), script.name().shown()), "me", locals)
+                    .write(script.script()));
             out.add("}").blank();
         }
         application.routines().timers().forEach(this::timer);
@@ -293,16 +332,20 @@ final class FxApplication {
         String method = world.methodOfTimer(Optional.empty(), timer.name().shown());
         var place = new ScriptPlace.OfTimer(Optional.empty(), timer.name().shown());
         Say every = meanings.of(timer.every(), Here.on(place))
-                .orElseThrow(() -> new NotHandedOver(place.words() + ": its length means nothing. Put it right first."));
+                .orElseThrow(
+                        () -> new NotHandedOver(place.words() + ": its length means nothing. Put it right first."));
         String quoted = JavaNames.literal(timer.name().shown());
         if (uses.started().contains(timer.name().shown())) {
             out.add("void start" + JavaNames.upper(method) + "() {");
-        out.add("desk.startTimer(null, " + quoted + ", " + JavaExpressions.on(world, here).write(every) + ", " + timer.once()
-                + ", this::" + method + "Fires);").add("}").blank();
+            out.add("desk.startTimer(null, " + quoted + ", "
+                            + JavaExpressions.on(world, here).write(every) + ", " + timer.once() + ", this::" + method
+                            + "Fires);")
+                    .add("}")
+                    .blank();
         }
         if (uses.stopped().contains(timer.name().shown())) {
             out.add("void stop" + JavaNames.upper(method) + "() {");
-        out.add("desk.stopTimer(null, " + quoted + ");").add("}").blank();
+            out.add("desk.stopTimer(null, " + quoted + ");").add("}").blank();
         }
         out.add("private void " + method + "Fires() {");
         out.all(steps(place, "null", Map.of()).write(timer.fires())).add("}").blank();
@@ -312,7 +355,9 @@ final class FxApplication {
 
     private void leaving() {
         String with = application.departure() instanceof DepartureRule.WithWindow(String window) ? window : "";
-        overriding("List<String> windows()", "List.of(" + quoted(design.windows().stream().map(w -> w.name().shown())) + ")");
+        overriding(
+                "List<String> windows()",
+                "List.of(" + quoted(design.windows().stream().map(w -> w.name().shown())) + ")");
         overriding("List<String> askedFirst()", "List.of(" + quoted(application.leaving().asked().stream()) + ")");
         overriding("String departsWith()", JavaNames.literal(with));
         overriding("boolean departsWithLast()", "" + (application.departure() instanceof DepartureRule.LastWindow));
@@ -334,16 +379,21 @@ final class FxApplication {
         if (plan.steps().stream().anyMatch(Step.Let.class::isInstance)) {
             return step == 0 ? steps(new ScriptPlace.Plan(), "null", Map.of()).write(plan) : new Lines();
         }
-        return steps(new ScriptPlace.Plan(), "null", Map.of()).write(plan.steps().get(step), StepPath.of(step));
+        return steps(new ScriptPlace.Plan(), "null", Map.of())
+                .write(plan.steps().get(step), StepPath.of(step));
     }
 
     private void overriding(String signature, String value) {
         out.add("@Override");
-        out.add("public " + signature + " {").add("return " + value + ";").add("}").blank();
+        out.add("public " + signature + " {")
+                .add("return " + value + ";")
+                .add("}")
+                .blank();
     }
 
     private void kept() {
-        List<Variable> all = application.variables().stream().filter(Variable::kept).toList();
+        List<Variable> all =
+                application.variables().stream().filter(Variable::kept).toList();
         out.add("@Override");
         out.add("public boolean saveKept() {");
         for (Variable v : all) {
@@ -353,7 +403,11 @@ final class FxApplication {
         out.add("return " + !all.isEmpty() + ";").add("}").blank();
         if (steps(Step.KeptValues.How.SAVE)) {
             out.add("void saveKeptNow() {");
-            out.add("if (saveKept()) {").add("desk.keptSaved();").add("}").add("}").blank();
+            out.add("if (saveKept()) {")
+                    .add("desk.keptSaved();")
+                    .add("}")
+                    .add("}")
+                    .blank();
         }
         if (!all.isEmpty() || steps(Step.KeptValues.How.LOAD)) {
             out.add("void loadKept() {");
@@ -365,7 +419,8 @@ final class FxApplication {
     private boolean steps(Step.KeptValues.How how) {
         return design.scripts().values().stream().anyMatch(s -> {
             boolean[] found = {false};
-            bivouac.design.Steps.walk(s, (path, step) -> found[0] |= step instanceof Step.KeptValues(var h) && h == how);
+            bivouac.design.Steps.walk(
+                    s, (path, step) -> found[0] |= step instanceof Step.KeptValues(var h) && h == how);
             return found[0];
         });
     }
@@ -394,8 +449,10 @@ final class FxApplication {
         out.add("/** The work of the application: each task says how it ended. Called off the interface's thread. */");
         out.add("public interface Tasks {").blank();
         for (Task task : design.application().tasks()) {
-            out.add(world.taskClass(task.name().shown()) + " " + world.methodOfTask(task.name().shown()) + "("
-                    + parameters(world, task) + ") throws Exception;").blank();
+            out.add(world.taskClass(task.name().shown()) + " "
+                            + world.methodOfTask(task.name().shown()) + "(" + parameters(world, task)
+                            + ") throws Exception;")
+                    .blank();
         }
         return out.add("}").toString();
     }
@@ -404,13 +461,15 @@ final class FxApplication {
         var out = new Lines();
         String shown = task.name().shown();
         out.add("/** How “" + JavaNames.comment(shown) + "” ends. */");
-        out.add("public sealed interface " + world.taskClass(shown) + " extends Ending {").blank();
+        out.add("public sealed interface " + world.taskClass(shown) + " extends Ending {")
+                .blank();
         task.endings().stream().map(e -> e.name()).distinct().forEach(e -> {
             String components = world.taskEnding(shown, e).components().stream()
                     .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
                     .collect(Collectors.joining(", "));
             out.add("record " + world.taskEndingName(shown, e) + "(" + components + ") implements "
-                    + world.taskClass(shown) + " {}").blank();
+                            + world.taskClass(shown) + " {}")
+                    .blank();
         });
         return out.add("}").toString();
     }
@@ -429,7 +488,8 @@ final class FxApplication {
                                 .filter(s -> !app.isEmpty() || !readsApplication(s))
                                 .map(s -> JavaExpressions.on(world.forSamples(), Here.on(new ScriptPlace.Start()))
                                         .write(s, g.type()))
-                                .orElseGet(() -> world.types().start(g.type()).replace("app.today()", "LocalDate.now()")))
+                                .orElseGet(
+                                        () -> world.types().start(g.type()).replace("app.today()", "LocalDate.now()")))
                         .collect(Collectors.joining(", "))
                 + ")";
     }
@@ -441,10 +501,12 @@ final class FxApplication {
             case Say.Traces t -> true;
             case Say.Call c -> c.arguments().stream().anyMatch(FxApplication::readsApplication);
             case Say.Decides d -> readsApplication(d.left()) || readsApplication(d.right());
-            case Say.Choice c -> readsApplication(c.condition()) || readsApplication(c.yes()) || readsApplication(c.no());
+            case Say.Choice c ->
+                readsApplication(c.condition()) || readsApplication(c.yes()) || readsApplication(c.no());
             case Say.Items i -> i.items().stream().anyMatch(FxApplication::readsApplication);
             case Say.RowOf r -> r.values().stream().anyMatch(FxApplication::readsApplication);
-            case Say.Each e -> readsApplication(e.range()) || e.bodies().stream().anyMatch(FxApplication::readsApplication);
+            case Say.Each e ->
+                readsApplication(e.range()) || e.bodies().stream().anyMatch(FxApplication::readsApplication);
             case Say.Column c -> readsApplication(c.row());
             case Say.Literal l -> false;
             case Say.Take t -> false;
@@ -463,11 +525,17 @@ final class FxApplication {
         out.add("/** Yours: it was written once, with the samples of the design, and is not written over. */");
         out.add("public final class OwnTasks implements Tasks {").blank();
         for (Task task : meanings.program().design().application().tasks()) {
-            String ending = task.usually().orElse(task.endings().isEmpty() ? "" : task.endings().getFirst().name());
+            String ending = task.usually()
+                    .orElse(
+                            task.endings().isEmpty()
+                                    ? ""
+                                    : task.endings().getFirst().name());
             out.add("@Override");
-            out.add("public " + world.taskClass(task.name().shown()) + " " + world.methodOfTask(task.name().shown()) + "("
-                    + parameters(world, task) + ") {");
-            out.add("return " + sample(world, meanings, task, ending, "") + ";").add("}").blank();
+            out.add("public " + world.taskClass(task.name().shown()) + " "
+                    + world.methodOfTask(task.name().shown()) + "(" + parameters(world, task) + ") {");
+            out.add("return " + sample(world, meanings, task, ending, "") + ";")
+                    .add("}")
+                    .blank();
         }
         return out.add("}").toString();
     }
@@ -477,8 +545,12 @@ final class FxApplication {
         out.add("/** What the application takes and gives back. */");
         out.add("public interface Holdings {").blank();
         for (Holding h : design.application().holdings()) {
-            out.add((h.mayFail() ? "Tried " : "void ") + world.methodOfHolding(h.name().shown(), true) + "();").blank();
-            out.add((h.mayStay() ? "Tried " : "void ") + world.methodOfHolding(h.name().shown(), false) + "();").blank();
+            out.add((h.mayFail() ? "Tried " : "void ")
+                            + world.methodOfHolding(h.name().shown(), true) + "();")
+                    .blank();
+            out.add((h.mayStay() ? "Tried " : "void ")
+                            + world.methodOfHolding(h.name().shown(), false) + "();")
+                    .blank();
         }
         return out.add("}").toString();
     }
@@ -491,8 +563,8 @@ final class FxApplication {
             for (boolean take : new boolean[] {true, false}) {
                 boolean may = take ? h.mayFail() : h.mayStay();
                 out.add("@Override");
-                out.add("public " + (may ? "Tried " : "void ") + world.methodOfHolding(h.name().shown(), take) + "() "
-                        + (may ? "{" : "{}"));
+                out.add("public " + (may ? "Tried " : "void ")
+                        + world.methodOfHolding(h.name().shown(), take) + "() " + (may ? "{" : "{}"));
                 if (may) {
                     out.add("return new Tried.Done();").add("}");
                 }

@@ -12,7 +12,18 @@ final class FxImports {
 
     static {
         for (String name : new String[] {
-            "Closing", "Desk", "DeskWindow", "Ending", "Fault", "Kept", "Loop", "Manner", "Row", "Tried", "Values", "Way",
+            "Closing",
+            "Desk",
+            "DeskWindow",
+            "Ending",
+            "Fault",
+            "Kept",
+            "Loop",
+            "Manner",
+            "Row",
+            "Tried",
+            "Values",
+            "Way",
             "Worker"
         }) {
             WHERE.put(name, "desk." + name);
@@ -23,8 +34,17 @@ final class FxImports {
             WHERE.put(name, "frame." + name);
         }
         for (String name : new String[] {
-            "Button", "CheckBox", "CheckMenuItem", "Hyperlink", "Label", "Menu", "MenuItem", "PasswordField",
-            "SeparatorMenuItem", "TextArea", "TextField"
+            "Button",
+            "CheckBox",
+            "CheckMenuItem",
+            "Hyperlink",
+            "Label",
+            "Menu",
+            "MenuItem",
+            "PasswordField",
+            "SeparatorMenuItem",
+            "TextArea",
+            "TextField"
         }) {
             WHERE.put(name, "javafx.scene.control." + name);
         }

@@ -6,14 +6,12 @@ import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.ReadyMade;
 import bivouac.design.Task;
-import bivouac.design.Walkthrough;
 import bivouac.design.Window;
 import bivouac.handover.Support;
 import bivouac.handover.WrittenFile;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Meanings;
-import bivouac.handover.proof.Expected;
 import bivouac.plan.Program;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,10 +22,33 @@ import java.util.stream.Collectors;
 public final class FxProject {
 
     private static final List<String> DESK = List.of(
-            "Closing", "Desk", "DeskWindow", "Ending", "Fault", "Gone", "Kept", "Loop", "Manner", "Refused", "Row", "Tried",
-            "Values", "Watcher", "Way", "Worker");
+            "Closing",
+            "Desk",
+            "DeskWindow",
+            "Ending",
+            "Fault",
+            "Gone",
+            "Kept",
+            "Loop",
+            "Manner",
+            "Refused",
+            "Row",
+            "Tried",
+            "Values",
+            "Watcher",
+            "Way",
+            "Worker");
     private static final List<String> FRAME = List.of(
-            "Choice", "Face", "FileDialog", "FxLoop", "FxWindow", "FxWorker", "MessageBox", "Picker", "RowTable", "Texts",
+            "Choice",
+            "Face",
+            "FileDialog",
+            "FxLoop",
+            "FxWindow",
+            "FxWorker",
+            "MessageBox",
+            "Picker",
+            "RowTable",
+            "Texts",
             "TypedField");
 
     private static final String MAIN = "src/main/java/";
@@ -52,7 +73,10 @@ public final class FxProject {
         for (Window window : design.windows()) {
             switch (window) {
                 case FacedWindow face ->
-                    type(world.classOf(face.name().shown()), new FxWindowClass(meanings, world, face, uses).write(), true);
+                    type(
+                            world.classOf(face.name().shown()),
+                            new FxWindowClass(meanings, world, face, uses).write(),
+                            true);
                 case ReadyMade ready ->
                     type(world.classOf(ready.name().shown()), new FxReadyMade(meanings, world, ready).write(), false);
             }
@@ -65,10 +89,12 @@ public final class FxProject {
         FRAME.forEach(name -> add(MAIN + "frame/" + name + ".java", Support.text("javafx/frame/" + name + ".java")));
         add(TEST + "drive/TrailDriver.java", Support.text("javafx/drive/TrailDriver.java"));
         new FxWalkthroughs(meanings, world).files().forEach(files::add);
-        add("pom.xml", Support.text("javafx/pom.xml.txt")
-                .replace("@PACKAGE@", world.packageName())
-                .replace("@MAIN@", world.packageName() + "." + world.application())
-                .replace("@NAME@", xml(design.application().name())));
+        add(
+                "pom.xml",
+                Support.text("javafx/pom.xml.txt")
+                        .replace("@PACKAGE@", world.packageName())
+                        .replace("@MAIN@", world.packageName() + "." + world.application())
+                        .replace("@NAME@", xml(design.application().name())));
         add("README.md", readme());
         return files.stream().sorted(Comparator.comparing(WrittenFile::path)).toList();
     }
@@ -108,8 +134,9 @@ public final class FxProject {
     private void rows() {
         world.types().rows().forEach((row, name) -> {
             var out = new Lines();
-            out.add("/** A row with " + JavaNames.comment(row.columns().stream().map(c -> c.name()).collect(Collectors.joining(", ")))
-                    + ". */");
+            out.add("/** A row with "
+                    + JavaNames.comment(
+                            row.columns().stream().map(c -> c.name()).collect(Collectors.joining(", "))) + ". */");
             out.add("public record " + name + "("
                     + row.columns().stream()
                             .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
@@ -130,10 +157,5 @@ public final class FxProject {
                 .replace("@APPLICATION@", world.application())
                 .replace("@WALKTHROUGHS@", String.valueOf(design.walkthroughs().size()))
                 .replace("@FINDINGS@", findings.isEmpty() ? "None." : findings);
-    }
-
-    /** The walkthroughs that the tests play, with what has to be seen of each. */
-    static String expected(Program program, Walkthrough walkthrough, Expected.Naming naming) {
-        return String.join("\n", Expected.of(program, walkthrough, naming)) + "\n";
     }
 }

@@ -1,16 +1,17 @@
 package bivouac.handover.javafx;
 
+import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Picker;
 import bivouac.design.ReadyMade;
 import bivouac.design.ScriptPlace;
-import bivouac.design.FacedWindow;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -47,21 +48,20 @@ final class FxReadyMade {
 
     private String parameters() {
         return window.takes().stream()
-                .map(t -> ", " + world.types().of(t.type()) + " " + world.take(shown, t.name().expression()))
+                .map(t -> ", " + world.types().of(t.type()) + " "
+                        + world.take(shown, t.name().expression()))
                 .collect(Collectors.joining());
     }
 
     private void asks(String gives) {
         out.add("/** Asks, and waits for the answer. */");
-        out.add("static " + gives + " ask(" + world.application() + " app, DeskWindow asker, DeskWindow owner, Manner manner"
-                + parameters() + ") {");
+        out.add("static " + gives + " ask(" + world.application()
+                + " app, DeskWindow asker, DeskWindow owner, Manner manner" + parameters() + ") {");
     }
 
     private void box(MessageBox box) {
-        String constants =
-                world.endings(shown).stream().map(e -> world.endingName(shown, e)).collect(Collectors.joining(", "));
         out.add("enum " + name + " implements Ending {");
-        out.add(constants + ";").blank();
+        constants();
         asks(name);
         out.add("return new MessageBox<>(");
         out.add("        app.desk(),");
@@ -79,6 +79,25 @@ final class FxReadyMade {
         out.add("        " + constant(box.escapeEnding()) + ")");
         out.add("        .ask(asker, owner, manner);");
         out.add("}");
+    }
+
+    /** One whose name does not say its ending in words says them itself. */
+    private void constants() {
+        List<String> all = world.endings(shown);
+        for (int i = 0; i < all.size(); i++) {
+            String constant = world.endingName(shown, all.get(i));
+            String end = i == all.size() - 1 ? ";" : ",";
+            if (FxWorld.wordsOfConstant(constant).equals(all.get(i))) {
+                out.add(constant + end);
+            } else {
+                out.add(constant + " {");
+                out.add("@Override");
+                out.add("public String words() {");
+                out.add("return " + JavaNames.literal(all.get(i)) + ";").add("}");
+                out.add("}" + end);
+            }
+        }
+        out.blank();
     }
 
     private static String icon(MessageBox box) {
@@ -104,7 +123,8 @@ final class FxReadyMade {
                         + f.patterns().stream().map(JavaNames::literal).collect(Collectors.joining(", ")) + "))")
                 .collect(Collectors.joining(", "));
         out.add("return new FileDialog(app.desk(), " + JavaNames.literal(shown) + ", "
-                + world.text("title", dialog.title(), here) + ", FileDialog.Asks." + dialog.asks().name() + ", List.of("
+                + world.text("title", dialog.title(), here) + ", FileDialog.Asks."
+                + dialog.asks().name() + ", List.of("
                 + filters + "), " + JavaNames.literal(dialog.extension()) + ", "
                 + world.text("startsIn", dialog.startsIn(), here) + ")");
         out.add("        .ask(asker, owner, manner);");
@@ -120,8 +140,8 @@ final class FxReadyMade {
         out.add("final class " + name + " {").blank();
         out.add("private " + name + "() {}").blank();
         asks("Picker.Result<" + type + ">");
-        out.add("return Picker.of" + JavaNames.upper(picker.of().word()) + "(app.desk(), " + JavaNames.literal(shown) + ", "
-                + world.text("title", picker.title(), here) + ", " + starts + ")");
+        out.add("return Picker.of" + JavaNames.upper(picker.of().word()) + "(app.desk(), " + JavaNames.literal(shown)
+                + ", " + world.text("title", picker.title(), here) + ", " + starts + ")");
         out.add("        .ask(asker, owner, manner);");
         out.add("}");
     }

@@ -33,7 +33,8 @@ final class FxTexts {
         for (Braces.Piece piece : Braces.pieces(text)) {
             switch (piece) {
                 case Braces.Piece.Plain(String plain) -> template.append(plain.replace("{", "{{}"));
-                case Braces.Piece.Unclosed(String rest, int at) -> template.append("{{}").append(rest);
+                case Braces.Piece.Unclosed(String rest, int at) ->
+                    template.append("{{}").append(rest);
                 case Braces.Piece.Inserted(String source, int at) -> {
                     Optional<Say> say = meanings.of(new Expression(source), here);
                     say.ifPresent(s -> {
@@ -67,8 +68,10 @@ final class FxTexts {
 
     /** As a resource file. */
     String file() {
-        var out = new StringBuilder("# The texts of the application; {0}, {1} ... stand for values, {{} for a brace.\n");
-        texts.forEach((key, text) -> out.append(key).append(" = ").append(escaped(text)).append('\n'));
+        var out =
+                new StringBuilder("# The texts of the application; {0}, {1} ... stand for values, {{} for a brace.\n");
+        texts.forEach((key, text) ->
+                out.append(key).append(" = ").append(escaped(text)).append('\n'));
         return out.toString();
     }
 

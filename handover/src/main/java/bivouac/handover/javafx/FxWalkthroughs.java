@@ -12,7 +12,6 @@ import bivouac.handover.meaning.Meanings;
 import bivouac.handover.proof.Expected;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** The tests of a written program: each walkthrough as a trail, and what has to be seen of it. */
 final class FxWalkthroughs {
@@ -49,46 +48,47 @@ final class FxWalkthroughs {
     }
 
     private String expected(Walkthrough w) {
-        return String.join("\n", Expected.of(meanings.program(), w, new Named())) + "\n";
-    }
-
-    /** The words of an ending as {@code desk.Ending} tells them from its class. */
-    private final class Named implements Expected.Naming {
-        @Override
-        public String ending(String window, String ending) {
-            String name = world.endingName(window, ending);
-            if (meanings.find(window).filter(bivouac.design.MessageBox.class::isInstance).isPresent()) {
-                return name.toLowerCase(Locale.ROOT).replace('_', ' ');
-            }
-            return name.replaceAll("(?<=.)(?=[A-Z])", " ").toLowerCase(Locale.ROOT);
-        }
+        return String.join("\n", Expected.of(meanings.program(), w)) + "\n";
     }
 
     private String program() {
         var out = new Lines();
         out.add("/** Drives the program by trails: tasks end as the trail says, with the samples of the design. */");
-        out.add("public final class Walkthroughs implements TrailDriver.Program {").blank();
+        out.add("public final class Walkthroughs implements TrailDriver.Program {")
+                .blank();
         out.add("private " + world.application() + " app;");
         out.add("private String ending = \"\";").blank();
         out.add("@Override");
-        out.add("public void start(TrailDriver driver, Loop loop, Worker worker, Kept kept, LocalDate today, IntConsumer ended) {");
-        out.add("app = new " + world.application() + "(loop, worker, new Samples(), new Nothing(), kept, today, ended);");
+        out.add(
+                "public void start(TrailDriver driver, Loop loop, Worker worker, Kept kept, LocalDate today, IntConsumer ended) {");
+        out.add("app = new " + world.application()
+                + "(loop, worker, new Samples(), new Nothing(), kept, today, ended);");
         out.add("driver.watch(app.desk());");
         out.add("app.start();").add("}").blank();
         out.add("@Override");
-        out.add("public void ending(String other) {").add("ending = other;").add("}").blank();
+        out.add("public void ending(String other) {")
+                .add("ending = other;")
+                .add("}")
+                .blank();
         out.add("@Override");
-        out.add("public void dayPasses(LocalDate now) {").add("app.dayPasses(now);").add("}").blank();
+        out.add("public void dayPasses(LocalDate now) {")
+                .add("app.dayPasses(now);")
+                .add("}")
+                .blank();
         samples(out);
         holdings(out);
         out.add("/** Plays each trail of a folder, and writes what was seen beside it. */");
         out.add("public static void main(String[] arguments) throws Exception {");
+        out.add("int code = 1;");
+        out.add("try {");
         out.add("TrailDriver.playAll(Path.of(arguments[0]), Walkthroughs::new);");
-        out.add("System.exit(0);").add("}");
+        out.add("code = 0;");
+        out.add("} finally {");
+        out.add("System.exit(code); // the toolkit's thread would go on");
+        out.add("}").add("}");
         out.add("}");
         String source = FxImports.with(world.packageName(), out.toString(), true);
-        return source.replaceFirst(
-                "(?m)^import ", "import drive.TrailDriver;\nimport java.nio.file.Path;\nimport ");
+        return source.replaceFirst("(?m)^import ", "import drive.TrailDriver;\nimport java.nio.file.Path;\nimport ");
     }
 
     private void samples(Lines out) {
@@ -100,8 +100,11 @@ final class FxWalkthroughs {
             out.add("public " + world.taskClass(shown) + " " + world.methodOfTask(shown) + "("
                     + FxApplication.parameters(world, task) + ") {");
             out.add("return switch (ending) {");
-            task.endings().stream().map(Ending::name).distinct().forEach(e -> out.add("case " + JavaNames.literal(e)
-                    + " -> " + FxApplication.sample(world, meanings, task, e, "app") + ";"));
+            task.endings().stream()
+                    .map(Ending::name)
+                    .distinct()
+                    .forEach(e -> out.add("case " + JavaNames.literal(e) + " -> "
+                            + FxApplication.sample(world, meanings, task, e, "app") + ";"));
             out.add("default -> throw new IllegalArgumentException(ending);");
             out.add("};").add("}").blank();
         }
@@ -115,8 +118,8 @@ final class FxWalkthroughs {
             for (boolean take : new boolean[] {true, false}) {
                 boolean may = take ? h.mayFail() : h.mayStay();
                 out.add("@Override");
-                out.add("public " + (may ? "Tried " : "void ") + world.methodOfHolding(h.name().shown(), take) + "() "
-                        + (may ? "{" : "{}"));
+                out.add("public " + (may ? "Tried " : "void ")
+                        + world.methodOfHolding(h.name().shown(), take) + "() " + (may ? "{" : "{}"));
                 if (may) {
                     out.add("return new Tried.Done();").add("}");
                 }

@@ -95,7 +95,17 @@ final class FxWindowClass {
             String components = world.ending(shown, ending).components().stream()
                     .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
                     .collect(Collectors.joining(", "));
-            out.add("record " + world.endingName(shown, ending) + "(" + components + ") implements Result {}").blank();
+            String name = world.endingName(shown, ending);
+            String head = "record " + name + "(" + components + ") implements Result {";
+            if (FxWorld.wordsOfRecord(name).equals(ending)) {
+                out.add(head + "}").blank();
+            } else {
+                out.add(head).add("@Override").add("public String words() {");
+                out.add("return " + JavaNames.literal(ending) + ";")
+                        .add("}")
+                        .add("}")
+                        .blank();
+            }
         }
     }
 
@@ -110,9 +120,10 @@ final class FxWindowClass {
         }
         for (Variable v : face.variables()) {
             String field = world.variable(shown, v.name().expression());
-            out.add(v.type() instanceof Type.WindowOf(String window)
-                    ? world.classOf(window) + " " + field + ";"
-                    : world.types().of(v.type()) + " " + field + ";");
+            out.add(
+                    v.type() instanceof Type.WindowOf(String window)
+                            ? world.classOf(window) + " " + field + ";"
+                            : world.types().of(v.type()) + " " + field + ";");
         }
         for (Part part : face.parts()) {
             out.add("final " + control(part) + " " + world.part(part.name().expression()) + " = " + made(part) + ";");
@@ -135,7 +146,8 @@ final class FxWindowClass {
                     case SEVERAL_LINES -> "TextArea";
                     case HIDDEN -> "PasswordField";
                 };
-            case Part.ValueField f -> "TypedField<" + world.types().boxed(f.holds().type()) + ">";
+            case Part.ValueField f ->
+                "TypedField<" + world.types().boxed(f.holds().type()) + ">";
             case Part.ListOfRows l -> "RowTable<" + row(l) + ">";
         };
     }
@@ -156,8 +168,12 @@ final class FxWindowClass {
                             case DATE -> "TypedField.ofDate()";
                         };
                     case Part.ListOfRows l ->
-                        "new RowTable<>(" + list(l.columns().stream().map(Type.Column::name).toList()) + ", " + l.several()
-                                + ", List.of(" + l.first().stream().map(r -> first(l, r)).collect(Collectors.joining(", "))
+                        "new RowTable<>("
+                                + list(l.columns().stream()
+                                        .map(Type.Column::name)
+                                        .toList()) + ", " + l.several()
+                                + ", List.of("
+                                + l.first().stream().map(r -> first(l, r)).collect(Collectors.joining(", "))
                                 + "))";
                     default -> "new " + control(part) + "()";
                 };
@@ -200,7 +216,8 @@ final class FxWindowClass {
 
     private String parameters() {
         return face.takes().stream()
-                .map(t -> ", " + world.types().of(t.type()) + " " + world.take(shown, t.name().expression()))
+                .map(t -> ", " + world.types().of(t.type()) + " "
+                        + world.take(shown, t.name().expression()))
                 .collect(Collectors.joining());
     }
 
@@ -382,7 +399,8 @@ final class FxWindowClass {
             }
             items.add(world.part(command.name().expression()));
         }
-        return "new Menu(" + world.text("menu", FxWorld.mnemonic(menu.text()), here) + ", null, " + String.join(", ", items) + ")";
+        return "new Menu(" + world.text("menu", FxWorld.mnemonic(menu.text()), here) + ", null, "
+                + String.join(", ", items) + ")";
     }
 
     private String nodes(Row row) {
@@ -401,7 +419,8 @@ final class FxWindowClass {
                 };
         return label.isEmpty()
                 ? field
-                : "labelled(" + world.text(part.name().expression() + "Label", FxWorld.mnemonic(label), here) + ", " + field + ")";
+                : "labelled(" + world.text(part.name().expression() + "Label", FxWorld.mnemonic(label), here) + ", "
+                        + field + ")";
     }
 
     // How it is opened
@@ -411,7 +430,9 @@ final class FxWindowClass {
         String make = "new " + name + "(app" + arguments() + ")";
         if (one && (face.mayFail())) {
             out.add("static Optional<" + name + "> find(" + world.application() + " app" + parameters() + ") {");
-            out.add("return app.desk().find(" + name + ".class, " + key() + ");").add("}").blank();
+            out.add("return app.desk().find(" + name + ".class, " + key() + ");")
+                    .add("}")
+                    .blank();
         }
         if (uses.opened().contains(shown)) {
             opens(one, make, false);
@@ -421,22 +442,25 @@ final class FxWindowClass {
         }
         if (uses.asked().contains(shown)) {
             out.add("/** Opens it and waits for how it ends. */");
-            out.add("static Result ask(" + world.application() + " app, DeskWindow opener, DeskWindow owner, Manner manner"
-                    + parameters() + ") {");
+            out.add("static Result ask(" + world.application()
+                    + " app, DeskWindow opener, DeskWindow owner, Manner manner" + parameters() + ") {");
             if (one) {
                 out.add("if (app.desk().find(" + name + ".class, " + key() + ").isPresent()) {");
-                out.add("throw new Fault(\"X7\", " + JavaNames.literal(shown + " is already open, and cannot be waited for")
-                        + ");").add("}");
+                out.add("throw new Fault(\"X7\", "
+                                + JavaNames.literal(shown + " is already open, and cannot be waited for") + ");")
+                        .add("}");
             }
-            out.add("return (Result) app.desk().ask(opener, owner, manner, " + make + ");").add("}").blank();
+            out.add("return (Result) app.desk().ask(opener, owner, manner, " + make + ");")
+                    .add("}")
+                    .blank();
         }
     }
 
     private void opens(boolean one, String make, boolean answered) {
         String then = answered ? ", Consumer<Result> then" : "";
         String hears = answered ? ", ending -> then.accept((Result) ending)" : "";
-        out.add("static " + name + " open(" + world.application() + " app, DeskWindow opener, DeskWindow owner" + parameters()
-                + then + ") {");
+        out.add("static " + name + " open(" + world.application() + " app, DeskWindow opener, DeskWindow owner"
+                + parameters() + then + ") {");
         String open = "app.desk().open(opener, owner, " + make + hears + ")";
         if (!one) {
             out.add("return " + open + ";").add("}").blank();
@@ -446,8 +470,8 @@ final class FxWindowClass {
                 .map(t -> world.take(shown, t.name().expression()))
                 .map(t -> "w." + t + " = " + t + ";")
                 .collect(Collectors.joining(" "));
-        out.add("return app.desk().bringBack(" + name + ".class, " + key() + ", w -> {" + (hands.isEmpty() ? "" : " " + hands + " ")
-                + "})");
+        out.add("return app.desk().bringBack(" + name + ".class, " + key() + ", w -> {"
+                + (hands.isEmpty() ? "" : " " + hands + " ") + "})");
         out.add("        .orElseGet(() -> " + open + ");").add("}").blank();
     }
 
@@ -469,25 +493,30 @@ final class FxWindowClass {
         if (!script.doesNothing()) {
             out.add("@Override");
             out.add("protected " + signature + " {");
-            out.all(steps(new ScriptPlace.AtMoment(shown, moment), ends, Map.of()).write(script));
+            out.all(steps(new ScriptPlace.AtMoment(shown, moment), ends, Map.of())
+                    .write(script));
             out.add("}").blank();
         }
     }
 
     private void waysOut() {
         Map<String, List<String>> leads = new LinkedHashMap<>();
-        leads.computeIfAbsent(made(WaysOut.usualEnding(face), List.of()), k -> new ArrayList<>()).add("CLOSE_STEP");
+        leads.computeIfAbsent(made(WaysOut.usualEnding(face), List.of()), k -> new ArrayList<>())
+                .add("CLOSE_STEP");
         var unasked = new ArrayList<String>();
         for (Way way : Way.values()) {
             switch (WaysOut.of(face, way)) {
                 case WayOut.LeadsTo(String ending, var gives, boolean goesPast) -> {
-                    leads.computeIfAbsent(made(ending, gives), k -> new ArrayList<>()).add(way.name());
+                    leads.computeIfAbsent(made(ending, gives), k -> new ArrayList<>())
+                            .add(way.name());
                     if (goesPast) {
                         unasked.add(way.name());
                     }
                 }
-                case WayOut.Absent a -> leads.computeIfAbsent("null", k -> new ArrayList<>()).add(way.name());
-                case WayOut.AsPressing(String part) -> leads.computeIfAbsent("null", k -> new ArrayList<>()).add(way.name());
+                case WayOut.Absent a ->
+                    leads.computeIfAbsent("null", k -> new ArrayList<>()).add(way.name());
+                case WayOut.AsPressing(String part) ->
+                    leads.computeIfAbsent("null", k -> new ArrayList<>()).add(way.name());
             }
         }
         out.add("@Override");
@@ -503,8 +532,7 @@ final class FxWindowClass {
         if (!unasked.isEmpty()) {
             out.add("@Override");
             out.add("protected boolean isUnasked(Way way) {");
-            out.add("return "
-                    + unasked.stream().map(w -> "way == Way." + w).collect(Collectors.joining(" || ")) + ";");
+            out.add("return " + unasked.stream().map(w -> "way == Way." + w).collect(Collectors.joining(" || ")) + ";");
             out.add("}").blank();
         }
         pressing(Way.CLOSE_BOX, "closeBoxUsed");
@@ -552,23 +580,29 @@ final class FxWindowClass {
     private void live(Lines lines, Part part) {
         String field = world.part(part.name().expression());
         String text = bivouac.plan.PartPlan.content(part);
-        boolean isField = part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
+        boolean isField =
+                part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
         if (isLive(text) && !isField) {
-            boolean mnemonic = part instanceof Part.Button || part instanceof Part.MenuCommand || part instanceof Part.TickBox;
+            boolean mnemonic =
+                    part instanceof Part.Button || part instanceof Part.MenuCommand || part instanceof Part.TickBox;
             String value = world.text(part.name().expression(), mnemonic ? FxWorld.mnemonic(text) : text, here);
-            lines.add(part instanceof Part.Picture
-                    ? "picture(" + field + ", " + value + ");"
-                    : field + ".setText(" + value + ");");
+            lines.add(
+                    part instanceof Part.Picture
+                            ? "picture(" + field + ", " + value + ");"
+                            : field + ".setText(" + value + ");");
         }
         follows(lines, part.traits().enabled(), "enabled(" + field);
         follows(lines, part.traits().visible(), "visible(" + field);
         follows(lines, part.traits().readOnly(), "readOnly(" + field);
         if (isLive(part.traits().font())) {
-            lines.add("font(" + field + ", " + world.text(part.name().expression() + "Font", part.traits().font(), here) + ");");
+            lines.add("font(" + field + ", "
+                    + world.text(
+                            part.name().expression() + "Font", part.traits().font(), here) + ");");
         }
         if (isLive(part.traits().colour())) {
             lines.add("colour(" + field + ", "
-                    + world.text(part.name().expression() + "Colour", part.traits().colour(), here) + ");");
+                    + world.text(
+                            part.name().expression() + "Colour", part.traits().colour(), here) + ");");
         }
     }
 
@@ -593,7 +627,8 @@ final class FxWindowClass {
                     out.add("app.follow(" + world.text(part.name().expression() + "Address", l.address(), here) + ");");
                 }
                 rowOf(part, script);
-                out.all(steps(new ScriptPlace.AtPart(shown, part.name().expression()), Ends.PLAIN, Map.of()).write(script));
+                out.all(steps(new ScriptPlace.AtPart(shown, part.name().expression()), Ends.PLAIN, Map.of())
+                        .write(script));
                 out.add("}").blank();
             }
             if (part instanceof Part.ListOfRows list) {
@@ -616,7 +651,9 @@ final class FxWindowClass {
 
     /** Whether the row itself is read somewhere in it. */
     private static boolean readsRow(Script script) {
-        return java.util.regex.Pattern.compile("\\brow\\b").matcher(script.toString()).find();
+        return java.util.regex.Pattern.compile("\\brow\\b")
+                .matcher(script.toString())
+                .find();
     }
 
     private void rowScripts(Part.ListOfRows list) {
@@ -626,12 +663,16 @@ final class FxWindowClass {
             out.add("private void " + JavaNames.camel(field + " activated") + "() {");
             rowOf(list, activated);
             var place = new ScriptPlace.AtRow(shown, list.name().expression(), Part.RowMoment.ACTIVATED);
-            out.all(steps(place, Ends.PLAIN, Map.of()).write(activated)).add("}").blank();
+            out.all(steps(place, Ends.PLAIN, Map.of()).write(activated))
+                    .add("}")
+                    .blank();
         }
         world.mayRemove(shown, list).ifPresent(method -> {
             var place = new ScriptPlace.AtRow(shown, list.name().expression(), Part.RowMoment.BEFORE_REMOVING);
             out.add("boolean " + method + "(" + row(list) + " row) {");
-            out.all(steps(place, Ends.AGREES, Map.of()).write(list.at(Part.RowMoment.BEFORE_REMOVING))).add("}").blank();
+            out.all(steps(place, Ends.AGREES, Map.of()).write(list.at(Part.RowMoment.BEFORE_REMOVING)))
+                    .add("}")
+                    .blank();
         });
     }
 
@@ -644,8 +685,9 @@ final class FxWindowClass {
             locals.put("takes." + take.name().expression(), local);
             parameters.add(world.types().of(take.type()) + " " + local);
         }
-        out.add("private void " + world.methodOfScript(Optional.of(shown), script.name().shown()) + "("
-                + String.join(", ", parameters) + ") {");
+        out.add("private void "
+                + world.methodOfScript(Optional.of(shown), script.name().shown()) + "(" + String.join(", ", parameters)
+                + ") {");
         out.all(steps(new ScriptPlace.Named(Optional.of(shown), script.name().shown()), Ends.PLAIN, locals)
                 .write(script.script()));
         out.add("}").blank();
@@ -655,18 +697,24 @@ final class FxWindowClass {
         String method = world.methodOfTimer(Optional.of(shown), timer.name().shown());
         var place = new ScriptPlace.OfTimer(Optional.of(shown), timer.name().shown());
         Say every = meanings.of(timer.every(), Here.on(place))
-                .orElseThrow(() -> new NotHandedOver(place.words() + ": its length means nothing. Put it right first."));
+                .orElseThrow(
+                        () -> new NotHandedOver(place.words() + ": its length means nothing. Put it right first."));
         String quoted = JavaNames.literal(timer.name().shown());
         if (uses.started().contains(timer.name().shown())) {
             out.add("private void start" + JavaNames.upper(method) + "() {");
-        out.add("desk.startTimer(this, " + quoted + ", " + JavaExpressions.on(world, here).write(every) + ", " + timer.once()
-                + ", this::" + method + "Fires);").add("}").blank();
+            out.add("desk.startTimer(this, " + quoted + ", "
+                            + JavaExpressions.on(world, here).write(every) + ", " + timer.once() + ", this::" + method
+                            + "Fires);")
+                    .add("}")
+                    .blank();
         }
         if (uses.stopped().contains(timer.name().shown())) {
             out.add("private void stop" + JavaNames.upper(method) + "() {");
-        out.add("desk.stopTimer(this, " + quoted + ");").add("}").blank();
+            out.add("desk.stopTimer(this, " + quoted + ");").add("}").blank();
         }
         out.add("private void " + method + "Fires() {");
-        out.all(steps(place, Ends.PLAIN, Map.of()).write(timer.fires())).add("}").blank();
+        out.all(steps(place, Ends.PLAIN, Map.of()).write(timer.fires()))
+                .add("}")
+                .blank();
     }
 }

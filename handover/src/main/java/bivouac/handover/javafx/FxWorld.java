@@ -36,13 +36,75 @@ final class FxWorld implements JavaWorld {
 
     /** Classes that the written ones use; none of theirs may hide one. */
     private static final Set<String> CLASSES = Set.of(
-            "Object", "String", "Long", "Double", "Boolean", "Integer", "Math", "Override", "Record", "Enum", "Exception",
-            "Runnable", "Thread", "System", "Iterable", "Comparable", "List", "Consumer", "Optional", "LocalDate",
-            "IntConsumer", "Desk", "DeskWindow", "Ending", "Way", "Manner", "Closing", "Fault", "Values", "Row", "Kept",
-            "Tried", "Loop", "Worker", "Watcher", "Gone", "Refused", "Face", "FxWindow", "FxLoop", "FxWorker", "MessageBox",
-            "FileDialog", "Picker", "Choice", "RowTable", "TypedField", "Texts", "Button", "Label", "TextField", "TextArea",
-            "PasswordField", "CheckBox", "Hyperlink", "Menu", "MenuItem", "CheckMenuItem", "SeparatorMenuItem", "ImageView",
-            "Platform", "Tasks", "Holdings", "OwnTasks", "OwnHoldings", "Result", "Walkthroughs", "Main", "Application");
+            "Object",
+            "String",
+            "Long",
+            "Double",
+            "Boolean",
+            "Integer",
+            "Math",
+            "Override",
+            "Record",
+            "Enum",
+            "Exception",
+            "Runnable",
+            "Thread",
+            "System",
+            "Iterable",
+            "Comparable",
+            "List",
+            "Consumer",
+            "Optional",
+            "LocalDate",
+            "IntConsumer",
+            "Desk",
+            "DeskWindow",
+            "Ending",
+            "Way",
+            "Manner",
+            "Closing",
+            "Fault",
+            "Values",
+            "Row",
+            "Kept",
+            "Tried",
+            "Loop",
+            "Worker",
+            "Watcher",
+            "Gone",
+            "Refused",
+            "Face",
+            "FxWindow",
+            "FxLoop",
+            "FxWorker",
+            "MessageBox",
+            "FileDialog",
+            "Picker",
+            "Choice",
+            "RowTable",
+            "TypedField",
+            "Texts",
+            "Button",
+            "Label",
+            "TextField",
+            "TextArea",
+            "PasswordField",
+            "CheckBox",
+            "Hyperlink",
+            "Menu",
+            "MenuItem",
+            "CheckMenuItem",
+            "SeparatorMenuItem",
+            "ImageView",
+            "Platform",
+            "Tasks",
+            "Holdings",
+            "OwnTasks",
+            "OwnHoldings",
+            "Result",
+            "Walkthroughs",
+            "Main",
+            "Application");
 
     /** Names that every window has, and which no field of it may hide. */
     static final Set<String> OF_WINDOWS = Set.of("app", "desk", "stage", "content", "closing", "row");
@@ -69,7 +131,9 @@ final class FxWorld implements JavaWorld {
         this.design = meanings.program().design();
         this.texts = texts;
         this.writing = writing;
-        this.application = from != null ? from.application : classes.type(JavaNames.camel(design.application().name()), "App");
+        this.application = from != null
+                ? from.application
+                : classes.type(JavaNames.camel(design.application().name()), "App");
         if (from != null) {
             windows.putAll(from.windows);
             endings.putAll(from.endings);
@@ -114,7 +178,9 @@ final class FxWorld implements JavaWorld {
                 face.parts().stream()
                         .filter(Part.ListOfRows.class::isInstance)
                         .map(Part.ListOfRows.class::cast)
-                        .forEach(l -> types.row(new Type.RowOf(l.columns()), JavaNames.upper(l.name().expression())));
+                        .forEach(l -> types.row(
+                                new Type.RowOf(l.columns()),
+                                JavaNames.upper(l.name().expression())));
             }
         }
     }
@@ -211,7 +277,8 @@ final class FxWorld implements JavaWorld {
     }
 
     private static String text(String field, Part part) {
-        boolean marked = part instanceof Part.Button || part instanceof Part.MenuCommand || part instanceof Part.TickBox;
+        boolean marked =
+                part instanceof Part.Button || part instanceof Part.MenuCommand || part instanceof Part.TickBox;
         return marked ? "marked(" + field + ".getText())" : field + ".getText()";
     }
 
@@ -235,8 +302,10 @@ final class FxWorld implements JavaWorld {
                     case Part.Choice c -> field + ".choose(" + value + ");";
                     case Part.TickBox b -> field + ".setSelected(" + value + ");";
                     case Part.Picture p -> "picture(" + field + ", " + value + ");";
-                    case Part.TextField f when f.longest().isPresent() ->
-                        field + ".setText(Values.cut(" + value + ", " + f.longest().getAsInt() + "));";
+                    case Part.TextField f
+                    when f.longest().isPresent() ->
+                        field + ".setText(Values.cut(" + value + ", "
+                                + f.longest().getAsInt() + "));";
                     case Part.Button b -> field + ".setText(mnemonic(" + value + "));";
                     case Part.MenuCommand c -> field + ".setText(mnemonic(" + value + "));";
                     default -> field + ".setText(" + value + ");";
@@ -358,14 +427,17 @@ final class FxWorld implements JavaWorld {
 
     @Override
     public String methodOfHolding(String holding, boolean take) {
-        String name = design.application().holding(holding).map(Holding::name).orElseThrow().expression();
+        String name = design.application()
+                .holding(holding)
+                .map(Holding::name)
+                .orElseThrow()
+                .expression();
         return (take ? "take" : "giveBack") + JavaNames.upper(name);
     }
 
     @Override
     public String methodOfScript(Optional<String> window, String script) {
-        NamedScript named =
-                ScriptPlace.routines(design, window).script(script).orElseThrow();
+        NamedScript named = ScriptPlace.routines(design, window).script(script).orElseThrow();
         return "do" + JavaNames.upper(named.name().expression());
     }
 
@@ -377,7 +449,8 @@ final class FxWorld implements JavaWorld {
 
     @Override
     public Optional<String> mayRemove(String window, Part list) {
-        return list instanceof Part.ListOfRows l && !l.at(Part.RowMoment.BEFORE_REMOVING).isEmpty()
+        return list instanceof Part.ListOfRows l
+                        && !l.at(Part.RowMoment.BEFORE_REMOVING).isEmpty()
                 ? Optional.of("mayRemoveFrom" + JavaNames.upper(l.name().expression()))
                 : Optional.empty();
     }
@@ -401,8 +474,23 @@ final class FxWorld implements JavaWorld {
         if (at.isEmpty()) {
             return without;
         }
-        int place = at.getAsInt() + (int) AccessKey.without(text).substring(0, at.getAsInt()).chars().filter(c -> c == '_').count();
+        int place = at.getAsInt()
+                + (int) AccessKey.without(text)
+                        .substring(0, at.getAsInt())
+                        .chars()
+                        .filter(c -> c == '_')
+                        .count();
         return without.substring(0, place) + "_" + without.substring(place);
+    }
+
+    /** What {@code desk.Ending} says by itself of a constant. */
+    static String wordsOfConstant(String constant) {
+        return constant.toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+    }
+
+    /** What {@code desk.Ending} says by itself of a record. */
+    static String wordsOfRecord(String name) {
+        return name.replaceAll("(?<=.)(?=[A-Z])", " ").toLowerCase(java.util.Locale.ROOT);
     }
 
     /** What an expression on the window itself says. */

@@ -21,27 +21,43 @@ import java.util.Set;
  * @param started timers that are started by some script
  * @param stopped timers that are stopped by some script
  */
-record Uses(Set<String> opened, Set<String> answered, Set<String> asked, Set<String> background, Set<String> foreground, Set<String> started, Set<String> stopped) {
+record Uses(
+        Set<String> opened,
+        Set<String> answered,
+        Set<String> asked,
+        Set<String> background,
+        Set<String> foreground,
+        Set<String> started,
+        Set<String> stopped) {
 
     static Uses of(Design design) {
-        var uses = new Uses(new HashSet<>(), new HashSet<>(), new HashSet<>(), new HashSet<>(), new HashSet<>(), new HashSet<>(), new HashSet<>());
-        design.scripts().forEach((place, script) -> Steps.walk(script, (path, step) -> {
-            switch (step) {
-                case Step.Open open -> uses.add(open, design.window(open.window()).orElse(null) instanceof ReadyMade);
-                case Step.RunTask run -> {
-                    // closing runs all of them in the foreground (W5)
-                    boolean closing = place.isAt(FacedWindow.Moment.BEFORE_CLOSING)
-                            || place.isAt(FacedWindow.Moment.AFTER_CLOSING)
-                            || place instanceof ScriptPlace.Plan;
-                    (run.background() && !closing ? uses.background : uses.foreground).add(run.task());
-                }
-                case Step.TurnTimer(var how, String timer) ->
-                    (how == Step.TurnTimer.How.START ? uses.started : uses.stopped).add(timer);
-                default -> {
-                    // uses no window and no task
-                }
-            }
-        }));
+        var uses = new Uses(
+                new HashSet<>(),
+                new HashSet<>(),
+                new HashSet<>(),
+                new HashSet<>(),
+                new HashSet<>(),
+                new HashSet<>(),
+                new HashSet<>());
+        design.scripts()
+                .forEach((place, script) -> Steps.walk(script, (path, step) -> {
+                    switch (step) {
+                        case Step.Open open ->
+                            uses.add(open, design.window(open.window()).orElse(null) instanceof ReadyMade);
+                        case Step.RunTask run -> {
+                            // closing runs all of them in the foreground (W5)
+                            boolean closing = place.isAt(FacedWindow.Moment.BEFORE_CLOSING)
+                                    || place.isAt(FacedWindow.Moment.AFTER_CLOSING)
+                                    || place instanceof ScriptPlace.Plan;
+                            (run.background() && !closing ? uses.background : uses.foreground).add(run.task());
+                        }
+                        case Step.TurnTimer(var how, String timer) ->
+                            (how == Step.TurnTimer.How.START ? uses.started : uses.stopped).add(timer);
+                        default -> {
+                            // uses no window and no task
+                        }
+                    }
+                }));
         return uses;
     }
 

@@ -58,9 +58,8 @@ public final class Meanings {
         run.outcomes().stream()
                 .filter(o -> o.ending().equals(ending))
                 .findFirst()
-                .ifPresent(o -> o.gives().forEach(g -> g.value()
-                        .term()
-                        .ifPresent(t -> all.put(g.name(), say(t, here)))));
+                .ifPresent(
+                        o -> o.gives().forEach(g -> g.value().term().ifPresent(t -> all.put(g.name(), say(t, here)))));
         return all;
     }
 
@@ -73,7 +72,11 @@ public final class Meanings {
             case Term.IsOpen<E> o -> isOpen(o.window(), here);
             case Term.Call<E> c -> new Say.Call(c.function(), all(c.arguments(), here), c.type());
             case Term.Decides<E> d ->
-                new Say.Decides(d.on(), say(d.left(), here), say(d.right(), here), d.left().mayFault());
+                new Say.Decides(
+                        d.on(),
+                        say(d.left(), here),
+                        say(d.right(), here),
+                        d.left().mayFault());
             case Term.Choice<E> c ->
                 new Say.Choice(say(c.condition(), here), say(c.yes(), here), say(c.no(), here), c.type());
             case Term.Items<E> i -> new Say.Items(all(i.items(), here), i.type());
@@ -97,9 +100,10 @@ public final class Meanings {
     }
 
     private Say isOpen(String name, Here here) {
-        return kept(name, here).<Say>map(Say.IsKept::new).orElseGet(() -> new Say.IsOpen(window(name)
-                .map(w -> w.window().name().shown())
-                .orElse(name)));
+        return kept(name, here)
+                .<Say>map(Say.IsKept::new)
+                .orElseGet(() -> new Say.IsOpen(
+                        window(name).map(w -> w.window().name().shown()).orElse(name)));
     }
 
     private Optional<Say.Whose> kept(String name, Here here) {
@@ -144,17 +148,9 @@ public final class Meanings {
             case "row" -> rest.isEmpty() ? new Say.TheRow(type) : new Say.Column(theRow(here), rest, type);
             case "me" -> member(new Say.Whose.Me(), me(here).stream().toList(), rest, type);
             case "owner" ->
-                member(
-                        new Say.Whose.Owner(),
-                        me(here).map(program::ownersOf).orElse(List.of()),
-                        rest,
-                        type);
+                member(new Say.Whose.Owner(), me(here).map(program::ownersOf).orElse(List.of()), rest, type);
             case "opener" ->
-                member(
-                        new Say.Whose.Opener(),
-                        me(here).map(program::openersOf).orElse(List.of()),
-                        rest,
-                        type);
+                member(new Say.Whose.Opener(), me(here).map(program::openersOf).orElse(List.of()), rest, type);
             default -> ofOther(first, rest, type, here);
         };
     }

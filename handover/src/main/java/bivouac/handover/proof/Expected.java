@@ -23,12 +23,6 @@ public final class Expected {
 
     private static final String FAULT = "  fault";
 
-    /** How the written program says the names of endings. */
-    public interface Naming {
-        /** The words of an ending as its class has them. */
-        String ending(String windowOrTask, String ending);
-    }
-
     private Expected() {}
 
     /** Whether two tellings are of the same: equal up to the first fault of the rehearsal. */
@@ -49,15 +43,16 @@ public final class Expected {
             }
         }
         return seen.size() > expected.size()
-                ? Optional.of("More was seen than expected: “" + seen.get(expected.size()).strip() + "”.")
+                ? Optional.of("More was seen than expected: “"
+                        + seen.get(expected.size()).strip() + "”.")
                 : Optional.empty();
     }
 
-    public static List<String> of(Program program, Walkthrough walkthrough, Naming naming) {
+    public static List<String> of(Program program, Walkthrough walkthrough) {
         Walk walk = Walk.play(program, walkthrough);
         List<NamedEvent> events =
                 walk.moments().stream().flatMap(m -> m.event().stream()).toList();
-        return of(program, walkthrough.today(), events, naming);
+        return of(program, walkthrough.today(), events);
     }
 
     /** The events of a walkthrough that happen, as a trail. */
@@ -68,35 +63,34 @@ public final class Expected {
                 .toList();
     }
 
-    private static List<String> of(
-            Program program, java.time.LocalDate today, List<NamedEvent> events, Naming naming) {
+    private static List<String> of(Program program, java.time.LocalDate today, List<NamedEvent> events) {
         Rehearsal whole = Rehearsal.replay(program, today, events).rehearsal();
         var lines = new ArrayList<String>();
         for (int i = 0; i < whole.moments().size(); i++) {
             Rehearsal at = whole.goTo(i);
-            tell(lines, at.present().event().map(NamedEvent::toString).orElse("Start"), at.present(), at.scene(), naming);
+            tell(lines, at.present().event().map(NamedEvent::toString).orElse("Start"), at.present(), at.scene());
         }
         return List.copyOf(lines);
     }
 
-    private static void tell(List<String> lines, String event, Moment moment, Scene scene, Naming naming) {
+    private static void tell(List<String> lines, String event, Moment moment, Scene scene) {
         lines.add(event);
         for (Sighting seen : moment.seen()) {
-            act(seen, naming).ifPresent(a -> lines.add("  " + a));
+            act(seen).ifPresent(a -> lines.add("  " + a));
         }
         scene.windows().stream()
                 .sorted(Comparator.comparing(w -> w.which().toString()))
                 .forEach(w -> window(lines, w));
     }
 
-    private static Optional<String> act(Sighting seen, Naming naming) {
+    private static Optional<String> act(Sighting seen) {
         return switch (seen) {
             case Sighting.Faulted f -> Optional.of("fault " + f.fault().rule());
             case Sighting.Opened(var w, boolean waits) -> Optional.of("opens " + w);
             case Sighting.Asked(var w, String title, String text) ->
                 Optional.of("asks " + w + (text.isEmpty() ? "" : ": " + text));
             case Sighting.Closed(var w, String ending, var gives) ->
-                Optional.of("ends " + w + (ending.isEmpty() ? "" : " " + naming.ending(w.window(), ending)) + values(gives));
+                Optional.of("ends " + w + (ending.isEmpty() ? "" : " " + ending) + values(gives));
             case Sighting.Noted(String text) -> Optional.of("notes " + text);
             case Sighting.LinkFollowed(String address) -> Optional.of("follows " + address);
             case Sighting.TaskStarted(String task, var takes) -> Optional.of("runs " + task + values(takes));
@@ -117,22 +111,26 @@ public final class Expected {
 
     private static String shown(Value value) {
         return switch (value) {
-            case Value.Items(List<Value> items) -> items.stream().map(Expected::shown).collect(Collectors.joining(", "));
-            case Value.Row row -> row.columns().values().stream().map(Expected::shown).collect(Collectors.joining(", "));
+            case Value.Items(List<Value> items) ->
+                items.stream().map(Expected::shown).collect(Collectors.joining(", "));
+            case Value.Row row ->
+                row.columns().values().stream().map(Expected::shown).collect(Collectors.joining(", "));
             default -> value.shown();
         };
     }
 
     private static void window(List<String> lines, Scene.OpenWindow w) {
-        lines.add("  | " + w.which() + ": " + w.title() + w.owner().map(o -> ", owned by " + o).orElse("")
+        lines.add("  | " + w.which() + ": " + w.title()
+                + w.owner().map(o -> ", owned by " + o).orElse("")
                 + (w.hidden() ? ", hidden" : "")
                 + (w.blockedBy().isPresent() ? ", blocked" : ""));
         if (w.design() instanceof ReadyMade) {
             return;
         }
-        w.parts().forEach(p -> lines.add("  |   " + p.design().name().expression() + ": " + content(p)
-                + (p.enabled() ? "" : " [disabled]")
-                + (p.visible() ? "" : " [invisible]")));
+        w.parts()
+                .forEach(p -> lines.add("  |   " + p.design().name().expression() + ": " + content(p)
+                        + (p.enabled() ? "" : " [disabled]")
+                        + (p.visible() ? "" : " [invisible]")));
     }
 
     private static String content(Scene.SeenPart part) {

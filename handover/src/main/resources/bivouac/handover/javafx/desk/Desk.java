@@ -57,6 +57,7 @@ public final class Desk {
     private static final class Wait implements Frame {
         /** What is waited for; null for a task. */
         final DeskWindow window;
+
         final DeskWindow by;
         Ending result;
         boolean over;
@@ -71,6 +72,7 @@ public final class Desk {
     private static final class Request implements Frame {
         /** Who is asked first; null where the departure was asked for by no window. */
         final DeskWindow root;
+
         final boolean departure;
         final Map<DeskWindow, Closing> asked = new LinkedHashMap<>();
         boolean decided;
@@ -100,6 +102,11 @@ public final class Desk {
 
     private record Timed(String name, DeskWindow of, boolean once, Runnable fires, Loop.Ticking ticking) {}
 
+    /** Scripts that one event may begin, and how deep they may wait for each other (X6). */
+    private static final int MOST_SCRIPTS = 10_000;
+
+    private static final int DEEPEST = 150;
+
     private final Loop loop;
     private final Worker worker;
     private final Design design;
@@ -114,6 +121,10 @@ public final class Desk {
     private final List<Work> working = new ArrayList<>();
     private final List<Timed> timers = new ArrayList<>();
     private boolean running;
+    /** One that makes room for another is not brought back instead of it (O8). */
+    private DeskWindow replaced;
+
+    private int begun;
     private boolean departed;
     private boolean planned;
     private boolean hasClosed;
@@ -186,6 +197,7 @@ public final class Desk {
     }
 
     private void run(DeskWindow of, Runnable script) {
+        begun = 0;
         running = true;
         try {
             script(of, script);
@@ -200,6 +212,9 @@ public final class Desk {
         Script frame = new Script(of);
         stack.push(frame);
         try {
+            if (++begun > MOST_SCRIPTS || stack.size() > DEEPEST) {
+                throw new Fault("X6", "one event costs too much");
+            }
             script.run();
         } catch (Gone gone) {
             // it ended where it was
@@ -278,7 +293,11 @@ public final class Desk {
     }
 
     private Wait topWait() {
-        return stack.stream().filter(Wait.class::isInstance).map(Wait.class::cast).findFirst().orElse(null);
+        return stack.stream()
+                .filter(Wait.class::isInstance)
+                .map(Wait.class::cast)
+                .findFirst()
+                .orElse(null);
     }
 
     /** Whether a task, or the system, is waited for on top of all (W5, O7). */
@@ -335,7 +354,8 @@ public final class Desk {
     public Ending ask(DeskWindow opener, DeskWindow owner, Manner manner, DeskWindow window) {
         Wait wait = new Wait(opener, window);
         begin(opener, owner, window, owner == null ? Manner.WAITS_FOR_APPLICATION : manner);
-        window.rank = 1 + windows.stream().mapToInt(w -> w == window ? 0 : w.rank).max().orElse(0);
+        window.rank = 1
+                + windows.stream().mapToInt(w -> w == window ? 0 : w.rank).max().orElse(0);
         stack.push(wait);
         appear(window);
         return await(wait);
@@ -343,7 +363,7 @@ public final class Desk {
 
     /** The open window of a kind and key, brought back with what it is handed; empty if there is none (O3). */
     public <W extends DeskWindow> Optional<W> bringBack(Class<W> kind, Object key, Consumer<W> hand) {
-        Optional<W> there = find(kind, key);
+        Optional<W> there = find(kind, key).filter(w -> w != replaced);
         there.ifPresent(w -> {
             hand.accept(w);
             w.hidden = false;
@@ -359,16 +379,18 @@ public final class Desk {
         window.opener = opener;
         window.owner = owner;
         window.manner = manner;
-        window.number = 1 + windows.stream()
-                .filter(w -> w.name().equals(window.name()))
-                .mapToInt(w -> w.number)
-                .max()
-                .orElse(0);
+        window.number = 1
+                + windows.stream()
+                        .filter(w -> w.name().equals(window.name()))
+                        .mapToInt(w -> w.number)
+                        .max()
+                        .orElse(0);
         windows.add(window);
     }
 
     private void appear(DeskWindow window) {
-        act((window.isReadyMade() ? "asks " : "opens ") + window.which()
+        act((window.isReadyMade() ? "asks " : "opens ")
+                + window.which()
                 + (window.asks().isEmpty() ? "" : ": " + window.asks()));
         refreshQuietly(window);
         window.show();
@@ -422,7 +444,11 @@ public final class Desk {
 
     /** All open windows of a kind, the newest first, or by their keys (R2). */
     public <W extends DeskWindow> List<W> every(Class<W> kind) {
-        return windows.reversed().stream().filter(kind::isInstance).map(kind::cast).sorted(BY_KEY).toList();
+        return windows.reversed().stream()
+                .filter(kind::isInstance)
+                .map(kind::cast)
+                .sorted(BY_KEY)
+                .toList();
     }
 
     public boolean isOpen(Class<? extends DeskWindow> kind) {
@@ -473,7 +499,8 @@ public final class Desk {
         List<DeskWindow> above = new ArrayList<>();
         for (Frame frame : stack) {
             switch (frame) {
-                case Script s when s.of == window && !s.ended -> {
+                case Script s
+                when s.of == window && !s.ended -> {
                     return true; // B5
                 }
                 case Request r
@@ -553,7 +580,9 @@ public final class Desk {
             }
             Map<DeskWindow, Ending> endings = endings(request, window, ending);
             request.decided = true;
+            replaced = window;
             before.run();
+            replaced = null;
             leave(window, request, endings, deliveries);
         } catch (Fault fault) {
             fault(fault); // what cannot be asked is not lost (C2)
@@ -652,16 +681,18 @@ public final class Desk {
 
     private int place(DeskWindow window) {
         int listed = design.askedFirst().indexOf(window.name());
-        return listed >= 0 ? listed - design.askedFirst().size() : -design.windows().indexOf(window.name())
-                + design.windows().size();
+        return listed >= 0
+                ? listed - design.askedFirst().size()
+                : -design.windows().indexOf(window.name()) + design.windows().size();
     }
 
     /** What each gives to those whom it reaches, before anything closes (C6). */
     private Map<DeskWindow, Ending> endings(Request request, DeskWindow window, Supplier<? extends Ending> ending) {
         Map<DeskWindow, Ending> endings = new IdentityHashMap<>();
         for (DeskWindow w : request.asked.keySet()) {
-            Supplier<? extends Ending> of =
-                    w == window ? ending : () -> w.endingFor(request.asked.get(w).way());
+            Supplier<? extends Ending> of = w == window
+                    ? ending
+                    : () -> w.endingFor(request.asked.get(w).way());
             endings.put(w, reachesSomeone(w) ? of.get() : nameOf(of));
         }
         return endings;
@@ -677,8 +708,7 @@ public final class Desk {
     }
 
     /** Owned windows first, each leaves the screen, runs its script, gives back what it holds, and is gone (C5). */
-    private void leave(
-            DeskWindow window, Request request, Map<DeskWindow, Ending> endings, List<Runnable> deliveries) {
+    private void leave(DeskWindow window, Request request, Map<DeskWindow, Ending> endings, List<Runnable> deliveries) {
         for (DeskWindow owned; (owned = inOrder(window).stream().findFirst().orElse(null)) != null; ) {
             leave(owned, request, endings, deliveries);
         }
@@ -687,6 +717,7 @@ public final class Desk {
                 ? endings.get(window)
                 : nameOf(() -> window.endingFor(request.departure ? closing.way() : Way.OWNER_CLOSING));
         boolean reaches = !request.departure && reachesSomeone(window);
+        window.hidden = true;
         window.leaveScreen();
         act("ends " + window.which() + (ending == null ? "" : " " + ending.words())
                 + (reaches && !ending.gives().isEmpty() ? " with " + Values.all(ending.gives()) : ""));
@@ -813,8 +844,9 @@ public final class Desk {
         while (true) {
             DeskWindow next = nextToAsk(request, null);
             boolean listed = next != null && design.askedFirst().contains(next.name());
-            DeskWindow asked =
-                    !listed && first != null && windows.contains(first) && !request.asked.containsKey(first) ? first : next;
+            DeskWindow asked = !listed && first != null && windows.contains(first) && !request.asked.containsKey(first)
+                    ? first
+                    : next;
             if (asked == null) {
                 return true;
             }
@@ -881,14 +913,18 @@ public final class Desk {
         act("runs " + task + (takes.isEmpty() ? "" : " with " + Values.all(takes)));
         Work work = new Work(step, of);
         working.add(work);
-        worker.begin(task, of, body, result -> whenFree(of, () -> {
-            if (!work.letGo) {
-                working.remove(work);
-                @SuppressWarnings("unchecked")
-                E ending = (E) result;
-                then.accept(ending);
-            }
-        }));
+        worker.begin(
+                task,
+                of,
+                body,
+                result -> whenFree(of, () -> {
+                    if (!work.letGo) {
+                        working.remove(work);
+                        @SuppressWarnings("unchecked")
+                        E ending = (E) result;
+                        then.accept(ending);
+                    }
+                }));
     }
 
     /** The background runs of a task are let go; their ends come to nobody (W5). */
@@ -982,7 +1018,9 @@ public final class Desk {
     }
 
     private Optional<Timed> timer(DeskWindow of, String name) {
-        return timers.stream().filter(t -> t.of() == of && t.name().equals(name)).findFirst();
+        return timers.stream()
+                .filter(t -> t.of() == of && t.name().equals(name))
+                .findFirst();
     }
 
     /** A timer's time has come; it does its script between events, also for a blocked window. */

@@ -15,6 +15,7 @@ public abstract class DeskWindow {
     Manner manner = Manner.ALONGSIDE;
     /** Later ones that are waited for block earlier ones (B1). */
     int rank;
+
     boolean hidden;
 
     /** @param key tells windows of one name apart, of which there is one for each key (O3); null for none */

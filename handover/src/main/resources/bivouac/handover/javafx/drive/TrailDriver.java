@@ -21,11 +21,13 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import java.util.function.Supplier;
@@ -63,10 +65,15 @@ public final class TrailDriver {
 
     private static final Pattern QUOTED = Pattern.compile("\"((?:[^\"\\\\]|\\\\.)*)\"(?: (\\d+)(?![\\d-]))?");
 
+    /** How long a trail may take. */
+    private static final long MOST_SECONDS = 20;
+
     private final Program program;
     private final Path folder;
     private final Deque<String> events;
-    private final List<String> told = new ArrayList<>();
+    /** Read by another thread too, where the program hangs. */
+    private final List<String> told = Collections.synchronizedList(new ArrayList<>());
+
     private final CompletableFuture<List<String>> done = new CompletableFuture<>();
     private final List<Working> working = new ArrayList<>();
     private LocalDate today;
@@ -83,7 +90,8 @@ public final class TrailDriver {
     }
 
     /** Starts the toolkit once, plays the trail, and answers what was seen, line by line. */
-    public static List<String> play(Program program, Path folder, LocalDate today, List<String> events) throws Exception {
+    public static List<String> play(Program program, Path folder, LocalDate today, List<String> events)
+            throws Exception {
         try {
             Platform.startup(() -> Platform.setImplicitExit(false));
         } catch (IllegalStateException runsAlready) {
@@ -95,14 +103,24 @@ public final class TrailDriver {
             driver.told.add("Start");
             driver.start();
         });
-        return driver.done.get(60, TimeUnit.SECONDS);
+        try {
+            return driver.done.get(MOST_SECONDS, TimeUnit.SECONDS);
+        } catch (TimeoutException hangs) {
+            List<String> sofar = new ArrayList<>(driver.copied());
+            sofar.add("  it does not come to rest");
+            return sofar;
+        }
     }
 
     /** Plays a trail's file: comments first, the second with the day on which it begins. */
     public static List<String> play(Program program, Path kept, Path trail) throws Exception {
         List<String> lines = Files.readAllLines(trail);
         LocalDate today = LocalDate.parse(lines.get(1).substring(1).strip());
-        return play(program, kept, today, lines.stream().filter(l -> !l.isBlank() && !l.startsWith("#")).toList());
+        return play(
+                program,
+                kept,
+                today,
+                lines.stream().filter(l -> !l.isBlank() && !l.startsWith("#")).toList());
     }
 
     /** Plays every trail of a folder, and writes what was seen beside it. */
@@ -184,9 +202,15 @@ public final class TrailDriver {
         }
     }
 
+    private List<String> copied() {
+        synchronized (told) {
+            return List.copyOf(told);
+        }
+    }
+
     private void over() {
         over = true;
-        done.complete(told);
+        done.complete(copied());
     }
 
     private void ended(int of) {
@@ -232,15 +256,13 @@ public final class TrailDriver {
     }
 
     private void see() {
-        desk.windows().stream()
-                .sorted((a, b) -> a.which().compareTo(b.which()))
-                .forEach(w -> {
-                    told.add("  | " + w.which() + ": " + w.title()
-                            + (w.owner() == null ? "" : ", owned by " + w.owner().which())
-                            + (w.isHidden() ? ", hidden" : "")
-                            + (desk.blocked(w) ? ", blocked" : ""));
-                    w.seen().forEach(s -> told.add("  |   " + s));
-                });
+        desk.windows().stream().sorted((a, b) -> a.which().compareTo(b.which())).forEach(w -> {
+            told.add("  | " + w.which() + ": " + w.title()
+                    + (w.owner() == null ? "" : ", owned by " + w.owner().which())
+                    + (w.isHidden() ? ", hidden" : "")
+                    + (desk.blocked(w) ? ", blocked" : ""));
+            w.seen().forEach(s -> told.add("  |   " + s));
+        });
     }
 
     // What a hand does
@@ -360,8 +382,24 @@ public final class TrailDriver {
         Event.fireEvent(
                 table,
                 new MouseEvent(
-                        MouseEvent.MOUSE_CLICKED, 0, 0, 0, 0, MouseButton.PRIMARY, 2, false, false, false, false, true, false,
-                        false, true, false, true, null));
+                        MouseEvent.MOUSE_CLICKED,
+                        0,
+                        0,
+                        0,
+                        0,
+                        MouseButton.PRIMARY,
+                        2,
+                        false,
+                        false,
+                        false,
+                        false,
+                        true,
+                        false,
+                        false,
+                        true,
+                        false,
+                        true,
+                        null));
     }
 
     private static javafx.event.EventTarget focused(FxWindow window) {
@@ -408,7 +446,9 @@ public final class TrailDriver {
         if (ending.equals("could not")) {
             String it = one.name().startsWith("opening ")
                     ? "the system could not create it"
-                    : one.name().startsWith("taking ") ? "the system could not take it" : "the system could not take it back";
+                    : one.name().startsWith("taking ")
+                            ? "the system could not take it"
+                            : "the system could not take it back";
             return new Tried.CouldNot(it);
         }
         program.ending(ending);
@@ -427,5 +467,4 @@ public final class TrailDriver {
         }
         Platform.runLater(this::next);
     }
-
 }

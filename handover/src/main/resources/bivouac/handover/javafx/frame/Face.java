@@ -53,9 +53,10 @@ public abstract class Face extends FxWindow {
             case TextInputControl field -> onChange(field.textProperty(), part);
             case Choice choice -> onChange(choice.valueProperty(), part);
             case CheckBox box -> onChange(box.selectedProperty(), part);
-            case RowTable<?> table -> table.getSelectionModel()
-                    .getSelectedIndices()
-                    .addListener((javafx.collections.ListChangeListener<Integer>) c -> happens(part));
+            case RowTable<?> table ->
+                table.getSelectionModel()
+                        .getSelectedIndices()
+                        .addListener((javafx.collections.ListChangeListener<Integer>) c -> happens(part));
             case Button button -> button.setOnAction(e -> happens(part));
             case Hyperlink link -> link.setOnAction(e -> happens(part));
             case MenuItem command -> command.setOnAction(e -> happens(part));
@@ -287,10 +288,9 @@ public abstract class Face extends FxWindow {
         return switch (part) {
             case TextInputControl field -> field.getText();
             case Choice choice -> choice.anyChosen() ? choice.getValue() : "";
-            case RowTable<?> table -> table.rows().stream()
-                            .map(Values::shown)
-                            .collect(Collectors.joining(" | "))
-                    + " selected " + table.selectedNumbers();
+            case RowTable<?> table ->
+                table.rows().stream().map(Values::shown).collect(Collectors.joining(" | ")) + " selected "
+                        + table.selectedNumbers();
             case CheckBox box -> plain(box.getText()) + (box.isSelected() ? " [ticked]" : "");
             case CheckMenuItem item -> plain(item.getText()) + (item.isSelected() ? " [ticked]" : "");
             case MenuItem item -> plain(item.getText());

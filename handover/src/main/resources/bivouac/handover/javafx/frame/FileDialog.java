@@ -107,8 +107,8 @@ public final class FileDialog extends FxWindow {
     private List<File> files(javafx.stage.Window above) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title());
-        filters.forEach(f ->
-                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(f.label(), f.patterns())));
+        filters.forEach(
+                f -> chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(f.label(), f.patterns())));
         File start = new File(startsIn);
         if (start.isDirectory()) {
             chooser.setInitialDirectory(start);
@@ -122,7 +122,9 @@ public final class FileDialog extends FxWindow {
                     case SAVE -> one(chooser.showSaveDialog(above));
                     default -> one(chooser.showOpenDialog(above));
                 };
-        used = chooser.getSelectedExtensionFilter() == null ? "" : chooser.getSelectedExtensionFilter().getDescription();
+        used = chooser.getSelectedExtensionFilter() == null
+                ? ""
+                : chooser.getSelectedExtensionFilter().getDescription();
         return chosen == null ? List.of() : chosen;
     }
 
@@ -132,7 +134,9 @@ public final class FileDialog extends FxWindow {
 
     /** What a person chooses; a file to save gets the filter's extension where it has none. */
     public void choose(List<String> paths, String filter) {
-        List<String> all = asks == Asks.SAVE ? paths.stream().map(p -> withExtension(p, filter)).toList() : paths;
+        List<String> all = asks == Asks.SAVE
+                ? paths.stream().map(p -> withExtension(p, filter)).toList()
+                : paths;
         desk.answer(this, () -> new Chosen(all.getFirst(), all, filter));
     }
 

@@ -12,8 +12,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 
 /**
- * A message box (C7). It is drawn by the program itself, since the toolkit's own cannot be taken away, and not every button
- * may close it.
+ * A message box (C7). It is drawn by the program itself: the toolkit's own cannot be taken away, and not every button may
+ * close it.
  *
  * @param <A> its answers
  */

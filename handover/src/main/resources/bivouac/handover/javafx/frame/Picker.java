@@ -86,10 +86,11 @@ public final class Picker<T> extends FxWindow {
     }
 
     private static String web(Color colour) {
-        return "#%02x%02x%02x".formatted(
-                Math.round(colour.getRed() * 255),
-                Math.round(colour.getGreen() * 255),
-                Math.round(colour.getBlue() * 255));
+        return "#%02x%02x%02x"
+                .formatted(
+                        Math.round(colour.getRed() * 255),
+                        Math.round(colour.getGreen() * 255),
+                        Math.round(colour.getBlue() * 255));
     }
 
     /** Asks, and waits for the answer. */

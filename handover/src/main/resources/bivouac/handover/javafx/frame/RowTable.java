@@ -19,8 +19,8 @@ public final class RowTable<R extends Row> extends TableView<R> {
         for (int i = 0; i < columns.size(); i++) {
             int number = i;
             TableColumn<R, String> column = new TableColumn<>(columns.get(i));
-            column.setCellValueFactory(
-                    cell -> new ReadOnlyStringWrapper(Values.shown(cell.getValue().values().get(number))));
+            column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(
+                    Values.shown(cell.getValue().values().get(number))));
             column.setSortable(false);
             getColumns().add(column);
         }
@@ -145,5 +145,4 @@ public final class RowTable<R extends Row> extends TableView<R> {
         }
         return -1;
     }
-
 }

@@ -1,4 +1,4 @@
-package bivouac.reading;
+package bivouac.testkit;
 
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
@@ -31,15 +31,15 @@ import java.util.Optional;
 import java.util.random.RandomGenerator;
 
 /** Random designs in which much happens: a few windows that open, ask, wait, run and close each other. */
-final class SmallDesigns {
+public final class SmallDesigns {
 
     private final RandomGenerator random;
 
-    SmallDesigns(RandomGenerator random) {
+    public SmallDesigns(RandomGenerator random) {
         this.random = random;
     }
 
-    Design design() {
+    public Design design() {
         var windows = new ArrayList<Window>();
         windows.add(face(FacedWindow.Kind.MAIN, "Desk"));
         windows.add(face(FacedWindow.Kind.CHILD, "Plan").living(Optional.empty(), random.nextBoolean()));

@@ -1,0 +1,135 @@
+package bivouac.cli;
+
+import bivouac.check.Finding;
+import bivouac.check.Findings;
+import bivouac.design.Design;
+import bivouac.format.DesignFile;
+import bivouac.format.Unreadable;
+import bivouac.handover.Change;
+import bivouac.handover.Handover;
+import bivouac.handover.NotHandedOver;
+import bivouac.handover.Pictures;
+import bivouac.handover.ProgramFolder;
+import bivouac.handover.Toolkit;
+import bivouac.handover.WrittenFile;
+import bivouac.handover.proof.Proof;
+import bivouac.plan.Program;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** {@code bivouac handover FILE --for TOOLKIT --to DIR}: writes the program, and proves that it does what was rehearsed. */
+@Command(
+        name = "handover",
+        description = "Writes a design as the source of a program, and proves that it does what was rehearsed.",
+        mixinStandardHelpOptions = true,
+        exitCodeListHeading = "Exit codes:%n",
+        exitCodeList = {
+            "0:written, and with --prove identical to the rehearsal",
+            "1:the program does otherwise than the rehearsal",
+            "2:a file could not be read or written, or the design cannot be handed over",
+            ExitCodes.FAULT_HELP
+        })
+public final class HandoverCommand implements Callable<Integer> {
+
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE", description = "the design")
+    private Path file;
+
+    @Option(names = "--for", paramLabel = "TOOLKIT", description = "javafx (the default)", defaultValue = "javafx")
+    private String toolkit;
+
+    @Option(names = "--to", paramLabel = "DIR", description = "the folder of the program", required = true)
+    private Path folder;
+
+    @Option(names = "--prove", description = "build it, drive its windows by the walkthroughs, and compare")
+    private boolean prove;
+
+    @Option(names = "--over-changes", description = "write over what was changed by hand, instead of keeping it")
+    private boolean overChanges;
+
+    @Override
+    public Integer call() throws InterruptedException {
+        PrintWriter out = spec.commandLine().getOut();
+        try {
+            Optional<Toolkit> wanted = Toolkit.of(toolkit);
+            if (wanted.isEmpty()) {
+                throw new NotHandedOver("There is no writer for “" + toolkit + "”. Programs are written for: "
+                        + String.join(
+                                ", ",
+                                List.of(Toolkit.values()).stream()
+                                        .map(Toolkit::word)
+                                        .toList()) + ".");
+            }
+            Design design = DesignFile.read(file);
+            write(design, wanted.get(), out);
+            return prove ? proven(out) : ExitCodes.FINE;
+        } catch (Unreadable | NotHandedOver e) {
+            spec.commandLine().getErr().println(e.getMessage());
+            return ExitCodes.UNREADABLE;
+        } catch (IOException e) {
+            spec.commandLine().getErr().println("The program could not be proven: " + e.getMessage() + ".");
+            return ExitCodes.UNREADABLE;
+        }
+    }
+
+    private void write(Design design, Toolkit wanted, PrintWriter out) throws Unreadable {
+        List<WrittenFile> files = Handover.write(design, wanted);
+        var to = new ProgramFolder(folder);
+        List<Change> plan = to.plan(files);
+        to.write(files, plan, overChanges);
+        Pictures.copy(design, file.toAbsolutePath().getParent(), to.path())
+                .forEach(p -> out.println("not there, and not taken along: " + p));
+        long same = plan.stream().filter(c -> c.kind() == Change.Kind.SAME).count();
+        plan.stream().filter(c -> c.kind() != Change.Kind.SAME).forEach(c -> out.println(words(c) + ": " + c.path()));
+        out.println(files.size() + " files for " + wanted.shown() + " in " + folder
+                + (same == 0 ? "." : ", " + same + " as they were."));
+        long open = Findings.of(Program.of(design)).stream()
+                .filter(f -> f.weight() != Finding.Weight.HINT)
+                .count();
+        if (open > 0) {
+            out.println("The design has " + (open == 1 ? "1 finding" : open + " findings")
+                    + "; they stand in README.md, and `bivouac check` prints them.");
+        }
+    }
+
+    private String words(Change change) {
+        return overChanges && change.kind().isByHand()
+                ? "changed by hand, written over"
+                : change.kind().words();
+    }
+
+    private int proven(PrintWriter out) throws IOException, InterruptedException {
+        var proof = new Proof(folder, Proof.javafxOf(System.getProperty("java.class.path")));
+        Optional<String> said = proof.compile();
+        if (said.isPresent()) {
+            out.println("The program does not compile:");
+            out.println(said.get());
+            return ExitCodes.SOMETHING_FOUND;
+        }
+        List<Proof.Outcome> outcomes = proof.drive();
+        for (Proof.Outcome o : outcomes) {
+            out.println(o.difference()
+                    .map(d -> "✗ " + o.name() + ": " + d)
+                    .orElse("✓ " + o.name() + ", " + o.events() + " events"));
+        }
+        long equal = outcomes.stream().filter(o -> o.difference().isEmpty()).count();
+        out.println(
+                outcomes.isEmpty()
+                        ? "There are no walkthroughs to drive it by; it compiles."
+                        : equal == outcomes.size()
+                                ? "Identical to the rehearsal, event by event."
+                                : equal + " of " + outcomes.size() + " walkthroughs are identical to the rehearsal.");
+        return equal == outcomes.size() ? ExitCodes.FINE : ExitCodes.SOMETHING_FOUND;
+    }
+}

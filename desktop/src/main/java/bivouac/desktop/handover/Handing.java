@@ -1,0 +1,133 @@
+package bivouac.desktop.handover;
+
+import bivouac.design.Design;
+import bivouac.desktop.work.Work;
+import bivouac.format.SafeFile;
+import bivouac.format.Unreadable;
+import bivouac.handover.Change;
+import bivouac.handover.Handover;
+import bivouac.handover.NotHandedOver;
+import bivouac.handover.Pictures;
+import bivouac.handover.ProgramFolder;
+import bivouac.handover.Toolkit;
+import bivouac.handover.WrittenFile;
+import bivouac.handover.proof.Proof;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ForkJoinPool;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+
+/** Writes, compares and proves programs off the interface thread; whoever asked hears of it there. */
+final class Handing {
+
+    private final Work work;
+
+    Handing(Work work) {
+        this.work = work;
+    }
+
+    /** What a design is as a program; or why it is none. */
+    record Written(Design design, List<WrittenFile> files, Optional<List<Change>> changes, String why) {}
+
+    /** What came of a proof. */
+    record Proven(List<Proof.Outcome> outcomes, String said) {}
+
+    void write(Design design, Optional<Path> folder, Consumer<Written> then) {
+        work.background().run(ForkJoinPool.commonPool(), "writing the program", () -> written(design, folder), then);
+    }
+
+    private static Written written(Design design, Optional<Path> folder) {
+        List<WrittenFile> files;
+        try {
+            files = Handover.write(design, Toolkit.JAVAFX);
+        } catch (NotHandedOver e) {
+            return new Written(design, List.of(), Optional.empty(), e.getMessage());
+        }
+        try {
+            return new Written(design, files, folder.map(f -> new ProgramFolder(f).plan(files)), "");
+        } catch (NotHandedOver e) {
+            return new Written(design, files, Optional.empty(), e.getMessage());
+        }
+    }
+
+    /**
+     * Writes what is planned, with the pictures beside the design's file; the sentence says what came of it.
+     */
+    void handOver(Written program, Optional<Path> file, Path folder, boolean overHand, Consumer<String> then) {
+        work.background()
+                .run(
+                        ForkJoinPool.commonPool(),
+                        "handing over",
+                        () -> handedOver(program, file, folder, overHand),
+                        then);
+    }
+
+    private static String handedOver(Written program, Optional<Path> file, Path folder, boolean overHand) {
+        try {
+            var to = new ProgramFolder(folder);
+            List<Change> plan = to.plan(program.files());
+            to.write(program.files(), plan, overHand);
+            if (file.isPresent()) {
+                Pictures.copy(program.design(), file.get().toAbsolutePath().getParent(), to.path());
+            }
+            long kept = plan.stream().filter(c -> c.kind().isByHand()).count();
+            return "Handed over to " + folder + (overHand || kept == 0 ? "." : "; " + kept + " changed by hand, kept.");
+        } catch (NotHandedOver | Unreadable e) {
+            return e.getMessage();
+        }
+    }
+
+    /** Builds the program in a folder of its own, and drives it. */
+    void prove(List<WrittenFile> files, Consumer<Proven> then) {
+        work.background().run(ForkJoinPool.commonPool(), "proving the program", () -> proven(files), then);
+    }
+
+    private static Proven proven(List<WrittenFile> files) {
+        try {
+            Path folder = Files.createTempDirectory("bivouac-proof");
+            try {
+                for (WrittenFile file : files) {
+                    Path path = folder.resolve(file.path());
+                    Files.createDirectories(path.getParent());
+                    Files.writeString(path, file.text());
+                }
+                var proof = new Proof(folder, Proof.javafxOf(System.getProperty("java.class.path")));
+                Optional<String> said = proof.compile();
+                return said.map(s -> new Proven(
+                                List.of(),
+                                "It does not compile: " + s.lines().findFirst().orElse(s)))
+                        .orElseGet(() -> new Proven(driven(proof), ""));
+            } finally {
+                remove(folder);
+            }
+        } catch (IOException | UncheckedIOException e) {
+            IOException cause = e instanceof UncheckedIOException u ? u.getCause() : (IOException) e;
+            return new Proven(List.of(), "It could not be proven: " + SafeFile.why(cause) + ".");
+        }
+    }
+
+    private static List<Proof.Outcome> driven(Proof proof) {
+        try {
+            return proof.drive();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return List.of();
+        }
+    }
+
+    private static void remove(Path folder) throws IOException {
+        try (Stream<Path> all = Files.walk(folder)) {
+            for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
+                Files.deleteIfExists(path);
+            }
+        }
+    }
+}

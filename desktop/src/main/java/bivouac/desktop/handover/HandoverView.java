@@ -1,0 +1,340 @@
+package bivouac.desktop.handover;
+
+import bivouac.design.Design;
+import bivouac.desktop.frame.ScreenView;
+import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.widget.Scrolling;
+import bivouac.desktop.widget.Segments;
+import bivouac.desktop.widget.Ui;
+import bivouac.desktop.work.Situation;
+import bivouac.desktop.work.Work;
+import bivouac.format.Difference;
+import bivouac.handover.Change;
+import bivouac.handover.Toolkit;
+import bivouac.handover.WrittenFile;
+import bivouac.handover.proof.Proof;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The Handover screen: left what is in the program, in the middle one file, right what it changes and its proof. */
+public final class HandoverView implements ScreenView {
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass DIFFERS = PseudoClass.getPseudoClass("differs");
+
+    private final Work work;
+    private final Handing handing;
+    private final BiConsumer<String, Consumer<Path>> askFolder;
+    private final BorderPane root = new BorderPane();
+    private final VBox files = Ui.styled(Ui.column(0), "handover-files");
+    private final Label name = Ui.label("", "strong");
+    private final Label about = Ui.label("", "quiet");
+    private final SourceList source = new SourceList();
+    private final Segments looks;
+    private final VBox side = Ui.styled(Ui.column(8), "handover-side");
+    private final Label findings = Ui.label("", "quiet");
+    private final Label where = Ui.shortened("", "strong");
+    private final Button handOver = Ui.button("Hand over", "hand-over", this::handOver, "primary");
+
+    private Situation shown;
+    private Handing.Written written = new Handing.Written(null, List.of(), Optional.empty(), "");
+    private Optional<Path> folder = Optional.empty();
+    private Optional<Handing.Proven> proven = Optional.empty();
+    private Optional<Design> provenOf = Optional.empty();
+    private boolean proving;
+    private boolean overHand;
+    private boolean difference;
+    private String chosen = "";
+
+    /** @param askFolder asks where to, with what is proposed */
+    public HandoverView(Work work, BiConsumer<String, Consumer<Path>> askFolder) {
+        this.work = work;
+        this.askFolder = askFolder;
+        this.handing = new Handing(work);
+        looks = new Segments(
+                "handover-look",
+                n -> {
+                    difference = n == 1;
+                    showFile();
+                },
+                "As it will be",
+                "What changes");
+        root.setTop(Ui.styled(
+                Ui.row(
+                        8,
+                        Ui.label("What leaves the tool", "strong"),
+                        Ui.label("into the folder", "quiet"),
+                        where,
+                        Ui.link("Choose…", "handover-folder", this::chooseFolder),
+                        Ui.spring(),
+                        findings),
+                "screen-bar"));
+        var left = Scrolling.down(files);
+        left.getStyleClass().add("handover-left");
+        Scrolling.follow(left);
+        root.setLeft(left);
+        VBox.setVgrow(source, Priority.ALWAYS);
+        root.setCenter(new VBox(Ui.styled(Ui.row(8, name, about, Ui.spring(), looks), "handover-head"), source));
+        var right = Scrolling.down(side);
+        right.getStyleClass().add("handover-right");
+        root.setRight(right);
+    }
+
+    @Override
+    public Parent node() {
+        return root;
+    }
+
+    @Override
+    public void show(Situation s) {
+        boolean same = shown != null && shown.design() == s.design();
+        shown = s;
+        int open = s.checked().open().size();
+        findings.setText(
+                open == 0 ? "no findings go along" : open == 1 ? "1 finding goes along" : open + " findings go along");
+        if (folder.isEmpty()) {
+            folder = s.file()
+                    .map(f -> f.resolveSibling(f.getFileName().toString().replaceFirst("\\.[^.]*$", "") + "-javafx"));
+        }
+        if (!same) {
+            write();
+        }
+    }
+
+    private void write() {
+        where.setText(folder.map(Path::toString).orElse("none chosen yet"));
+        handing.write(shown.design(), folder, w -> {
+            written = w;
+            draw();
+        });
+    }
+
+    private HandoverState state() {
+        return HandoverState.of(shown.design(), written.files(), written.changes());
+    }
+
+    private void draw() {
+        Refocus focus = Refocus.of(root);
+        HandoverState state = state();
+        files.getChildren()
+                .setAll(Ui.styled(
+                        Ui.column(
+                                0,
+                                Ui.label("A program for " + Toolkit.JAVAFX.shown(), "strong"),
+                                Ui.label("Java 25, Maven; " + state.files() + " files", "small")),
+                        "handover-kind"));
+        for (HandoverState.Group group : state.groups()) {
+            files.getChildren().add(Ui.label(group.title(), "group"));
+            group.files().forEach(f -> files.getChildren().add(row(f)));
+        }
+        showFile();
+        drawSide(state);
+        focus.restore(root, false);
+    }
+
+    private Node row(WrittenFile file) {
+        Optional<Change> change = change(file.path());
+        boolean marked = change.filter(c -> c.kind() != Change.Kind.SAME && c.kind() != Change.Kind.NEW)
+                .isPresent();
+        var row = Ui.styled(
+                Ui.row(
+                        6,
+                        Ui.shortened(HandoverState.name(file.path()), "plain"),
+                        Ui.spring(),
+                        Ui.label(marked ? change.get().kind().words().replaceFirst("[;,].*", "") : "", "small")),
+                "handover-file");
+        Ui.pressable(row, "handover-" + file.path(), file.path(), () -> choose(file.path()));
+        row.pseudoClassStateChanged(
+                CHOSEN,
+                file.path().equals(state().file(chosen).map(WrittenFile::path).orElse("")));
+        return row;
+    }
+
+    private Optional<Change> change(String path) {
+        return written.changes().stream()
+                .flatMap(List::stream)
+                .filter(c -> c.path().equals(path))
+                .findFirst();
+    }
+
+    private void choose(String path) {
+        chosen = path;
+        draw();
+    }
+
+    private void showFile() {
+        Optional<WrittenFile> file = state().file(chosen);
+        name.setText(file.map(f -> HandoverState.name(f.path())).orElse(""));
+        about.setText(file.map(f -> f.text().lines().count() + " lines").orElse(written.why()));
+        Optional<Change> change = file.flatMap(f -> change(f.path()));
+        boolean differs = change.filter(c -> !c.there().isEmpty() && !c.there().equals(c.written()))
+                .isPresent();
+        Ui.show(looks, differs);
+        source.show(file.map(f -> differs && difference ? lines(change.get()) : f.text())
+                .orElse(""));
+    }
+
+    private static String lines(Change change) {
+        var out = new StringBuilder("# − in the folder   + as it will be\n");
+        Difference.between(change.there(), change.written())
+                .lines()
+                .forEach(l ->
+                        out.append(sign(l.of())).append(' ').append(l.text()).append('\n'));
+        return out.toString();
+    }
+
+    private static char sign(Difference.Of of) {
+        return switch (of) {
+            case BOTH -> ' ';
+            case FIRST -> '−';
+            case SECOND -> '+';
+            case LEFT_OUT -> '⋮';
+        };
+    }
+
+    // The right side
+
+    private void drawSide(HandoverState state) {
+        side.getChildren().clear();
+        if (!written.why().isEmpty()) {
+            side.getChildren().add(Ui.wrapped(written.why(), "problem"));
+        }
+        side.getChildren().add(Ui.label("What would change", "head"));
+        if (folder.isEmpty()) {
+            side.getChildren()
+                    .add(Ui.wrapped(
+                            "Save the design, or choose a folder: then it is said here what changes in it.", "quiet"));
+        }
+        state.counts().forEach(c -> side.getChildren().add(count(c)));
+        boolean byHand = written.changes().stream().flatMap(List::stream).anyMatch(c -> c.kind()
+                .isByHand());
+        if (byHand) {
+            var box = new javafx.scene.control.CheckBox("write over what was changed by hand");
+            box.setId("handover-over");
+            box.setSelected(overHand);
+            box.setOnAction(e -> overHand = box.isSelected());
+            side.getChildren().add(box);
+        }
+        proof();
+        handOver.setDisable(folder.isEmpty() || written.files().isEmpty());
+        side.getChildren().addAll(Ui.styled(new Region(), "handover-gap"), handOver);
+    }
+
+    private static Node count(HandoverState.Count count) {
+        int more = count.files() - count.first().size();
+        String names = String.join(", ", count.first()) + (more == 0 ? "" : " and " + more + " more");
+        var number = Ui.styled(Ui.label(Integer.toString(count.files())), "handover-count");
+        var words = Ui.column(0, Ui.wrapped(count.kind().words(), "strong"), Ui.wrapped(names, "small"));
+        javafx.scene.layout.HBox.setHgrow(words, Priority.ALWAYS);
+        var row = Ui.row(10, number, words);
+        row.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+        return Ui.styled(row, "handover-line");
+    }
+
+    private void proof() {
+        var prove = Ui.button(proving ? "Proving…" : "Prove it", "prove", this::prove, "secondary");
+        prove.setDisable(proving || written.files().isEmpty());
+        side.getChildren()
+                .addAll(
+                        Ui.styled(new Region(), "handover-gap"),
+                        Ui.row(8, Ui.label("Proof", "head"), Ui.label("walkthroughs, driven in the program", "quiet")));
+        if (proving) {
+            side.getChildren()
+                    .add(Ui.wrapped("The program is built, and its windows are driven; go on meanwhile.", "quiet"));
+        } else if (proven.isEmpty()) {
+            side.getChildren()
+                    .add(Ui.wrapped(
+                            "Each walkthrough is played on the program's own windows, and what is seen after each event is"
+                                    + " compared with the rehearsal.",
+                            "quiet"));
+        }
+        proven.filter(p -> !proving).ifPresent(this::proofShown);
+        side.getChildren().add(prove);
+    }
+
+    private void proofShown(Handing.Proven result) {
+        boolean old = provenOf.filter(d -> d == shown.design()).isEmpty();
+        String words = result.said().isEmpty() ? HandoverState.sentence(result.outcomes()) : result.said();
+        side.getChildren().add(Ui.wrapped(words + (old ? ", before the last change of the design" : ""), "strong"));
+        var squares = new FlowPane(3, 3);
+        for (Proof.Outcome o : result.outcomes()) {
+            var square = Ui.styled(new Region(), "proof-square");
+            square.pseudoClassStateChanged(DIFFERS, o.difference().isPresent());
+            javafx.scene.control.Tooltip.install(square, new javafx.scene.control.Tooltip(o.name()));
+            squares.getChildren().add(square);
+        }
+        side.getChildren().add(squares);
+        result.outcomes().stream()
+                .filter(o -> o.difference().isPresent())
+                .findFirst()
+                .ifPresent(o -> side.getChildren()
+                        .add(Ui.styled(
+                                Ui.column(
+                                        4,
+                                        Ui.label("First difference", "small"),
+                                        Ui.wrapped(o.name(), "strong"),
+                                        Ui.wrapped(o.difference().orElseThrow(), "plain")),
+                                "handover-difference")));
+    }
+
+    private void prove() {
+        Design of = shown.design();
+        proving = true;
+        draw();
+        handing.prove(written.files(), result -> {
+            proving = false;
+            proven = Optional.of(result);
+            provenOf = Optional.of(of);
+            work.say("Proof: " + (result.said().isEmpty() ? HandoverState.sentence(result.outcomes()) : result.said())
+                    + ".");
+            draw();
+        });
+    }
+
+    private void handOver() {
+        folder.ifPresent(to -> handing.handOver(written, shown.file(), to, overHand, said -> {
+            work.say(said);
+            write();
+        }));
+    }
+
+    private void chooseFolder() {
+        askFolder.accept(folder.map(Path::toString).orElse(""), to -> {
+            folder = Optional.of(to);
+            write();
+        });
+    }
+
+    @Override
+    public boolean takes(KeyEvent key) {
+        if (key.isControlDown() && key.getCode() == KeyCode.ENTER && !handOver.isDisabled()) {
+            handOver();
+            return true;
+        }
+        return ScreenView.moves(key, root, "handover-file");
+    }
+
+    @Override
+    public void focus() {
+        Node first = Refocus.find(
+                root, "handover-" + state().file(chosen).map(WrittenFile::path).orElse(""));
+        if (first != null) {
+            first.requestFocus();
+        }
+    }
+}

@@ -1,0 +1,28 @@
+package bivouac.handover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.design.Design;
+import bivouac.handover.proof.Proof;
+import java.nio.file.Path;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The programs of the examples do on their real windows, event by event, what was rehearsed (E3). */
+class ExamplesProofTest {
+
+    @TempDir
+    Path folder;
+
+    @ParameterizedTest
+    @ValueSource(strings = {"ridge-hut", "kiln-house", "ferry-bell"})
+    void every_walkthrough_is_equal(String example) throws Exception {
+        Design design = Projects.example(example);
+        assertThat(Projects.proven(design, folder))
+                .hasSameSizeAs(design.walkthroughs())
+                .allSatisfy(o -> assertThat(o.difference()).as(o.name()).isEmpty())
+                .extracting(Proof.Outcome::events)
+                .allMatch(n -> n > 0);
+    }
+}
