@@ -295,6 +295,16 @@ public final class JavaSteps {
             out.all(body.lines()).add("}");
             return true;
         }
+        if (all.size() == 1) {
+            Body body = body(written.getFirst(), as, whole);
+            if (!body.reads()) {
+                if (call.endsWith(")")) {
+                    out.add(call + ";");
+                }
+                out.all(body.lines());
+                return body.goesOn();
+            }
+        }
         boolean[] goesOn = {false};
         out.add("switch (" + call + ") {");
         for (JavaWorld.Form form : all) {
@@ -332,7 +342,8 @@ public final class JavaSteps {
         return constant.substring(constant.lastIndexOf('.') + 1);
     }
 
-    private record Body(String pattern, Lines lines, boolean goesOn) {}
+    /** @param reads whether something of what the ending gives is read */
+    private record Body(String pattern, Lines lines, boolean goesOn, boolean reads) {}
 
     /** What is done at an ending, with its values under names of their own. */
     private Body body(Answer answer, Optional<String> as, Script whole) {
@@ -354,7 +365,7 @@ public final class JavaSteps {
         out = outside;
         here = before;
         bound.values().removeIf(n -> !used.contains(n));
-        return new Body(pattern(answer.form(), bound), lines, goesOn);
+        return new Body(pattern(answer.form(), bound), lines, goesOn, !bound.isEmpty());
     }
 
     /** A record pattern: what is not read has no name. */
@@ -952,10 +963,11 @@ public final class JavaSteps {
         repeat = loop;
         outside.all(out).add("});");
         out = outside;
-        if (!after.isEmpty()) {
-            return stop(ends.line);
+        if (after.isEmpty()) {
+            return true;
         }
-        return true;
+        boolean isLast = here.path().filter(at -> at.depth() == 0).isPresent() && ends == Ends.PLAIN;
+        return isLast ? false : stop(ends.line);
     }
 
     private boolean holding(String name, List<Step.Branch> branches, boolean take, StepPath path, Script whole) {

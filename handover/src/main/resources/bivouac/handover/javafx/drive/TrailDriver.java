@@ -428,12 +428,15 @@ public final class TrailDriver {
         String task = names.getFirst();
         String ending = names.get(1);
         String of = names.size() < 3 ? "" : which(names.get(2), numbers.get(2));
-        Working one = working.stream()
+        List<Working> all = working.stream()
                 .filter(w -> w.name().equals(task))
                 .filter(w -> of.isEmpty() || w.of() != null && w.of().which().equals(of))
-                .skip(numbers.getFirst() - 1)
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException(task + " does not run"));
+                .toList();
+        if (all.size() < numbers.getFirst()) {
+            throw new IllegalStateException(task + " does not run");
+        }
+        // the one that is waited for began last, and no other can end before it
+        Working one = desk.isWorking() ? all.getLast() : all.get(numbers.getFirst() - 1);
         working.remove(one);
         one.done().accept(result(one, ending));
     }
