@@ -2,6 +2,9 @@ package bivouac.plan;
 
 import bivouac.design.Design;
 import bivouac.design.Manner;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.Steps;
 import bivouac.design.Target;
 import bivouac.design.WaysIn;
 import java.util.ArrayDeque;
@@ -25,6 +28,8 @@ final class Owners {
     private final List<WindowPlan> windows;
     /** The windows that a script keeps under a name, by the window whose script it is and the name (O9). */
     private final Map<String, Set<Integer>> kept = new HashMap<>();
+    /** The windows that do a script of the application, by its shown name: it opens what it opens for them (W7). */
+    private final Map<String, Set<Integer>> doing = new HashMap<>();
 
     Owners(Design design, List<WindowPlan> windows) {
         this.windows = windows;
@@ -33,24 +38,54 @@ final class Owners {
             owners.add(new TreeSet<>());
             openers.add(new TreeSet<>());
         }
+        findDoing(design);
         List<WaysIn.WayIn> ways = WaysIn.of(design);
         for (WaysIn.WayIn way : ways) {
             Optional<Integer> opened = number(way.open().window());
-            Optional<Integer> by = way.place().ofWindow().flatMap(this::number);
             opened.ifPresent(o -> {
-                by.ifPresent(openers.get(o)::add);
+                openers.get(o).addAll(by(way.place()));
                 way.open().as().ifPresent(name -> kept(way, name).add(o));
             });
         }
         follow(ways);
     }
 
+    /** Who does which script of the application, by whatever way round. */
+    private void findDoing(Design design) {
+        boolean more = true;
+        while (more) {
+            boolean[] found = {false};
+            design.scripts()
+                    .forEach((place, script) -> Steps.walk(script, (path, step) -> {
+                        if (step instanceof Step.Do(String name, var handed) && !isOwn(design, place, name)) {
+                            found[0] |= doing.computeIfAbsent(name, k -> new TreeSet<>())
+                                    .addAll(by(place));
+                        }
+                    }));
+            more = found[0];
+        }
+    }
+
+    /** A window's own script of a name comes before one of the application. */
+    private static boolean isOwn(Design design, ScriptPlace place, String name) {
+        return place.ofWindow().isPresent()
+                && ScriptPlace.routines(design, place.ofWindow()).script(name).isPresent();
+    }
+
+    /** The windows for which a script runs: its own, or those that do it (W7). */
+    private Set<Integer> by(ScriptPlace place) {
+        if (place instanceof ScriptPlace.Named(var window, String name) && window.isEmpty()) {
+            return doing.getOrDefault(name, Set.of());
+        }
+        return place.ofWindow().flatMap(this::number).map(Owners::only).orElse(Set.of());
+    }
+
     /** Owners of owners, and those that a window in place of another one takes over, are followed until none is new. */
     private void follow(List<WaysIn.WayIn> ways) {
         Map<Integer, List<WaysIn.WayIn>> by = new HashMap<>();
         for (WaysIn.WayIn way : ways) {
-            way.place().ofWindow().flatMap(this::number).ifPresent(w -> by.computeIfAbsent(w, k -> new ArrayList<>())
-                    .add(way));
+            by(way.place())
+                    .forEach(w -> by.computeIfAbsent(w, k -> new ArrayList<>()).add(way));
         }
         var waiting = new ArrayDeque<>(ways);
         while (!waiting.isEmpty()) {
@@ -78,25 +113,30 @@ final class Owners {
     }
 
     private Set<Integer> candidates(WaysIn.WayIn way) {
-        Optional<Integer> by = way.place().ofWindow().flatMap(this::number);
+        Set<Integer> by = by(way.place());
         if (way.open().manner() instanceof Manner.InPlace) {
-            return by.map(owners::get).orElseGet(TreeSet::new);
+            return all(by, owners);
         }
-        return way.open().ownedBy().map(target -> of(target, by, way)).orElseGet(() -> by.map(Owners::only)
-                .orElseGet(TreeSet::new));
+        return way.open().ownedBy().map(target -> of(target, by, way)).orElse(by);
     }
 
-    private Set<Integer> of(Target target, Optional<Integer> by, WaysIn.WayIn way) {
+    private Set<Integer> of(Target target, Set<Integer> by, WaysIn.WayIn way) {
         return switch (target) {
-            case Target.Me m -> by.map(Owners::only).orElseGet(TreeSet::new);
-            case Target.Owner o -> by.map(owners::get).orElseGet(TreeSet::new);
-            case Target.Opener o -> by.map(openers::get).orElseGet(TreeSet::new);
-            case Target.Single(String name) -> number(name).map(Owners::only).orElseGet(TreeSet::new);
+            case Target.Me m -> by;
+            case Target.Owner o -> all(by, owners);
+            case Target.Opener o -> all(by, openers);
+            case Target.Single(String name) -> number(name).map(Owners::only).orElse(Set.of());
             case Target.Keyed(String name, var key) ->
-                number(name).map(Owners::only).orElseGet(TreeSet::new);
-            case Target.Every(String name) -> new TreeSet<>();
+                number(name).map(Owners::only).orElse(Set.of());
+            case Target.Every(String name) -> Set.of();
             case Target.Kept(String name) -> kept(way, name);
         };
+    }
+
+    private static Set<Integer> all(Set<Integer> windows, List<Set<Integer>> of) {
+        var all = new TreeSet<Integer>();
+        windows.forEach(w -> all.addAll(of.get(w)));
+        return all;
     }
 
     private static Set<Integer> only(int window) {

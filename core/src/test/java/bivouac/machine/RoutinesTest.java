@@ -200,4 +200,19 @@ class RoutinesTest {
         assertThat(Findings.of(Program.of(idle)).stream().map(f -> f.what()))
                 .contains("Desk: nothing starts the timer “clock”.", "nothing does “tidy”.");
     }
+
+    @Test
+    void W7_O5_what_a_script_of_the_application_opens_is_owned_by_the_window_that_does_it() {
+        Play play = withMain(
+                        main("Desk", button("card", alongside("Card"))),
+                        child("Card", button("ask", Step.Do.of("by another way"))),
+                        box("Sure", "Yes"))
+                .does(NamedScript.of("by another way", Step.Do.of("ask")), NamedScript.of("ask", waitsForOwner("Sure")))
+                .play();
+        play.does("press \"card\" of \"Desk\"").does("press \"ask\" of \"Card\"");
+        play.cannot("close box of \"Card\"");
+        assertThat(play.can("close box of \"Desk\""))
+                .as("it waits for its owner only")
+                .isTrue();
+    }
 }

@@ -63,6 +63,9 @@ public final class JavaExpressions {
 
     /** As a value that stands in a list or is handed on as an object. */
     public String boxed(Say say, Type wanted) {
+        if (say instanceof Say.Literal(Value.Whole(long whole), Type type)) {
+            return whole + (wanted == Type.NUMBER ? ".0" : "L");
+        }
         boolean widen = wanted == Type.NUMBER && say.type() == Type.WHOLE;
         return widen ? "(double) " + code(say).in(Grip.SIGN) : write(say);
     }

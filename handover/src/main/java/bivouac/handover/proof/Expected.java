@@ -68,7 +68,7 @@ public final class Expected {
         var lines = new ArrayList<String>();
         for (int i = 0; i < whole.moments().size(); i++) {
             Rehearsal at = whole.goTo(i);
-            tell(lines, at.present().event().map(NamedEvent::toString).orElse("Start"), at.present(), at.scene());
+            tell(lines, i == 0 ? "Start" : events.get(i - 1).toString(), at.present(), at.scene());
         }
         return List.copyOf(lines);
     }

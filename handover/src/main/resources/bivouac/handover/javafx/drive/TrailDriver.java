@@ -38,6 +38,7 @@ import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -347,6 +348,11 @@ public final class TrailDriver {
     private static void press(Object part) {
         switch (part) {
             case ButtonBase button -> button.fire();
+            case CheckMenuItem command
+            when !command.isDisable() -> {
+                command.setSelected(!command.isSelected()); // as the menu does before it tells
+                command.fire();
+            }
             case MenuItem command when !command.isDisable() -> command.fire();
             default -> throw new IllegalStateException(part + " cannot be pressed");
         }

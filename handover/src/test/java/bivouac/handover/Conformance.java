@@ -1,0 +1,1104 @@
+package bivouac.handover;
+
+import static bivouac.machine.Play.*;
+
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
+import bivouac.design.Given;
+import bivouac.design.Holding;
+import bivouac.design.Instances;
+import bivouac.design.Manner;
+import bivouac.design.Menu;
+import bivouac.design.Name;
+import bivouac.design.NamedScript;
+import bivouac.design.Part;
+import bivouac.design.Picker;
+import bivouac.design.Script;
+import bivouac.design.Setting;
+import bivouac.design.Step;
+import bivouac.design.Take;
+import bivouac.design.Target;
+import bivouac.design.Task;
+import bivouac.design.Timer;
+import bivouac.design.Traits;
+import bivouac.design.Type;
+import bivouac.design.Variable;
+import bivouac.design.Walkthrough;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.machine.Play;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * Small designs with a trail each, which together meet every rule that a written program has to obey. Each is played by the
+ * rehearsal first; the lines that begin with <em>see</em> say what is meant.
+ */
+final class Conformance {
+
+    /**
+     * A design with its trails.
+     *
+     * @param rules the ids of those that it is about
+     */
+    record Case(String name, List<String> rules, Design design, List<List<String>> trails) {
+
+        /** The design with its trails as walkthroughs. */
+        Design walked() {
+            var walks = new ArrayList<Walkthrough>();
+            for (List<String> trail : trails) {
+                walks.add(new Walkthrough(name + " " + (walks.size() + 1), Play.TODAY, trail));
+            }
+            return new Design(design.application(), design.windows(), walks);
+        }
+    }
+
+    private Conformance() {}
+
+    @SafeVarargs
+    @SuppressWarnings("varargs")
+    private static Case of(String name, String rules, Design design, List<String>... trails) {
+        return new Case(name, List.of(rules.split(" ")), design, List.of(trails));
+    }
+
+    static List<Case> all() {
+        return List.of(
+                parts(),
+                lists(),
+                instances(),
+                keyed(),
+                owners(),
+                blocking(),
+                heldBack(),
+                branches(),
+                tasks(),
+                background(),
+                ownClose(),
+                others(),
+                refusals(),
+                closingOrder(),
+                waysOut(),
+                makingRoom(),
+                hiding(),
+                dialogs(),
+                departureWith(),
+                departureLast(),
+                plan(),
+                session(),
+                kept(),
+                killed(),
+                holdings(),
+                mayFail(),
+                faults(),
+                timers(),
+                scripts(),
+                values(),
+                keptWindows());
+    }
+
+    private static Part.TextField field(String name) {
+        return Part.TextField.of(name, name);
+    }
+
+    private static Case parts() {
+        var command = new Part.MenuCommand(
+                Name.of("show"),
+                "&Show",
+                "Ctrl+H",
+                true,
+                false,
+                Script.of(note("ticked {me.show.ticked}")),
+                Traits.USUAL);
+        FacedWindow desk = main(
+                        "Desk",
+                        new Part.TextField(
+                                Name.of("name"),
+                                "Name",
+                                "a{app.n}",
+                                OptionalInt.of(5),
+                                Part.Entry.ONE_LINE,
+                                Script.of(note("changed to {me.name}")),
+                                Traits.USUAL),
+                        Part.ValueField.of("nights", "Nights", Part.Holds.WHOLE),
+                        Part.ValueField.of("paid", "Paid"),
+                        new Part.Choice(
+                                Name.of("board"),
+                                "Board",
+                                List.of("none", "full"),
+                                "none",
+                                Script.of(note("board {me.board}")),
+                                Traits.USUAL),
+                        new Part.TickBox(
+                                Name.of("loft"), "&Loft", true, Script.of(note("loft {me.loft}")), Traits.USUAL),
+                        Part.Caption.of("live", "{app.n} and {me.nights.typed} {{as it is}"),
+                        new Part.Link(
+                                Name.of("more"), "more", "hut.example", Script.of(note("followed")), Traits.USUAL),
+                        new Part.Button(
+                                Name.of("go"),
+                                "&Go",
+                                true,
+                                Script.of(
+                                        set("app.n", "app.n + 1"),
+                                        set("me.name", "'long enough'"),
+                                        set("me.paid", "2.50"),
+                                        set("me.title", "'Desk ' + shown(app.n)"),
+                                        set("me.quiet.enabled", "!me.quiet.enabled")),
+                                Traits.USUAL.enabled(
+                                        new Setting.Follows(new Expression("me.nights.given && me.nights > 1")))),
+                        button("quiet", note("quiet")))
+                .withMenus(List.of(new Menu("&View", List.of(command))));
+        return of(
+                "parts",
+                "P1 P2 P3 P4 E1 E2 E3 S1 V1 V2",
+                withMain(desk).variable("n", Type.WHOLE, "1").design(),
+                List.of(
+                        "see \"a1\" in \"name\" of \"Desk\"",
+                        "type \"abcdefg\" into \"name\" of \"Desk\"",
+                        "see \"abcde\" in \"name\" of \"Desk\"",
+                        "type \"x\" into \"nights\" of \"Desk\"",
+                        "see disabled \"go\" of \"Desk\"",
+                        "type \"2\" into \"nights\" of \"Desk\"",
+                        "press \"go\" of \"Desk\"",
+                        "see \"long \" in \"name\" of \"Desk\"",
+                        "Enter of \"Desk\"",
+                        "press \"quiet\" of \"Desk\"",
+                        "select \"full\" in \"board\" of \"Desk\"",
+                        "tick \"loft\" of \"Desk\"",
+                        "press \"show\" of \"Desk\"",
+                        "press \"more\" of \"Desk\"",
+                        "press \"show\" of \"Desk\""));
+    }
+
+    private static Case lists() {
+        Part.ListOfRows list = Part.ListOfRows.of(
+                        "guests", "Guests", new Type.Column("name", Type.TEXT), new Type.Column("nights", Type.WHOLE))
+                .starting(List.of(List.of("Orla", "1"), List.of("Tam", "3"), List.of("Maba", "x")))
+                .removedByHand(true)
+                .at(Part.RowMoment.ACTIVATED, Script.of(note("activated {row.name}")))
+                .at(
+                        Part.RowMoment.BEFORE_REMOVING,
+                        Script.of(new Step.If(
+                                List.of(new Step.If.Case(
+                                        new Expression("row.nights > 2"),
+                                        Script.of(waits("Sure", when("no", new Step.KeepRow()))))),
+                                Optional.empty())));
+        FacedWindow desk = main(
+                "Desk",
+                list,
+                button("add", new Step.AddRow("me.guests", List.of(Given.of("name", "'new'")))),
+                button(
+                        "change",
+                        new Step.ChangeRow("me.guests", List.of(Given.of("nights", "me.guests.selected.nights + 1")))),
+                button("remove", new Step.RemoveRow("me.guests", false)),
+                button("past", new Step.RemoveRow("me.guests", true)),
+                button("first", set("me.guests.selectedNumber", "1")),
+                button("all", set("me.guests.rows", "me.guests.rows.filter(r, r.nights < 3)")),
+                Part.Caption.of("sum", "{me.guests.anySelected ? me.guests.selected.name : 'none'}"));
+        return of(
+                "lists",
+                "P2 C2 V3",
+                withMain(desk, box("Sure", "Yes", "No")).design(),
+                List.of(
+                        "select row 2 in \"guests\" of \"Desk\"",
+                        "activate row in \"guests\" of \"Desk\"",
+                        "press \"change\" of \"Desk\"",
+                        "press \"remove\" of \"Desk\"",
+                        "answer \"no\" of \"Sure\"",
+                        "remove rows in \"guests\" of \"Desk\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "press \"add\" of \"Desk\"",
+                        "press \"first\" of \"Desk\"",
+                        "press \"past\" of \"Desk\"",
+                        "press \"all\" of \"Desk\""));
+    }
+
+    private static Case instances() {
+        FacedWindow plan = child(
+                        "Plan", button("count", set("me.n", "me.n + 1")), Part.Caption.of("shows", "{me.n} {takes.t}"))
+                .holding(List.of(Variable.of("n", Type.WHOLE, "0")))
+                .taking(List.of(Take.of("t", Type.TEXT)))
+                .living(Optional.of(new Instances.Single()), false)
+                .at(FacedWindow.Moment.BROUGHT_BACK, Script.of(note("back with {takes.t}")))
+                .at(FacedWindow.Moment.OPENED, Script.of(note("opened with {takes.t}")));
+        return of(
+                "instances",
+                "O1 O2 O3 O4 O6",
+                withMain(
+                                main(
+                                        "Desk",
+                                        button("one", alongside("Plan").handing(Given.of("t", "'first'"))),
+                                        button("two", alongside("Plan").handing(Given.of("t", "'second'"))),
+                                        button("many", alongside("Card"))),
+                                plan,
+                                child("Card").living(Optional.of(new Instances.Many()), false))
+                        .design(),
+                List.of(
+                        "press \"one\" of \"Desk\"",
+                        "press \"count\" of \"Plan\"",
+                        "press \"two\" of \"Desk\"",
+                        "see \"1 second\" in \"shows\" of \"Plan\"",
+                        "close box of \"Plan\"",
+                        "press \"one\" of \"Desk\"",
+                        "see \"0 first\" in \"shows\" of \"Plan\"",
+                        "press \"many\" of \"Desk\"",
+                        "press \"many\" of \"Desk\"",
+                        "close box of \"Card\"",
+                        "press \"many\" of \"Desk\"",
+                        "see \"Card\" 3 open"));
+    }
+
+    private static Case keyed() {
+        FacedWindow card = before(
+                child("Card", button("put", set("me.seen", "true")), Part.Caption.of("whose", "{takes.who} {me.seen}"))
+                        .taking(List.of(Take.of("who", Type.TEXT)))
+                        .holding(List.of(Variable.of("seen", Type.YESNO, "false")))
+                        .living(Optional.of(new Instances.OneForEach("who")), false),
+                note("asks {takes.who}"));
+        Target keyed = new Target.Keyed("Card", new Expression("me.name"));
+        return of(
+                "keyed windows",
+                "O3 R2 D2 R3",
+                withMain(
+                                main(
+                                        "Desk",
+                                        field("name"),
+                                        button("open", alongside("Card").handing(Given.of("who", "me.name"))),
+                                        button("mark", new Step.SetIn("seen", keyed, new Expression("true"))),
+                                        button(
+                                                "all",
+                                                new Step.SetIn(
+                                                        "seen", new Target.Every("Card"), new Expression("false"))),
+                                        button("front", new Step.Reach(Step.Reach.How.BRING_TO_FRONT, keyed)),
+                                        button(
+                                                "close",
+                                                new Step.Close(keyed, Optional.empty(), List.of(), Script.EMPTY)),
+                                        button(
+                                                "closeAll",
+                                                new Step.Close(
+                                                        new Target.Every("Card"),
+                                                        Optional.empty(),
+                                                        List.of(),
+                                                        Script.of(note("refused")))),
+                                        Part.Caption.of("isOpen", "{isOpen(desk)}")),
+                                card)
+                        .design(),
+                List.of(
+                        "type \"b\" into \"name\" of \"Desk\"",
+                        "press \"open\" of \"Desk\"",
+                        "type \"a\" into \"name\" of \"Desk\"",
+                        "press \"open\" of \"Desk\"",
+                        "press \"open\" of \"Desk\"",
+                        "press \"mark\" of \"Desk\"",
+                        "see \"a yes\" in \"whose\" of \"Card\" 2",
+                        "press \"all\" of \"Desk\"",
+                        "press \"front\" of \"Desk\"",
+                        "press \"close\" of \"Desk\"",
+                        "press \"open\" of \"Desk\"",
+                        "press \"closeAll\" of \"Desk\""));
+    }
+
+    private static Case owners() {
+        FacedWindow form = dialog(
+                        "Form",
+                        button("up", set("owner.n", "owner.n + 1"), set("opener.n", "opener.n + 1")),
+                        Part.Caption.of("of", "{owner.n}"),
+                        button("done", close("ok")))
+                .living(Optional.empty(), true);
+        return of(
+                "owners",
+                "O5 R1 B1 C4",
+                withMain(
+                                main("Desk", button("plan", alongside("Plan")), button("ask", waitsForOwner("Form")))
+                                        .holding(List.of(Variable.of("n", Type.WHOLE, "0"))),
+                                owned(child("Plan", button("set", set("desk.n", "desk.n + 10")))),
+                                form)
+                        .design(),
+                List.of(
+                        "press \"plan\" of \"Desk\"",
+                        "see \"Plan\" owned by \"Desk\"",
+                        "press \"set\" of \"Plan\"",
+                        "press \"ask\" of \"Desk\"",
+                        "see \"Desk\" blocked",
+                        "see \"Plan\" free",
+                        "press \"up\" of \"Form\"",
+                        "see \"12\" in \"of\" of \"Form\"",
+                        "press \"set\" of \"Plan\"",
+                        "press \"done\" of \"Form\"",
+                        "close box of \"Desk\""));
+    }
+
+    private static Case blocking() {
+        return of(
+                "blocking",
+                "B1 B2 B4 B5 B7",
+                withMain(
+                                main("Desk", button("plan", alongside("Plan")), button("form", waits("Form"))),
+                                child("Plan", button("form", waits("Form"))),
+                                dialog(
+                                        "Form",
+                                        button("more", alongside("Note")),
+                                        button("again", waits("Inner")),
+                                        button("done", close("ok"))),
+                                owned(child("Note")),
+                                dialog("Inner", button("done", close("ok"))))
+                        .design(),
+                List.of(
+                        "press \"plan\" of \"Desk\"",
+                        "press \"form\" of \"Desk\"",
+                        "see \"Plan\" blocked",
+                        "press \"more\" of \"Form\"",
+                        "see \"Note\" free",
+                        "press \"again\" of \"Form\"",
+                        "see \"Form\" blocked",
+                        "see \"Note\" blocked",
+                        "press \"done\" of \"Inner\"",
+                        "close box of \"Note\"",
+                        "Escape of \"Form\"",
+                        "see \"Plan\" free"));
+    }
+
+    private static Case heldBack() {
+        FacedWindow form = dialog("Form", button("done", close("ok")));
+        FacedWindow other = dialog("Other", button("done", close("ok")));
+        return of(
+                "two waits that end out of order",
+                "W1 W2 W4",
+                withMain(
+                                main(
+                                        "Desk",
+                                        button("plan", alongside("Plan")),
+                                        button(
+                                                "form",
+                                                waitsForOwner("Form", when("ok", note("form is done"))),
+                                                note("after"))),
+                                child(
+                                        "Plan",
+                                        button("other", waitsForOwner("Other", when("ok", note("other is done"))))),
+                                form,
+                                other)
+                        .design(),
+                List.of(
+                        "press \"plan\" of \"Desk\"",
+                        "press \"form\" of \"Desk\"",
+                        "press \"other\" of \"Plan\"",
+                        "press \"done\" of \"Form\"",
+                        "see \"Desk\" blocked",
+                        "press \"done\" of \"Other\"",
+                        "see note \"form is done\"",
+                        "see \"Desk\" free"));
+    }
+
+    private static Case branches() {
+        FacedWindow card = child("Card", field("text"), button("give", close("given", Given.of("text", "me.text"))))
+                .ending(List.of(
+                        bivouac.design.Ending.of("given", bivouac.design.Ending.Give.of("text", Type.TEXT)),
+                        bivouac.design.Ending.of("closed")))
+                .living(Optional.of(new Instances.Many()), false);
+        return of(
+                "branches of windows opened alongside",
+                "W3 C6 X2",
+                withMain(
+                                main(
+                                        "Desk",
+                                        button(
+                                                "card",
+                                                alongside("Card", when("given", note("got {result.text}"))),
+                                                note("on")),
+                                        button("plan", alongside("Plan"))),
+                                child("Plan", button("card", alongside("Card", when("closed", note("closed"))))),
+                                card)
+                        .design(),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "press \"card\" of \"Desk\"",
+                        "type \"second\" into \"text\" of \"Card\" 2",
+                        "press \"give\" of \"Card\" 2",
+                        "see note \"got second\"",
+                        "close box of \"Card\"",
+                        "press \"plan\" of \"Desk\"",
+                        "press \"card\" of \"Plan\"",
+                        "close box of \"Card\"",
+                        "see note \"closed\""));
+    }
+
+    private static Task giving() {
+        return new Task(
+                Name.of("fetch"),
+                List.of(Take.of("what", Type.TEXT)),
+                List.of(
+                        new Task.Outcome(
+                                bivouac.design.Ending.of("found", bivouac.design.Ending.Give.of("words", Type.TEXT)),
+                                List.of(Given.of("words", "takes.what + ' of ' + shown(app.n)")),
+                                Optional.empty()),
+                        Task.Outcome.of("none")),
+                Optional.empty());
+    }
+
+    private static Case tasks() {
+        var run = Step.RunTask.of(
+                        "fetch",
+                        when("found", note("{result.words}"), set("app.n", "app.n + 1")),
+                        when("none", note("none")))
+                .handing(Given.of("what", "'song'"));
+        return of(
+                "tasks that are waited for",
+                "W5 B3",
+                withMain(main("Desk", button("go", run, note("after"))), child("Plan"))
+                        .variable("n", Type.WHOLE, "7")
+                        .works(giving())
+                        .design(),
+                List.of(
+                        "press \"go\" of \"Desk\"",
+                        "see \"Desk\" blocked",
+                        "task \"fetch\" ends \"found\" of \"Desk\"",
+                        "see note \"song of 7\"",
+                        "press \"go\" of \"Desk\"",
+                        "task \"fetch\" ends \"none\" of \"Desk\"",
+                        "see note \"after\""));
+    }
+
+    private static Case background() {
+        var run = Step.RunTask.of("fetch", when("found", note("{result.words}")), when("none", close("closed")))
+                .handing(Given.of("what", "'tale'"))
+                .inBackground(true);
+        return of(
+                "tasks in the background",
+                "W5 X8 E2",
+                withMain(
+                                main(
+                                        "Desk",
+                                        button("card", alongside("Card")),
+                                        button("stop", new Step.StopTask("fetch"))),
+                                child("Card", button("go", run, note("at last"))))
+                        .variable("n", Type.WHOLE, "1")
+                        .works(giving())
+                        .design(),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "press \"go\" of \"Card\"",
+                        "press \"card\" of \"Desk\"",
+                        "task \"fetch\" ends \"found\" of \"Card\"",
+                        "see note \"at last\"",
+                        "press \"go\" of \"Card\"",
+                        "task \"fetch\" ends \"none\" of \"Card\"",
+                        "see \"Card\" closed"),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "press \"go\" of \"Card\"",
+                        "press \"stop\" of \"Desk\"",
+                        "press \"go\" of \"Card\"",
+                        "close box of \"Card\"",
+                        "close box of \"Desk\""));
+    }
+
+    private static Case ownClose() {
+        FacedWindow card = before(
+                child(
+                        "Card",
+                        Part.TickBox.of("stay", "Stay"),
+                        button("close", close("closed"), note("after the close")),
+                        button("end", end(), note("after the end"))),
+                new Step.If(List.of(new Step.If.Case(new Expression("me.stay"), Script.of(stay()))), Optional.empty()));
+        return of(
+                "closing itself",
+                "W6 C2 D1",
+                withMain(main("Desk", button("card", alongside("Card"))), card)
+                        .departs(new DepartureRule.OnlyWhenTold())
+                        .design(),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "tick \"stay\" of \"Card\"",
+                        "press \"close\" of \"Card\"",
+                        "see note \"after the close\"",
+                        "press \"end\" of \"Card\"",
+                        "see note \"after the end\"",
+                        "tick \"stay\" of \"Card\"",
+                        "press \"close\" of \"Card\"",
+                        "see \"Card\" closed",
+                        "press \"card\" of \"Desk\"",
+                        "press \"end\" of \"Card\"",
+                        "see exit code 0"));
+    }
+
+    private static Case others() {
+        FacedWindow plan = before(child("Plan", Part.TickBox.of("stay", "Stay")), waits("Sure", when("no", stay())));
+        return of(
+                "closing others",
+                "W6 R2 C3 B6 C7",
+                withMain(
+                                main(
+                                        "Desk",
+                                        button("plan", alongside("Plan")),
+                                        button("close", closes("Plan", note("refused")), note("on"))),
+                                plan,
+                                escaping(box("Sure", "Yes", "No"), "no"))
+                        .design(),
+                List.of(
+                        "press \"close\" of \"Desk\"",
+                        "press \"plan\" of \"Desk\"",
+                        "press \"close\" of \"Desk\"",
+                        "see \"Desk\" blocked",
+                        "see \"Plan\" blocked",
+                        "Escape of \"Sure\"",
+                        "see note \"refused\"",
+                        "close box of \"Plan\"",
+                        "close box of \"Sure\"",
+                        "press \"close\" of \"Desk\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "see \"Plan\" closed"));
+    }
+
+    private static Case refusals() {
+        FacedWindow inner = before(
+                owned(child("Inner", Part.TickBox.of("stay", "Stay"))),
+                new Step.If(List.of(new Step.If.Case(new Expression("me.stay"), Script.of(stay()))), Optional.empty()),
+                note("Inner by {way} to {ending}"));
+        return of(
+                "one refusal refuses all",
+                "C2 C4 D2",
+                withMain(
+                                main("Desk", button("plan", alongside("Plan"))),
+                                before(child("Plan", button("inner", alongside("Inner"))), note("Plan by {way}")),
+                                inner)
+                        .design(),
+                List.of(
+                        "press \"plan\" of \"Desk\"",
+                        "press \"inner\" of \"Plan\"",
+                        "tick \"stay\" of \"Inner\"",
+                        "close box of \"Plan\"",
+                        "see \"Plan\" open",
+                        "session ends",
+                        "tick \"stay\" of \"Inner\"",
+                        "close box of \"Plan\"",
+                        "see closed \"Inner\" before closed \"Plan\""));
+    }
+
+    private static Case closingOrder() {
+        FacedWindow plan = after(
+                child("Plan", button("inner", alongside("Inner")))
+                        .at(
+                                FacedWindow.Moment.OPENED,
+                                Script.of(Step.TakeHolding.of("lock"), Step.TakeHolding.of("pump"))),
+                note("Plan after {way}, {ending}"));
+        return of(
+                "the order of closing",
+                "C5 C6 H1 H2",
+                withMain(
+                                main("Desk", button("plan", alongside("Plan", when("closed", note("told"))))),
+                                plan,
+                                after(owned(child("Inner")), note("Inner after {way}")))
+                        .holds(Holding.of("lock"), Holding.of("pump"))
+                        .design(),
+                List.of(
+                        "press \"plan\" of \"Desk\"",
+                        "press \"inner\" of \"Plan\"",
+                        "close box of \"Plan\"",
+                        "see given back \"pump\" before given back \"lock\"",
+                        "see note \"told\""));
+    }
+
+    private static Case waysOut() {
+        FacedWindow card = before(
+                child("Card", button("other", close("other"), note("not reached")))
+                        .ending(List.of(bivouac.design.Ending.of("closed"), bivouac.design.Ending.of("other"))),
+                note("asked by {way} for {ending}"));
+        card = card.leaving(Way.ESCAPE, new WayOut.AsPressing("other"))
+                .leaving(Way.CLOSE_BOX, new WayOut.LeadsTo("other", List.of(), true));
+        FacedWindow still = child("Still").leaving(Way.CLOSE_BOX, new WayOut.Absent());
+        return of(
+                "ways out",
+                "C1 C2",
+                withMain(
+                                main("Desk", button("card", alongside("Card")), button("still", alongside("Still"))),
+                                card,
+                                still)
+                        .design(),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "Escape of \"Card\"",
+                        "press \"card\" of \"Desk\"",
+                        "close box of \"Card\"",
+                        "press \"still\" of \"Desk\"",
+                        "see cannot close box of \"Still\"",
+                        "session ends",
+                        "see exit code 0"));
+    }
+
+    private static Case makingRoom() {
+        FacedWindow plan = before(
+                child("Plan", Part.TickBox.of("stay", "Stay"), button("map", inPlace("Map"), note("refused"))),
+                new Step.If(List.of(new Step.If.Case(new Expression("me.stay"), Script.of(stay()))), Optional.empty()));
+        return of(
+                "in place",
+                "O8",
+                withMain(
+                                main("Desk", button("plan", alongside("Plan", when("closed", note("plan closed"))))),
+                                plan,
+                                child("Map", button("plan", inPlace("Plan"))))
+                        .design(),
+                List.of(
+                        "press \"plan\" of \"Desk\"",
+                        "tick \"stay\" of \"Plan\"",
+                        "press \"map\" of \"Plan\"",
+                        "see note \"refused\"",
+                        "tick \"stay\" of \"Plan\"",
+                        "press \"map\" of \"Plan\"",
+                        "see opened \"Map\" before closed \"Plan\"",
+                        "press \"plan\" of \"Map\""));
+    }
+
+    private static Case hiding() {
+        return of(
+                "hidden windows",
+                "C9 D8",
+                withMain(
+                                main(
+                                        "Desk",
+                                        button("plan", alongside("Plan")),
+                                        button("hide", hide("Plan")),
+                                        button("show", new Step.Reach(Step.Reach.How.SHOW, new Target.Single("Plan")))),
+                                child("Plan", button("inner", alongside("Inner"))),
+                                owned(child("Inner")))
+                        .design(),
+                List.of(
+                        "press \"plan\" of \"Desk\"",
+                        "press \"inner\" of \"Plan\"",
+                        "press \"hide\" of \"Desk\"",
+                        "see \"Inner\" hidden",
+                        "press \"show\" of \"Desk\"",
+                        "press \"hide\" of \"Desk\"",
+                        "press \"plan\" of \"Desk\"",
+                        "see \"Plan\" shown"));
+    }
+
+    private static Case dialogs() {
+        var save = new FileDialog(
+                Name.of("Keep"),
+                FileDialog.Asks.SAVE,
+                "Keep {app.n}",
+                List.of(),
+                List.of(new FileDialog.Filter("Tables", List.of("*.csv"))),
+                true,
+                "txt",
+                "",
+                false);
+        return of(
+                "file dialogs and pickers",
+                "C8 C3",
+                withMain(
+                                main(
+                                        "Desk",
+                                        button(
+                                                "keep",
+                                                waits(
+                                                        "Keep",
+                                                        when("chosen", note("{result.path} as {result.filter}")),
+                                                        when("cancelled", note("not")))),
+                                        button("day", waits("Day", when("picked", note("{result.value}")))),
+                                        button("tint", waits("Tint", when("picked", note("{result.value}"))))),
+                                save,
+                                Picker.of(Name.of("Day"), Picker.Of.DATE),
+                                Picker.of(Name.of("Tint"), Picker.Of.COLOUR))
+                        .variable("n", Type.WHOLE, "3")
+                        .design(),
+                List.of(
+                        "press \"keep\" of \"Desk\"",
+                        "session ends",
+                        "see \"Keep\" open",
+                        "choose \"/Hut/list\" as \"Tables\" of \"Keep\"",
+                        "see note \"/Hut/list.csv as Tables\"",
+                        "press \"keep\" of \"Desk\"",
+                        "Escape of \"Keep\"",
+                        "press \"day\" of \"Desk\"",
+                        "pick \"2026-12-24\" of \"Day\"",
+                        "press \"tint\" of \"Desk\"",
+                        "close box of \"Tint\"",
+                        "press \"tint\" of \"Desk\"",
+                        "pick \"#2f5d50\" of \"Tint\""));
+    }
+
+    private static Case departureWith() {
+        FacedWindow card = before(
+                child("Card").living(Optional.of(new Instances.Many()), false),
+                note("Card by {way}"),
+                waits("Sure", when("no", stay())));
+        return of(
+                "departure with a window",
+                "D1 D2 D3 C3 B6",
+                withMain(
+                                before(
+                                        main("Desk", button("card", alongside("Card")), button("quit", ends(3, "bye"))),
+                                        note("Desk by {way}")),
+                                card,
+                                child("Plan"),
+                                escaping(box("Sure", "Yes", "No"), "no"))
+                        .departs(new DepartureRule.WithWindow("Desk"))
+                        .askingFirst("Card")
+                        .design(),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "press \"card\" of \"Desk\"",
+                        "close box of \"Desk\"",
+                        "see \"Desk\" blocked",
+                        "answer \"yes\" of \"Sure\"",
+                        "answer \"no\" of \"Sure\"",
+                        "see \"Card\" 2 open",
+                        "press \"quit\" of \"Desk\"",
+                        "answer \"no\" of \"Sure\"",
+                        "close box of \"Desk\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "see exit code 0"),
+                List.of("press \"quit\" of \"Desk\"", "see exit code 3"));
+    }
+
+    private static Case departureLast() {
+        return of(
+                "departure with the last window",
+                "D1",
+                withMain(
+                                main(
+                                        "Desk",
+                                        button("plan", alongside("Plan")),
+                                        button("enter", alongside("Plan"), close("closed"))),
+                                child("Plan"))
+                        .design(),
+                List.of(
+                        "press \"plan\" of \"Desk\"",
+                        "close box of \"Desk\"",
+                        "see \"Plan\" open",
+                        "close box of \"Plan\"",
+                        "see exit code 0"),
+                List.of("press \"enter\" of \"Desk\"", "close box of \"Plan\"", "see exit code 0"));
+    }
+
+    private static Case plan() {
+        return of(
+                "the departure plan",
+                "D4 D5 D6",
+                withMain(main("Desk", button("quit", ends(2, "first"))))
+                        .start(Step.TakeHolding.of("radio"), Step.TakeHolding.of("light"), alongside("Desk"))
+                        .holds(
+                                Holding.of("radio").ofTheApplication(),
+                                Holding.of("light").ofTheApplication())
+                        .works(task("write", "done", "failed"))
+                        .planning(
+                                run("write", when("failed", waits("Sure", when("yes", ends(4, "written badly"))))),
+                                note("over"))
+                        .with(box("Sure", "Yes", "No"))
+                        .kept("n", Type.WHOLE, "0")
+                        .design(),
+                List.of(
+                        "press \"quit\" of \"Desk\"",
+                        "task \"write\" ends \"failed\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "see exit code 4",
+                        "see saying \"written badly\""),
+                List.of("close box of \"Desk\"", "task \"write\" ends \"done\"", "see exit code 0"));
+    }
+
+    private static Case session() {
+        return of(
+                "the session ends under a wait",
+                "D1 D3 W6",
+                withMain(
+                                before(
+                                        main(
+                                                "Desk",
+                                                button("form", waits("Form", when("ok", note("ok"))), note("after"))),
+                                        note("Desk by {way}")),
+                                dialog(
+                                        "Form",
+                                        button("done", close("ok")),
+                                        button("ask", waits("Sure", when("yes", note("yes"))))),
+                                box("Sure", "Yes", "No"))
+                        .design(),
+                List.of("press \"form\" of \"Desk\"", "press \"ask\" of \"Form\"", "session ends", "see exit code 0"));
+    }
+
+    private static Case kept() {
+        return of(
+                "kept values",
+                "D6 D7",
+                withMain(main(
+                                "Desk",
+                                button("more", set("app.n", "app.n + 1"), set("app.words", "app.words + ['x, \\n y']")),
+                                button("save", new Step.KeptValues(Step.KeptValues.How.SAVE)),
+                                button("load", new Step.KeptValues(Step.KeptValues.How.LOAD)),
+                                Part.Caption.of("shows", "{app.n} {app.words.size()} {app.half} {app.day} {app.yes}")))
+                        .kept("n", Type.WHOLE, "1")
+                        .kept("half", Type.NUMBER, "0.5")
+                        .kept("day", Type.DATE, "app.today")
+                        .kept("yes", Type.YESNO, "true")
+                        .kept("words", new Type.ListOf(Type.TEXT), "[]")
+                        .design(),
+                List.of(
+                        "press \"more\" of \"Desk\"",
+                        "press \"save\" of \"Desk\"",
+                        "press \"more\" of \"Desk\"",
+                        "press \"load\" of \"Desk\"",
+                        "press \"more\" of \"Desk\"",
+                        "close box of \"Desk\"",
+                        "start again",
+                        "see \"3 2 0.5 2026-11-23 yes\" in \"shows\" of \"Desk\""));
+    }
+
+    private static Case killed() {
+        return of(
+                "killed, and what is left",
+                "D7 W2",
+                withMain(
+                                main(
+                                                "Desk",
+                                                button("form", waits("Form")),
+                                                Part.Caption.of("left", "{app.traces.join(', ')}"))
+                                        .at(FacedWindow.Moment.OPENED, Script.of(Step.TakeHolding.of("lock"))),
+                                dialog("Form"))
+                        .holds(Holding.of("lock").leavingATrace())
+                        .kept("n", Type.WHOLE, "1")
+                        .design(),
+                List.of(
+                        "see \"\" in \"left\" of \"Desk\"",
+                        "press \"form\" of \"Desk\"",
+                        "killed",
+                        "start again",
+                        "see \"lock\" in \"left\" of \"Desk\"",
+                        "close box of \"Desk\"",
+                        "start again",
+                        "see \"\" in \"left\" of \"Desk\""));
+    }
+
+    private static Case holdings() {
+        return of(
+                "holdings",
+                "H1 H2 X4 O7",
+                withMain(main(
+                                "Desk",
+                                button(
+                                        "take",
+                                        Step.TakeHolding.of("pump", when("could not", note("{result.reason}"))),
+                                        note("on")),
+                                button(
+                                        "back",
+                                        new Step.GiveBack(
+                                                "pump", List.of(when("could not", note("stays: {result.reason}"))))),
+                                button("twice", new Step.GiveBack("pump"))))
+                        .holds(Holding.of("pump").failing().failingToGoBack())
+                        .design(),
+                List.of(
+                        "press \"take\" of \"Desk\"",
+                        "task \"taking pump\" ends \"could not\" of \"Desk\"",
+                        "press \"take\" of \"Desk\"",
+                        "task \"taking pump\" ends \"done\" of \"Desk\"",
+                        "press \"back\" of \"Desk\"",
+                        "task \"giving back pump\" ends \"could not\" of \"Desk\"",
+                        "see not held \"pump\"",
+                        "press \"take\" of \"Desk\"",
+                        "task \"taking pump\" ends \"done\" of \"Desk\"",
+                        "press \"back\" of \"Desk\"",
+                        "task \"giving back pump\" ends \"done\" of \"Desk\""));
+    }
+
+    private static Case mayFail() {
+        return of(
+                "windows that may fail to open",
+                "O7 X1",
+                withMain(
+                                main(
+                                        "Desk",
+                                        button(
+                                                "map",
+                                                alongside("Map", when("could not", note("{result.reason}"))),
+                                                note("on")),
+                                        button("bare", alongside("Map"))),
+                                child("Map").failing(true))
+                        .design(),
+                List.of(
+                        "press \"map\" of \"Desk\"",
+                        "task \"opening Map\" ends \"could not\" of \"Desk\"",
+                        "press \"map\" of \"Desk\"",
+                        "task \"opening Map\" ends \"done\" of \"Desk\"",
+                        "press \"map\" of \"Desk\"",
+                        "see \"Map\" open",
+                        "close box of \"Map\"",
+                        "press \"bare\" of \"Desk\"",
+                        "task \"opening Map\" ends \"could not\" of \"Desk\""));
+    }
+
+    private static Case faults() {
+        return of(
+                "faults end a script and the code is 1",
+                "X3 X5 X6 X7 X9 X10",
+                withMain(
+                                main(
+                                        "Desk",
+                                        field("text"),
+                                        button("number", set("app.n", "whole(me.text)")),
+                                        button("plan", alongside("Plan"), waits("Plan")),
+                                        button("hide", hide("Desk"))),
+                                child("Plan"))
+                        .variable("n", Type.WHOLE, "0")
+                        .design(),
+                List.of(
+                        "type \"7\" into \"text\" of \"Desk\"",
+                        "press \"number\" of \"Desk\"",
+                        "type \"x\" into \"text\" of \"Desk\"",
+                        "press \"number\" of \"Desk\""),
+                List.of("press \"plan\" of \"Desk\""),
+                List.of("press \"hide\" of \"Desk\""));
+    }
+
+    private static Case timers() {
+        FacedWindow desk = main(
+                        "Desk",
+                        button("start", new Step.TurnTimer(Step.TurnTimer.How.START, "tick")),
+                        button("stop", new Step.TurnTimer(Step.TurnTimer.How.STOP, "tick")),
+                        button("form", waits("Form")),
+                        Part.Caption.of("day", "{app.today}"))
+                .with(new bivouac.design.Routines(
+                        List.of(),
+                        List.of(Timer.of("tick", "app.n * 2")
+                                .firing(Script.of(set("app.n", "app.n + 1"), note("tick {app.n}"))))));
+        return of(
+                "timers and days",
+                "V4",
+                withMain(desk, dialog("Form"))
+                        .ticks(Timer.of("once", "5").onlyOnce().firing(Script.of(note("once"))))
+                        .start(new Step.TurnTimer(Step.TurnTimer.How.START, "once"), alongside("Desk"))
+                        .variable("n", Type.WHOLE, "1")
+                        .design(),
+                List.of(
+                        "timer \"once\" fires",
+                        "press \"start\" of \"Desk\"",
+                        "press \"form\" of \"Desk\"",
+                        "timer \"tick\" of \"Desk\" fires",
+                        "Escape of \"Form\"",
+                        "timer \"tick\" of \"Desk\" fires",
+                        "a day passes",
+                        "see \"2026-11-24\" in \"day\" of \"Desk\"",
+                        "press \"stop\" of \"Desk\""));
+    }
+
+    private static Case scripts() {
+        NamedScript ask = NamedScript.of("ask", waits("Sure", when("no", stay())), note("{takes.what} agreed"))
+                .taking(List.of(Take.of("what", Type.TEXT)));
+        NamedScript count = NamedScript.of(
+                "count",
+                new Step.Repeat(Script.of(
+                        set("app.n", "app.n + 1"),
+                        new Step.If(
+                                List.of(new Step.If.Case(new Expression("app.n < 3"), Script.of(new Step.Again()))),
+                                Optional.of(Script.of(note("at {app.n}")))))));
+        FacedWindow card = before(
+                child("Card").with(new bivouac.design.Routines(List.of(NamedScript.of("own", note("own"))), List.of())),
+                Step.Do.of("own"),
+                Step.Do.of("ask", Given.of("what", "'Card'")));
+        return of(
+                "named scripts",
+                "W7",
+                withMain(
+                                main("Desk", button("card", alongside("Card")), button("count", Step.Do.of("count"))),
+                                card,
+                                box("Sure", "Yes", "No"))
+                        .does(ask, count)
+                        .variable("n", Type.WHOLE, "0")
+                        .design(),
+                List.of(
+                        "press \"count\" of \"Desk\"",
+                        "see note \"at 3\"",
+                        "press \"card\" of \"Desk\"",
+                        "close box of \"Card\"",
+                        "answer \"no\" of \"Sure\"",
+                        "see \"Card\" open",
+                        "close box of \"Card\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "see \"Card\" closed"));
+    }
+
+    private static Case values() {
+        var notes = new ArrayList<Step>();
+        for (String expression : List.of(
+                "7 / 2",
+                "7.0 / 2.0",
+                "-7 % 4",
+                "1 + 2 * 3 - 4",
+                "0.1 + 0.2",
+                "shown(2.0)",
+                "shown(2.345, 2)",
+                "'a' + 'b' == 'ab' && !(1 > 2) || false",
+                "'häuschen'.substring(1, 3) + 'x'.upper() + 'Y'.lower()",
+                "'a-b-c'.split('-').join('+')",
+                "'a.b'.replace('.', '!')",
+                "' x '.trim().size()",
+                "'hut'.contains('u') && 'hut'.startsWith('h') && 'hut'.endsWith('t')",
+                "'hut'.indexOf('t')",
+                "[1, 2, 3].map(x, x * 2).filter(x, x > 2).size()",
+                "[1, 2].all(x, x > 0) && [1, 2].exists(x, x == 2) && [1, 2].exists_one(x, x == 2)",
+                "2 in [1, 2]",
+                "'b' in ['a', 'b']",
+                "[1, 2, 3][1]",
+                "[1] + [2, 3] == [1, 2, 3]",
+                "whole(' 12 ') + int(2.9)",
+                "number('2.50')",
+                "double(3)",
+                "isWhole('x') || isNumber('1.5') && isDate('2026-02-28')",
+                "year(date('2026-02-28'))",
+                "days(date('2026-02-01'), date('2026-03-01'))",
+                "fileName('/a/b.CSV') + fileExtension('/a/b.CSV')",
+                "blank('  ') ? 'blank' : 'not'",
+                "1 < 1.5 && 2 == 2.0",
+                "date('2026-01-01') < app.today",
+                "'a' < 'b'",
+                "string(7) + string(true)",
+                "'abc'.matches('b+')",
+                "(true || whole('x') > 1) && !(false && whole('x') > 1)",
+                "(whole('x') > 1 || true) ? 'decided' : ''")) {
+            notes.add(note("{" + expression + "}"));
+        }
+        return of(
+                "values and expressions",
+                "V1 V2 V3 V5",
+                withMain(main("Desk", new Part.Button(Name.of("go"), "go", false, new Script(notes), Traits.USUAL)))
+                        .design(),
+                List.of("press \"go\" of \"Desk\"", "see note \"decided\""));
+    }
+
+    private static Case keptWindows() {
+        var keep = new Step.Open(
+                "Card", new Manner.Alongside(), Optional.empty(), List.of(), Optional.of("card"), List.of());
+        FacedWindow desk = main(
+                        "Desk",
+                        button("open", keep),
+                        button("set", new Step.SetIn("n", new Target.Kept("card"), new Expression("7"))),
+                        button(
+                                "close",
+                                new Step.Close(new Target.Kept("card"), Optional.empty(), List.of(), Script.EMPTY)),
+                        Part.Caption.of("there", "{isOpen(card) ? shown(card.n) : 'none'}"))
+                .holding(List.of(new Variable(Name.of("card"), new Type.WindowOf("Card"), Optional.empty(), false)));
+        return of(
+                "windows that are kept",
+                "O9 R1 R3",
+                withMain(
+                                desk,
+                                child("Card", button("up", set("me.n", "me.n + 1")))
+                                        .holding(List.of(Variable.of("n", Type.WHOLE, "1")))
+                                        .living(Optional.of(new Instances.Many()), false))
+                        .design(),
+                List.of(
+                        "see \"none\" in \"there\" of \"Desk\"",
+                        "press \"open\" of \"Desk\"",
+                        "press \"set\" of \"Desk\"",
+                        "press \"up\" of \"Card\"",
+                        "see \"8\" in \"there\" of \"Desk\"",
+                        "press \"open\" of \"Desk\"",
+                        "see \"1\" in \"there\" of \"Desk\"",
+                        "press \"close\" of \"Desk\"",
+                        "see \"none\" in \"there\" of \"Desk\"",
+                        "see \"Card\" open"));
+    }
+}
