@@ -236,4 +236,42 @@ class CommandsTest {
         assertThat(said.out()).contains("At the start: expected no fault; seen: fault X3");
         assertThat(Files.readString(xml)).contains("At the start: expected no fault");
     }
+
+    @Test
+    void handover_writes_the_program_keeps_what_was_changed_and_ends_with_0() throws Exception {
+        String bell = "../examples/ferry-bell.bivouac";
+        Path to = folder.resolve("bell");
+        Said first = run(new HandoverCommand(), bell, "--for", "javafx", "--to", to.toString());
+        assertThat(first.err()).isEmpty();
+        assertThat(first.code()).isZero();
+        assertThat(first.out()).contains("new: pom.xml").contains("files for JavaFX in " + to);
+        Files.writeString(to.resolve("pom.xml"), "mine");
+        Said again = run(new HandoverCommand(), bell, "--to", to.toString());
+        assertThat(again.out()).contains("changed by hand, kept: pom.xml");
+        assertThat(to.resolve("pom.xml")).hasContent("mine");
+        Said over = run(new HandoverCommand(), bell, "--to", to.toString(), "--over-changes");
+        assertThat(over.out()).contains("changed by hand, written over: pom.xml");
+        assertThat(Files.readString(to.resolve("pom.xml"))).contains("<name>");
+    }
+
+    @Test
+    void handover_takes_pictures_along_and_says_which_are_missing() throws Exception {
+        Path design = Files.copy(Path.of(HUT), folder.resolve("hut.bivouac"));
+        Files.copy(Path.of(HUT).resolveSibling("ridge.png"), folder.resolve("ridge.png"));
+        Path to = folder.resolve("out");
+        Said said = run(new HandoverCommand(), design.toString(), "--to", to.toString());
+        assertThat(to.resolve("src/main/resources/ridge.png")).exists();
+        assertThat(said.out()).contains("not there, and not taken along: hut.png");
+    }
+
+    @Test
+    void handover_for_what_nobody_writes_and_of_what_cannot_be_written_says_so_and_ends_with_2() throws Exception {
+        Said other = run(new HandoverCommand(), HUT, "--for", "paper", "--to", folder.toString());
+        assertThat(other.err()).isEqualTo("There is no writer for “paper”. Programs are written for: javafx.\n");
+        assertThat(other.code()).isEqualTo(2);
+        Path file = Files.createFile(folder.resolve("file"));
+        Said inTheWay = run(new HandoverCommand(), HUT, "--to", file.toString());
+        assertThat(inTheWay.err()).endsWith("is a file. Name a folder to write the program to.\n");
+        assertThat(inTheWay.code()).isEqualTo(2);
+    }
 }

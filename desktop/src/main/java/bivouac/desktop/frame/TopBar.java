@@ -41,7 +41,7 @@ final class TopBar extends HBox {
             var button = new Button();
             button.setId("screen-" + screen.number());
             button.setGraphic(Ui.row(
-                    8, Ui.label(Integer.toString(screen.number()), "digit"), Ui.label(screen.word(), "screen-word")));
+                    6, Ui.label(Integer.toString(screen.number()), "digit"), Ui.label(screen.word(), "screen-word")));
             button.getStyleClass().add("screen-tab");
             button.setAccessibleText(screen.word());
             button.setOnAction(e -> work.show(screen));

@@ -5,6 +5,7 @@ import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.Segments;
+import bivouac.desktop.widget.SourceList;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;

@@ -4,13 +4,18 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
+import bivouac.desktop.widget.SourceList;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import bivouac.handover.Handover;
+import bivouac.handover.Toolkit;
+import bivouac.plan.Program;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.ForkJoinPool;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -18,9 +23,25 @@ import javafx.scene.layout.VBox;
 /** What stands under the face: the script of what is chosen, or the chosen part's own settings. */
 final class BelowFace extends VBox {
 
+    private static final double CODE_LINE = 17;
+
+    /** What is looked at of a trigger: its sentences, the part's settings, or the source as it will be handed over. */
+    private enum Look {
+        SCRIPT("script"),
+        PART("part"),
+        CODE("code");
+
+        private final String word;
+
+        Look(String word) {
+            this.word = word;
+        }
+    }
+
     private final Work work;
     private final ScriptPane steps;
-    private boolean showsPart;
+    private final SourceList code = new SourceList();
+    private Look look = Look.SCRIPT;
     private Situation shown;
     private Runnable redraw = () -> {};
 
@@ -51,7 +72,7 @@ final class BelowFace extends VBox {
 
     /** Puts the keyboard where the next step is typed. */
     void focusEnd() {
-        showsPart = false;
+        look = Look.SCRIPT;
         redraw.run();
         steps.focusEnd();
     }
@@ -60,27 +81,48 @@ final class BelowFace extends VBox {
         var title = Ui.shortened(title(place, part), "strong");
         var tabs = Ui.row(6);
         boolean hasTrigger = part.map(p -> p.trigger().isPresent()).orElse(true);
+        boolean settings = part.isPresent() && (look == Look.PART || !hasTrigger);
+        boolean source = look == Look.CODE && hasTrigger;
+        if (part.isPresent() && part.get() instanceof Part.ListOfRows list) {
+            tabs.getChildren().addAll(triggers(place, list, settings || source));
+        } else if (hasTrigger) {
+            tabs.getChildren().add(tab(Look.SCRIPT, !settings && !source));
+        }
         if (part.isPresent()) {
-            boolean settings = showsPart || !hasTrigger;
-            if (part.get() instanceof Part.ListOfRows list) {
-                tabs.getChildren().addAll(triggers(place, list, settings));
-            } else {
-                tabs.getChildren().add(tab("script", hasTrigger, !settings));
-            }
-            tabs.getChildren().add(tab("part", true, settings));
-            if (settings) {
-                title.setText(part.get().kind() + " " + part.get().displayName());
-            }
+            tabs.getChildren().add(tab(Look.PART, settings));
+        }
+        if (hasTrigger) {
+            tabs.getChildren().add(tab(Look.CODE, source));
+        }
+        if (settings) {
+            title.setText(part.get().kind() + " " + part.get().displayName());
         }
         // a list has more tabs than stand beside its title
-        boolean apart = tabs.getChildren().size() > 2;
+        boolean apart = tabs.getChildren().size() > 3;
         getChildren().setAll(apart ? Ui.column(6, title, tabs) : Ui.row(8, title, Ui.spring(), tabs));
-        if (part.isPresent() && window.isPresent() && (showsPart || !hasTrigger)) {
+        if (settings && window.isPresent()) {
             getChildren().add(new PartPane(work, window.get(), part.get()));
+        } else if (source) {
+            showCode(place);
         } else {
             steps.show(shown, place);
             getChildren().add(steps);
         }
+    }
+
+    /** As it will read in the program: written off the interface thread, anew after each edit. */
+    private void showCode(ScriptPlace place) {
+        getChildren().add(code);
+        Program program = shown.program();
+        work.background()
+                .run(
+                        ForkJoinPool.commonPool(),
+                        "writing the script",
+                        () -> Handover.script(program, place, Toolkit.JAVAFX),
+                        written -> {
+                            code.show(written.isEmpty() ? "// Nothing happens here." : written);
+                            code.setPrefHeight(CODE_LINE * (written.lines().count() + 2));
+                        });
     }
 
     /** A list has more triggers than one; each is a tab. */
@@ -101,7 +143,7 @@ final class BelowFace extends VBox {
                 script.isEmpty() ? word : word + " ·",
                 "tab-" + word.replace(' ', '-'),
                 () -> {
-                    showsPart = false;
+                    look = Look.SCRIPT;
                     work.choose(Chosen.script(there));
                     redraw.run();
                 },
@@ -111,16 +153,15 @@ final class BelowFace extends VBox {
         return button;
     }
 
-    private Node tab(String word, boolean possible, boolean chosen) {
+    private Node tab(Look of, boolean chosen) {
         var button = Ui.button(
-                word,
-                "tab-" + word,
+                of.word,
+                "tab-" + of.word,
                 () -> {
-                    showsPart = word.equals("part");
+                    look = of;
                     redraw.run();
                 },
                 "segment");
-        button.setDisable(!possible);
         button.pseudoClassStateChanged(PseudoClass.getPseudoClass("chosen"), chosen);
         return button;
     }

@@ -14,10 +14,10 @@ import bivouac.design.Task;
 import bivouac.design.Timer;
 import bivouac.design.Variable;
 import bivouac.handover.NotHandedOver;
+import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.JavaSteps;
-import bivouac.handover.java.JavaSteps.Ends;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
@@ -180,13 +180,6 @@ final class FxApplication {
 
     // Tasks
 
-    static String parameters(FxWorld world, Task task) {
-        return task.takes().stream()
-                .map(t -> world.types().of(t.type()) + " "
-                        + JavaNames.safe(t.name().expression(), TAKEN))
-                .collect(Collectors.joining(", "));
-    }
-
     private static String names(List<Take> takes) {
         return takes.stream()
                 .map(t -> JavaNames.safe(t.name().expression(), TAKEN))
@@ -198,7 +191,7 @@ final class FxApplication {
             String shown = task.name().shown();
             String method = world.methodOfTask(shown);
             String type = world.taskClass(shown);
-            String more = task.takes().isEmpty() ? "" : ", " + parameters(world, task);
+            String more = task.takes().isEmpty() ? "" : ", " + FxWork.parameters(world, task);
             String call =
                     "List.of(" + names(task.takes()) + "), () -> tasks." + method + "(" + names(task.takes()) + ")";
             if (uses.foreground().contains(shown)) {
@@ -439,138 +432,5 @@ final class FxApplication {
                 throw new NotHandedOver("The application keeps " + v.name().shown() + ", a " + v.type()
                         + "; rows and lists of other values than texts are not kept in a written program yet.");
         };
-    }
-
-    // What the developer fills in
-
-    /** The interface of the tasks, and its implementation that is the developer's own. */
-    static String tasks(FxWorld world, Design design) {
-        var out = new Lines();
-        out.add("/** The work of the application: each task says how it ended. Called off the interface's thread. */");
-        out.add("public interface Tasks {").blank();
-        for (Task task : design.application().tasks()) {
-            out.add(world.taskClass(task.name().shown()) + " "
-                            + world.methodOfTask(task.name().shown()) + "(" + parameters(world, task)
-                            + ") throws Exception;")
-                    .blank();
-        }
-        return out.add("}").toString();
-    }
-
-    static String endings(FxWorld world, Task task) {
-        var out = new Lines();
-        String shown = task.name().shown();
-        out.add("/** How “" + JavaNames.comment(shown) + "” ends. */");
-        out.add("public sealed interface " + world.taskClass(shown) + " extends Ending {")
-                .blank();
-        task.endings().stream().map(e -> e.name()).distinct().forEach(e -> {
-            String components = world.taskEnding(shown, e).components().stream()
-                    .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
-                    .collect(Collectors.joining(", "));
-            out.add("record " + world.taskEndingName(shown, e) + "(" + components + ") implements "
-                            + world.taskClass(shown) + " {}")
-                    .blank();
-        });
-        return out.add("}").toString();
-    }
-
-    /** What a task gives in a rehearsal, with the values of its takes where a sample reads them. */
-    static String sample(FxWorld world, Meanings meanings, Task task, String ending, String app) {
-        Map<String, Say> samples = meanings.samples(task.name().shown(), ending);
-        return "new " + world.taskEnding(task.name().shown(), ending).type() + "("
-                + task.endings().stream()
-                        .filter(e -> e.name().equals(ending))
-                        .findFirst()
-                        .orElseThrow()
-                        .gives()
-                        .stream()
-                        .map(g -> Optional.ofNullable(samples.get(g.name().shown()))
-                                .filter(s -> !app.isEmpty() || !readsApplication(s))
-                                .map(s -> JavaExpressions.on(world.forSamples(), Here.on(new ScriptPlace.Start()))
-                                        .write(s, g.type()))
-                                .orElseGet(
-                                        () -> world.types().start(g.type()).replace("app.today()", "LocalDate.now()")))
-                        .collect(Collectors.joining(", "))
-                + ")";
-    }
-
-    private static boolean readsApplication(Say say) {
-        return switch (say) {
-            case Say.OfApplication a -> true;
-            case Say.Today t -> true;
-            case Say.Traces t -> true;
-            case Say.Call c -> c.arguments().stream().anyMatch(FxApplication::readsApplication);
-            case Say.Decides d -> readsApplication(d.left()) || readsApplication(d.right());
-            case Say.Choice c ->
-                readsApplication(c.condition()) || readsApplication(c.yes()) || readsApplication(c.no());
-            case Say.Items i -> i.items().stream().anyMatch(FxApplication::readsApplication);
-            case Say.RowOf r -> r.values().stream().anyMatch(FxApplication::readsApplication);
-            case Say.Each e ->
-                readsApplication(e.range()) || e.bodies().stream().anyMatch(FxApplication::readsApplication);
-            case Say.Column c -> readsApplication(c.row());
-            case Say.Literal l -> false;
-            case Say.Take t -> false;
-            case Say.Local l -> false;
-            case Say.OfClosing c -> false;
-            case Say.TheRow r -> false;
-            case Say.Member m -> true;
-            case Say.IsOpen o -> true;
-            case Say.IsKept k -> true;
-            case Say.Item i -> false;
-        };
-    }
-
-    static String ownTasks(FxWorld world, Meanings meanings) {
-        var out = new Lines();
-        out.add("/** Yours: it was written once, with the samples of the design, and is not written over. */");
-        out.add("public final class OwnTasks implements Tasks {").blank();
-        for (Task task : meanings.program().design().application().tasks()) {
-            String ending = task.usually()
-                    .orElse(
-                            task.endings().isEmpty()
-                                    ? ""
-                                    : task.endings().getFirst().name());
-            out.add("@Override");
-            out.add("public " + world.taskClass(task.name().shown()) + " "
-                    + world.methodOfTask(task.name().shown()) + "(" + parameters(world, task) + ") {");
-            out.add("return " + sample(world, meanings, task, ending, "") + ";")
-                    .add("}")
-                    .blank();
-        }
-        return out.add("}").toString();
-    }
-
-    static String holdings(FxWorld world, Design design) {
-        var out = new Lines();
-        out.add("/** What the application takes and gives back. */");
-        out.add("public interface Holdings {").blank();
-        for (Holding h : design.application().holdings()) {
-            out.add((h.mayFail() ? "Tried " : "void ")
-                            + world.methodOfHolding(h.name().shown(), true) + "();")
-                    .blank();
-            out.add((h.mayStay() ? "Tried " : "void ")
-                            + world.methodOfHolding(h.name().shown(), false) + "();")
-                    .blank();
-        }
-        return out.add("}").toString();
-    }
-
-    static String ownHoldings(FxWorld world, Design design) {
-        var out = new Lines();
-        out.add("/** Yours: it was written once, takes nothing yet, and is not written over. */");
-        out.add("public final class OwnHoldings implements Holdings {").blank();
-        for (Holding h : design.application().holdings()) {
-            for (boolean take : new boolean[] {true, false}) {
-                boolean may = take ? h.mayFail() : h.mayStay();
-                out.add("@Override");
-                out.add("public " + (may ? "Tried " : "void ")
-                        + world.methodOfHolding(h.name().shown(), take) + "() " + (may ? "{" : "{}"));
-                if (may) {
-                    out.add("return new Tried.Done();").add("}");
-                }
-                out.blank();
-            }
-        }
-        return out.add("}").toString();
     }
 }

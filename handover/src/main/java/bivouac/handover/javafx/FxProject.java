@@ -117,17 +117,15 @@ public final class FxProject {
 
     private void work() {
         for (Task task : design.application().tasks()) {
-            type(world.taskClass(task.name().shown()), FxApplication.endings(world, task), false);
+            type(world.taskClass(task.name().shown()), FxWork.endings(world, task), false);
         }
-        type("Tasks", FxApplication.tasks(world, design), false);
-        type("Holdings", FxApplication.holdings(world, design), false);
+        type("Tasks", FxWork.tasks(world, design), false);
+        type("Holdings", FxWork.holdings(world, design), false);
         files.add(new WrittenFile(
-                path("OwnTasks"),
-                FxImports.with(world.packageName(), FxApplication.ownTasks(world, meanings), false),
-                true));
+                path("OwnTasks"), FxImports.with(world.packageName(), FxWork.ownTasks(world, meanings), false), true));
         files.add(new WrittenFile(
                 path("OwnHoldings"),
-                FxImports.with(world.packageName(), FxApplication.ownHoldings(world, design), false),
+                FxImports.with(world.packageName(), FxWork.ownHoldings(world, design), false),
                 true));
     }
 

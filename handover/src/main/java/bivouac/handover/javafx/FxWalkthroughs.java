@@ -98,13 +98,13 @@ final class FxWalkthroughs {
             String shown = task.name().shown();
             out.add("@Override");
             out.add("public " + world.taskClass(shown) + " " + world.methodOfTask(shown) + "("
-                    + FxApplication.parameters(world, task) + ") {");
+                    + FxWork.parameters(world, task) + ") {");
             out.add("return switch (ending) {");
             task.endings().stream()
                     .map(Ending::name)
                     .distinct()
                     .forEach(e -> out.add("case " + JavaNames.literal(e) + " -> "
-                            + FxApplication.sample(world, meanings, task, e, "app") + ";"));
+                            + FxWork.sample(world, meanings, task, e, "app") + ";"));
             out.add("default -> throw new IllegalArgumentException(ending);");
             out.add("};").add("}").blank();
         }

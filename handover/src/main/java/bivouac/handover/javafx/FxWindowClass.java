@@ -3,63 +3,28 @@ package bivouac.handover.javafx;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Instances;
-import bivouac.design.Menu;
-import bivouac.design.NamedScript;
 import bivouac.design.Part;
-import bivouac.design.Row;
-import bivouac.design.Script;
-import bivouac.design.ScriptPlace;
-import bivouac.design.Setting;
 import bivouac.design.Take;
-import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
-import bivouac.handover.NotHandedOver;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.JavaSteps;
-import bivouac.handover.java.JavaSteps.Ends;
 import bivouac.handover.java.Lines;
-import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
-import bivouac.handover.meaning.Say;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /** The class of a window with a face. */
-final class FxWindowClass {
-
-    private final Meanings meanings;
-    private final FxWorld world;
-    private final FacedWindow face;
-    private final Uses uses;
-    private final String name;
-    private final String shown;
-    private final Here here;
-    private final Lines out = new Lines();
-    private final Set<String> fields = new HashSet<>(FxWorld.OF_WINDOWS);
+final class FxWindowClass extends FxWindowScripts {
 
     FxWindowClass(Meanings meanings, FxWorld all, FacedWindow face, Uses uses) {
-        this.meanings = meanings;
-        this.shown = face.name().shown();
-        this.world = all.in(shown);
-        this.face = face;
-        this.uses = uses;
-        this.name = world.classOf(shown);
-        this.here = Here.on(new ScriptPlace.AtMoment(shown, FacedWindow.Moment.OPENED));
-        face.parts().forEach(p -> fields.add(world.part(p.name().expression())));
-        face.variables().forEach(v -> fields.add(world.variable(shown, v.name().expression())));
-        face.takes().forEach(t -> fields.add(world.take(shown, t.name().expression())));
+        super(meanings, all, face, uses);
     }
 
     String write() {
@@ -85,8 +50,6 @@ final class FxWindowClass {
         };
     }
 
-    // What it can end as
-
     private void endings() {
         List<String> all = world.endings(shown);
         out.add("/** How it ends. */");
@@ -109,8 +72,6 @@ final class FxWindowClass {
         }
     }
 
-    // Fields
-
     private void fields() {
         out.add("private final " + world.application() + " app;");
         for (Take take : face.takes()) {
@@ -129,106 +90,6 @@ final class FxWindowClass {
             out.add("final " + control(part) + " " + world.part(part.name().expression()) + " = " + made(part) + ";");
         }
         out.blank();
-    }
-
-    private String control(Part part) {
-        return switch (part) {
-            case Part.Caption c -> "Label";
-            case Part.Link l -> "Hyperlink";
-            case Part.Picture p -> "ImageView";
-            case Part.Button b -> "Button";
-            case Part.TickBox b -> "CheckBox";
-            case Part.Choice c -> "Choice";
-            case Part.MenuCommand m -> m.ticking() ? "CheckMenuItem" : "MenuItem";
-            case Part.TextField f ->
-                switch (f.entry()) {
-                    case ONE_LINE -> "TextField";
-                    case SEVERAL_LINES -> "TextArea";
-                    case HIDDEN -> "PasswordField";
-                };
-            case Part.ValueField f ->
-                "TypedField<" + world.types().boxed(f.holds().type()) + ">";
-            case Part.ListOfRows l -> "RowTable<" + row(l) + ">";
-        };
-    }
-
-    private String row(Part.ListOfRows list) {
-        return world.types().of(new Type.RowOf(list.columns()));
-    }
-
-    private String made(Part part) {
-        String quoted = JavaNames.literal(part.name().expression());
-        String made =
-                switch (part) {
-                    case Part.Choice c -> "new Choice(" + list(c.items()) + ", " + JavaNames.literal(c.starts()) + ")";
-                    case Part.ValueField f ->
-                        switch (f.holds()) {
-                            case NUMBER -> "TypedField.ofNumber()";
-                            case WHOLE -> "TypedField.ofWhole()";
-                            case DATE -> "TypedField.ofDate()";
-                        };
-                    case Part.ListOfRows l ->
-                        "new RowTable<>("
-                                + list(l.columns().stream()
-                                        .map(Type.Column::name)
-                                        .toList()) + ", " + l.several()
-                                + ", List.of("
-                                + l.first().stream().map(r -> first(l, r)).collect(Collectors.joining(", "))
-                                + "))";
-                    default -> "new " + control(part) + "()";
-                };
-        if (part instanceof Part.MenuCommand m) {
-            String item = m.ticking() ? "new CheckMenuItem()" : "new MenuItem()";
-            return "command(" + quoted + ", " + item + ", " + JavaNames.literal(m.shortcut()) + ")";
-        }
-        return "part(" + quoted + ", " + made + ")";
-    }
-
-    private static String list(List<String> texts) {
-        return "List.of(" + texts.stream().map(JavaNames::literal).collect(Collectors.joining(", ")) + ")";
-    }
-
-    private String first(Part.ListOfRows list, List<String> texts) {
-        var values = new ArrayList<String>();
-        for (int i = 0; i < list.columns().size(); i++) {
-            Type type = list.columns().get(i).type();
-            values.add(typed(i < texts.size() ? texts.get(i).strip() : "", type, i < texts.size() ? texts.get(i) : ""));
-        }
-        return "new " + row(list) + "(" + String.join(", ", values) + ")";
-    }
-
-    /** What was typed as the first value of a column; what is no value of its type is what that starts with. */
-    private String typed(String text, Type type, String raw) {
-        return switch (world.types().of(type)) {
-            case "String" -> JavaNames.literal(raw);
-            case "long" -> text.matches("[+-]?[0-9]{1,18}") ? text.replace("+", "") : "0";
-            case "double" -> text.matches("[+-]?[0-9]{1,15}(\\.[0-9]+)?") ? text.replace("+", "") : "0";
-            case "boolean" -> text.equals("yes") || text.equals("true") ? "true" : "false";
-            case "LocalDate" ->
-                text.matches("[0-9]{4}-[0-9]{2}-[0-9]{2}")
-                        ? "LocalDate.parse(" + JavaNames.literal(text) + ")"
-                        : "LocalDate.now()";
-            default -> world.types().start(type);
-        };
-    }
-
-    // The constructor
-
-    private String parameters() {
-        return face.takes().stream()
-                .map(t -> ", " + world.types().of(t.type()) + " "
-                        + world.take(shown, t.name().expression()))
-                .collect(Collectors.joining());
-    }
-
-    private String arguments() {
-        return face.takes().stream()
-                .map(t -> ", " + world.take(shown, t.name().expression()))
-                .collect(Collectors.joining());
-    }
-
-    private String key() {
-        return face.instancesOrUsual() instanceof Instances.OneForEach(String key) ? world.take(shown, key) : "null";
     }
 
     private void constructor() {
@@ -279,152 +140,6 @@ final class FxWindowClass {
         }
     }
 
-    private static boolean isLive(String text) {
-        return bivouac.design.Braces.isLive(text);
-    }
-
-    /** What a part starts with; a live text is brought up to date by refresh. */
-    private void content(Part part) {
-        String field = world.part(part.name().expression());
-        String key = part.name().expression();
-        switch (part) {
-            case Part.Caption c -> fixed(field, key, c.text(), false);
-            case Part.Link l -> fixed(field, key, l.text(), false);
-            case Part.Button b -> fixed(field, key, b.text(), true);
-            case Part.TickBox b -> {
-                fixed(field, key, b.text(), true);
-                if (b.ticked()) {
-                    out.add(field + ".setSelected(true);");
-                }
-            }
-            case Part.MenuCommand m -> fixed(field, key, m.text(), true);
-            case Part.Picture p -> {
-                if (!isLive(p.file()) && !p.file().isEmpty()) {
-                    out.add("picture(" + field + ", " + JavaNames.literal(p.file()) + ");");
-                }
-            }
-            case Part.TextField f -> {
-                f.longest().ifPresent(most -> out.add("longest(" + field + ", " + most + ");"));
-                starts(field, key, f.starts());
-            }
-            case Part.ValueField f -> starts(field, key, f.starts());
-            case Part.Choice c -> {
-                // starts with what it was made with
-            }
-            case Part.ListOfRows l -> {
-                // starts with what it was made with
-            }
-        }
-        if (part instanceof Part.Button b && b.isDefault()) {
-            out.add(field + ".setDefaultButton(true);");
-        }
-    }
-
-    private void fixed(String field, String key, String text, boolean mnemonic) {
-        if (!isLive(text) && !text.isEmpty()) {
-            out.add(field + ".setText(" + world.text(key, mnemonic ? FxWorld.mnemonic(text) : text, here) + ");");
-        }
-    }
-
-    private void starts(String field, String key, String text) {
-        if (!text.isEmpty()) {
-            out.add(field + ".setText(" + world.text(key, text, here) + ");");
-        }
-    }
-
-    private void fixedTraits(Part part) {
-        String field = world.part(part.name().expression());
-        if (part.traits().enabled() instanceof Setting.Fixed(boolean yes) && !yes) {
-            out.add("enabled(" + field + ", false);");
-        }
-        if (part.traits().visible() instanceof Setting.Fixed(boolean yes) && !yes) {
-            out.add("visible(" + field + ", false);");
-        }
-        if (part.traits().readOnly() instanceof Setting.Fixed(boolean yes) && yes) {
-            out.add("readOnly(" + field + ", true);");
-        }
-        if (!part.traits().font().isEmpty() && !isLive(part.traits().font())) {
-            out.add("font(" + field + ", " + JavaNames.literal(part.traits().font()) + ");");
-        }
-        if (!part.traits().colour().isEmpty() && !isLive(part.traits().colour())) {
-            out.add("colour(" + field + ", " + JavaNames.literal(part.traits().colour()) + ");");
-        }
-    }
-
-    private void triggers(Part part) {
-        String field = world.part(part.name().expression());
-        Script script = part.trigger().map(Part.Trigger::script).orElse(Script.EMPTY);
-        if (!script.doesNothing() || part instanceof Part.Link l && !l.address().isEmpty()) {
-            out.add("on(" + field + ", this::" + method(part) + ");");
-        }
-        if (part instanceof Part.ListOfRows list) {
-            if (!list.at(Part.RowMoment.ACTIVATED).doesNothing()) {
-                out.add("onActivated(" + field + ", this::" + JavaNames.camel(field + " activated") + ");");
-            }
-            if (list.byHand()) {
-                String may = world.mayRemove(shown, list).map(m -> "this::" + m).orElse("row -> true");
-                out.add("onDelete(" + field + ", () -> " + field + ".removeSelected(" + may + "));");
-            }
-        }
-    }
-
-    private String method(Part part) {
-        String word = part.trigger().map(Part.Trigger::word).orElse("");
-        return part.name().expression() + JavaNames.upper(word);
-    }
-
-    private void layOut() {
-        if (!face.menus().isEmpty()) {
-            out.add("menus(" + face.menus().stream().map(this::menu).collect(Collectors.joining(", ")) + ");");
-        }
-        for (List<Row> run : Row.runs(face.rows())) {
-            if (run.getFirst().group().isEmpty()) {
-                run.forEach(r -> {
-                    if (!r.parts().isEmpty()) {
-                        out.add("row(" + nodes(r) + ");");
-                    }
-                });
-            } else {
-                out.add("group(" + world.text("group", run.getFirst().group(), here) + ", "
-                        + run.stream().map(r -> "line(" + nodes(r) + ")").collect(Collectors.joining(", ")) + ");");
-            }
-        }
-    }
-
-    private String menu(Menu menu) {
-        var items = new ArrayList<String>();
-        for (Part.MenuCommand command : menu.commands()) {
-            if (command.separated() && !items.isEmpty()) {
-                items.add("new SeparatorMenuItem()");
-            }
-            items.add(world.part(command.name().expression()));
-        }
-        return "new Menu(" + world.text("menu", FxWorld.mnemonic(menu.text()), here) + ", null, "
-                + String.join(", ", items) + ")";
-    }
-
-    private String nodes(Row row) {
-        return row.parts().stream().map(this::node).collect(Collectors.joining(", "));
-    }
-
-    private String node(Part part) {
-        String field = world.part(part.name().expression());
-        String label =
-                switch (part) {
-                    case Part.TextField f -> f.label();
-                    case Part.ValueField f -> f.label();
-                    case Part.Choice c -> c.label();
-                    case Part.ListOfRows l -> l.label();
-                    default -> "";
-                };
-        return label.isEmpty()
-                ? field
-                : "labelled(" + world.text(part.name().expression() + "Label", FxWorld.mnemonic(label), here) + ", "
-                        + field + ")";
-    }
-
-    // How it is opened
-
     private void statics() {
         boolean one = !(face.instancesOrUsual() instanceof Instances.Many);
         String make = "new " + name + "(app" + arguments() + ")";
@@ -473,30 +188,6 @@ final class FxWindowClass {
         out.add("return app.desk().bringBack(" + name + ".class, " + key() + ", w -> {"
                 + (hands.isEmpty() ? "" : " " + hands + " ") + "})");
         out.add("        .orElseGet(() -> " + open + ");").add("}").blank();
-    }
-
-    // Moments
-
-    private JavaSteps steps(ScriptPlace place, Ends ends, Map<String, String> locals) {
-        return new JavaSteps(meanings, world, place, "this", ends, fields, locals);
-    }
-
-    private void moments() {
-        moment(FacedWindow.Moment.OPENED, "void opened()", Ends.PLAIN);
-        moment(FacedWindow.Moment.BROUGHT_BACK, "void broughtBack()", Ends.PLAIN);
-        moment(FacedWindow.Moment.BEFORE_CLOSING, "boolean mayClose(Closing closing)", Ends.AGREES);
-        moment(FacedWindow.Moment.AFTER_CLOSING, "void afterClosing(Closing closing)", Ends.PLAIN);
-    }
-
-    private void moment(FacedWindow.Moment moment, String signature, Ends ends) {
-        Script script = face.moment(moment);
-        if (!script.doesNothing()) {
-            out.add("@Override");
-            out.add("protected " + signature + " {");
-            out.all(steps(new ScriptPlace.AtMoment(shown, moment), ends, Map.of())
-                    .write(script));
-            out.add("}").blank();
-        }
     }
 
     private void waysOut() {
@@ -561,8 +252,6 @@ final class FxWindowClass {
                 + ")";
     }
 
-    // Live texts and conditions
-
     private void refresh() {
         var lines = new Lines();
         if (isLive(face.title())) {
@@ -575,146 +264,5 @@ final class FxWindowClass {
             out.add("@Override");
             out.add("protected void refresh() {").all(lines).add("}").blank();
         }
-    }
-
-    private void live(Lines lines, Part part) {
-        String field = world.part(part.name().expression());
-        String text = bivouac.plan.PartPlan.content(part);
-        boolean isField =
-                part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
-        if (isLive(text) && !isField) {
-            boolean mnemonic =
-                    part instanceof Part.Button || part instanceof Part.MenuCommand || part instanceof Part.TickBox;
-            String value = world.text(part.name().expression(), mnemonic ? FxWorld.mnemonic(text) : text, here);
-            lines.add(
-                    part instanceof Part.Picture
-                            ? "picture(" + field + ", " + value + ");"
-                            : field + ".setText(" + value + ");");
-        }
-        follows(lines, part.traits().enabled(), "enabled(" + field);
-        follows(lines, part.traits().visible(), "visible(" + field);
-        follows(lines, part.traits().readOnly(), "readOnly(" + field);
-        if (isLive(part.traits().font())) {
-            lines.add("font(" + field + ", "
-                    + world.text(
-                            part.name().expression() + "Font", part.traits().font(), here) + ");");
-        }
-        if (isLive(part.traits().colour())) {
-            lines.add("colour(" + field + ", "
-                    + world.text(
-                            part.name().expression() + "Colour", part.traits().colour(), here) + ");");
-        }
-    }
-
-    private void follows(Lines lines, Setting setting, String call) {
-        if (setting instanceof Setting.Follows(var condition)) {
-            Say say = meanings.of(condition, here)
-                    .orElseThrow(() -> new NotHandedOver(
-                            shown + ": “" + condition.source() + "” means nothing here. Put it right first."));
-            lines.add(call + ", " + JavaExpressions.on(world, here).write(say) + ");");
-        }
-    }
-
-    // Scripts
-
-    private void scripts() {
-        for (Part part : face.parts()) {
-            Script script = part.trigger().map(Part.Trigger::script).orElse(Script.EMPTY);
-            boolean follows = part instanceof Part.Link l && !l.address().isEmpty();
-            if (!script.doesNothing() || follows) {
-                out.add("private void " + method(part) + "() {");
-                if (part instanceof Part.Link l && follows) {
-                    out.add("app.follow(" + world.text(part.name().expression() + "Address", l.address(), here) + ");");
-                }
-                rowOf(part, script);
-                out.all(steps(new ScriptPlace.AtPart(shown, part.name().expression()), Ends.PLAIN, Map.of())
-                        .write(script));
-                out.add("}").blank();
-            }
-            if (part instanceof Part.ListOfRows list) {
-                rowScripts(list);
-            }
-        }
-        for (NamedScript script : face.routines().scripts()) {
-            named(script);
-        }
-        for (Timer timer : face.routines().timers()) {
-            timer(timer);
-        }
-    }
-
-    private void rowOf(Part part, Script script) {
-        if (part instanceof Part.ListOfRows list && readsRow(script)) {
-            out.add(row(list) + " row = " + world.part(part.name().expression()) + ".selected();");
-        }
-    }
-
-    /** Whether the row itself is read somewhere in it. */
-    private static boolean readsRow(Script script) {
-        return java.util.regex.Pattern.compile("\\brow\\b")
-                .matcher(script.toString())
-                .find();
-    }
-
-    private void rowScripts(Part.ListOfRows list) {
-        String field = world.part(list.name().expression());
-        Script activated = list.at(Part.RowMoment.ACTIVATED);
-        if (!activated.doesNothing()) {
-            out.add("private void " + JavaNames.camel(field + " activated") + "() {");
-            rowOf(list, activated);
-            var place = new ScriptPlace.AtRow(shown, list.name().expression(), Part.RowMoment.ACTIVATED);
-            out.all(steps(place, Ends.PLAIN, Map.of()).write(activated))
-                    .add("}")
-                    .blank();
-        }
-        world.mayRemove(shown, list).ifPresent(method -> {
-            var place = new ScriptPlace.AtRow(shown, list.name().expression(), Part.RowMoment.BEFORE_REMOVING);
-            out.add("boolean " + method + "(" + row(list) + " row) {");
-            out.all(steps(place, Ends.AGREES, Map.of()).write(list.at(Part.RowMoment.BEFORE_REMOVING)))
-                    .add("}")
-                    .blank();
-        });
-    }
-
-    private void named(NamedScript script) {
-        var locals = new HashMap<String, String>();
-        var parameters = new ArrayList<String>();
-        var taken = new JavaNames(fields);
-        for (Take take : script.takes()) {
-            String local = taken.member(take.name().expression());
-            locals.put("takes." + take.name().expression(), local);
-            parameters.add(world.types().of(take.type()) + " " + local);
-        }
-        out.add("private void "
-                + world.methodOfScript(Optional.of(shown), script.name().shown()) + "(" + String.join(", ", parameters)
-                + ") {");
-        out.all(steps(new ScriptPlace.Named(Optional.of(shown), script.name().shown()), Ends.PLAIN, locals)
-                .write(script.script()));
-        out.add("}").blank();
-    }
-
-    private void timer(Timer timer) {
-        String method = world.methodOfTimer(Optional.of(shown), timer.name().shown());
-        var place = new ScriptPlace.OfTimer(Optional.of(shown), timer.name().shown());
-        Say every = meanings.of(timer.every(), Here.on(place))
-                .orElseThrow(
-                        () -> new NotHandedOver(place.words() + ": its length means nothing. Put it right first."));
-        String quoted = JavaNames.literal(timer.name().shown());
-        if (uses.started().contains(timer.name().shown())) {
-            out.add("private void start" + JavaNames.upper(method) + "() {");
-            out.add("desk.startTimer(this, " + quoted + ", "
-                            + JavaExpressions.on(world, here).write(every) + ", " + timer.once() + ", this::" + method
-                            + "Fires);")
-                    .add("}")
-                    .blank();
-        }
-        if (uses.stopped().contains(timer.name().shown())) {
-            out.add("private void stop" + JavaNames.upper(method) + "() {");
-            out.add("desk.stopTimer(this, " + quoted + ");").add("}").blank();
-        }
-        out.add("private void " + method + "Fires() {");
-        out.all(steps(place, Ends.PLAIN, Map.of()).write(timer.fires()))
-                .add("}")
-                .blank();
     }
 }

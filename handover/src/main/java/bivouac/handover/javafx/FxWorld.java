@@ -244,74 +244,12 @@ final class FxWorld implements JavaWorld {
 
     @Override
     public String read(String base, String window, Part part, String member) {
-        String field = base + part(part.name().expression());
-        if (member.startsWith(".selected.")) {
-            return field + ".selected()." + JavaNames.safe(member.substring(10)) + "()";
-        }
-        return switch (member) {
-            case ".enabled" -> "isEnabled(" + field + ")";
-            case ".visible" -> "isVisible(" + field + ")";
-            case ".readOnly" -> "isReadOnly(" + field + ")";
-            case ".font" -> "font(" + field + ")";
-            case ".colour" -> "colour(" + field + ")";
-            case ".typed" -> field + ".getText()";
-            case ".given" -> field + ".given()";
-            case ".anyChosen" -> field + ".anyChosen()";
-            case ".ticked" -> field + ".isSelected()";
-            case ".text" -> text(field, part);
-            case ".rows" -> field + ".rows()";
-            case ".selected" -> field + ".selected()";
-            case ".anySelected" -> field + ".anySelected()";
-            case ".selectedNumber" -> field + ".selectedNumber()";
-            case ".allSelected" -> field + ".allSelected()";
-            case "" ->
-                switch (part) {
-                    case Part.ValueField v -> field + ".value()";
-                    case Part.Choice c -> field + ".chosen()";
-                    case Part.TickBox b -> field + ".isSelected()";
-                    case Part.Picture p -> "picture(" + field + ")";
-                    default -> text(field, part);
-                };
-            default -> throw new IllegalArgumentException(member);
-        };
-    }
-
-    private static String text(String field, Part part) {
-        boolean marked =
-                part instanceof Part.Button || part instanceof Part.MenuCommand || part instanceof Part.TickBox;
-        return marked ? "marked(" + field + ".getText())" : field + ".getText()";
+        return FxMembers.read(base + part(part.name().expression()), part, member);
     }
 
     @Override
     public String set(String base, String window, Part part, String member, String value, Type type) {
-        String field = base + part(part.name().expression());
-        return switch (member) {
-            case ".enabled" -> "enabled(" + field + ", " + value + ");";
-            case ".visible" -> "visible(" + field + ", " + value + ");";
-            case ".readOnly" -> "readOnly(" + field + ", " + value + ");";
-            case ".font" -> "font(" + field + ", " + value + ");";
-            case ".colour" -> "colour(" + field + ", " + value + ");";
-            case ".rows" -> field + ".rows(" + value + ");";
-            case ".selectedNumber" -> field + ".selectNumber(" + value + ");";
-            case ".selected" -> field + ".change(r -> " + value + ");";
-            case ".ticked" -> field + ".setSelected(" + value + ");";
-            case ".typed" -> field + ".setText(" + value + ");";
-            case "", ".text" ->
-                switch (part) {
-                    case Part.ValueField v -> field + ".value(" + value + ");";
-                    case Part.Choice c -> field + ".choose(" + value + ");";
-                    case Part.TickBox b -> field + ".setSelected(" + value + ");";
-                    case Part.Picture p -> "picture(" + field + ", " + value + ");";
-                    case Part.TextField f
-                    when f.longest().isPresent() ->
-                        field + ".setText(Values.cut(" + value + ", "
-                                + f.longest().getAsInt() + "));";
-                    case Part.Button b -> field + ".setText(mnemonic(" + value + "));";
-                    case Part.MenuCommand c -> field + ".setText(mnemonic(" + value + "));";
-                    default -> field + ".setText(" + value + ");";
-                };
-            default -> throw new IllegalArgumentException(member);
-        };
+        return FxMembers.set(base + part(part.name().expression()), part, member, value);
     }
 
     @Override

@@ -1,4 +1,4 @@
-package bivouac.desktop.handover;
+package bivouac.desktop.widget;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,10 +11,10 @@ import java.util.regex.Pattern;
  *
  * @param pieces put together, they are the line
  */
-record SourceLine(List<Piece> pieces) {
+public record SourceLine(List<Piece> pieces) {
 
     /** What a piece is; it decides the colour. */
-    enum Kind {
+    public enum Kind {
         PLAIN,
         WORD,
         TYPE,
@@ -22,7 +22,7 @@ record SourceLine(List<Piece> pieces) {
         REMARK
     }
 
-    record Piece(Kind kind, String text) {}
+    public record Piece(Kind kind, String text) {}
 
     private static final Set<String> WORDS = Set.of(
             "package",
@@ -70,7 +70,7 @@ record SourceLine(List<Piece> pieces) {
     private static final Pattern PIECES = Pattern.compile(
             "(?<remark>//.*|/\\*.*|^\\s*\\*.*|^#.*)|(?<text>\"(?:[^\"\\\\]|\\\\.)*\")|(?<name>@?[\\p{L}_][\\p{L}\\d_]*)");
 
-    static List<SourceLine> of(String source) {
+    public static List<SourceLine> of(String source) {
         return source.lines().map(SourceLine::line).toList();
     }
 
@@ -112,7 +112,7 @@ record SourceLine(List<Piece> pieces) {
     }
 
     /** The number of the line at which reading begins: behind what a class imports. */
-    static int begins(List<SourceLine> lines) {
+    public static int begins(List<SourceLine> lines) {
         for (int i = 0; i < lines.size(); i++) {
             if (lines.get(i).text().startsWith("/**")) {
                 return i;
@@ -121,7 +121,7 @@ record SourceLine(List<Piece> pieces) {
         return 0;
     }
 
-    String text() {
+    public String text() {
         var all = new StringBuilder();
         pieces.forEach(p -> all.append(p.text()));
         return all.toString();

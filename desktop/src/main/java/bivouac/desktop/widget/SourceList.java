@@ -1,6 +1,5 @@
-package bivouac.desktop.handover;
+package bivouac.desktop.widget;
 
-import bivouac.desktop.widget.Ui;
 import java.util.List;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -8,9 +7,9 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 
 /** A source, read like a page: only the lines in sight are made. */
-final class SourceList extends ListView<SourceLine> {
+public final class SourceList extends ListView<SourceLine> {
 
-    SourceList() {
+    public SourceList() {
         setId("handover-source");
         setAccessibleText("Source");
         getStyleClass().add("source");
@@ -18,7 +17,7 @@ final class SourceList extends ListView<SourceLine> {
         setCellFactory(list -> new Line());
     }
 
-    void show(String source) {
+    public void show(String source) {
         List<SourceLine> lines = SourceLine.of(source);
         if (!getItems().equals(lines)) {
             getItems().setAll(lines);

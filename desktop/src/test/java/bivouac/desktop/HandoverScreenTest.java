@@ -1,0 +1,117 @@
+package bivouac.desktop;
+
+import static javafx.scene.input.KeyCode.*;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.design.Design;
+import bivouac.design.ScriptPlace;
+import bivouac.desktop.widget.SourceLine;
+import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Screen;
+import bivouac.format.DesignFile;
+import bivouac.handover.ProgramFolder;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.stream.Collectors;
+import javafx.scene.control.ListView;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The Handover screen, and the code of one script on the Window screen, driven by keyboard and mouse. */
+class HandoverScreenTest {
+
+    @TempDir
+    Path folder;
+
+    private Robot robot;
+
+    @BeforeEach
+    void open() throws Exception {
+        Design design = DesignFile.read(Path.of("../examples/ferry-bell.bivouac"));
+        robot = Robot.open(design, folder.resolve("state"));
+        robot.key(CONTROL, DIGIT8);
+    }
+
+    @AfterEach
+    void close() {
+        robot.close();
+    }
+
+    private String source() {
+        @SuppressWarnings("unchecked")
+        var list = (ListView<SourceLine>) robot.node("handover-source");
+        return robot.on(() -> list.getItems().stream().map(SourceLine::text).collect(Collectors.joining("\n")));
+    }
+
+    private void chooseFolder(Path to) {
+        robot.click("handover-folder").selectAll().text(to.toString()).enter();
+    }
+
+    private Path file(String end) throws Exception {
+        try (var all = Files.walk(folder.resolve("out"))) {
+            return all.filter(p -> p.toString().endsWith(end)).findFirst().orElseThrow();
+        }
+    }
+
+    @Test
+    void files_are_looked_at_before_they_are_written_and_what_is_changed_by_hand_is_kept() throws Exception {
+        assertThat(robot.app().work().now().screen()).isEqualTo(Screen.HANDOVER);
+        assertThat(source()).contains("final class").contains("extends Face");
+        robot.focus("handover-pom.xml").enter();
+        assertThat(source()).contains("<artifactId>javafx-controls</artifactId>");
+        chooseFolder(folder.resolve("out"));
+        robot.key(CONTROL, ENTER);
+        assertThat(folder.resolve("out").resolve(ProgramFolder.RECORD)).exists();
+        Path texts = file("texts.properties");
+        Files.writeString(texts, "mine");
+        robot.key(CONTROL, DIGIT1).key(CONTROL, DIGIT8);
+        chooseFolder(folder.resolve("out"));
+        assertThat(robot.says("changed by hand, kept")).isTrue();
+        robot.key(CONTROL, ENTER);
+        assertThat(texts).hasContent("mine");
+        robot.click("handover-over").click("hand-over");
+        assertThat(Files.readString(texts)).isNotEqualTo("mine");
+    }
+
+    @Test
+    void a_folder_that_cannot_be_written_to_is_said_in_a_sentence() throws Exception {
+        Path inTheWay = Files.createFile(folder.resolve("file"));
+        chooseFolder(inTheWay);
+        assertThat(robot.says(inTheWay + " is a file. Name a folder to write the program to."))
+                .isTrue();
+    }
+
+    @Test
+    void the_program_is_proven_beside_other_work() {
+        robot.click("prove");
+        robot.settle();
+        assertThat(robot.on(() -> robot.stage()
+                        .getScene()
+                        .getRoot()
+                        .lookupAll(".proof-square")
+                        .size()))
+                .isEqualTo(robot.app().work().now().design().walkthroughs().size());
+        assertThat(robot.app().work().now().foot().toString()).contains("identical");
+    }
+
+    @Test
+    void the_code_of_a_script_is_live_on_the_window_screen() {
+        Design design = robot.app().work().now().design();
+        var place = design.scripts().entrySet().stream()
+                .filter(e -> e.getKey() instanceof ScriptPlace.AtPart
+                        && !e.getValue().isEmpty())
+                .map(java.util.Map.Entry::getKey)
+                .findFirst()
+                .orElseThrow();
+        robot.on(() -> {
+            robot.app().work().goTo(Chosen.script(place));
+            return null;
+        });
+        robot.settle().click("tab-code").settle();
+        assertThat(source()).contains("(app, this, ").doesNotContain("package");
+        robot.click("tab-script");
+        assertThat(robot.has("handover-source")).isFalse();
+    }
+}

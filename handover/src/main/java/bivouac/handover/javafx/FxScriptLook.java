@@ -1,0 +1,75 @@
+package bivouac.handover.javafx;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.NamedScript;
+import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Take;
+import bivouac.handover.java.Ends;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.java.JavaSteps;
+import bivouac.handover.meaning.Meanings;
+import bivouac.plan.Program;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Optional;
+
+/** One script as it will read in the written program. */
+public final class FxScriptLook {
+
+    private final Meanings meanings;
+    private final FxWorld world;
+
+    public FxScriptLook(Program program) {
+        this.meanings = new Meanings(program);
+        this.world = new FxWorld(meanings);
+    }
+
+    /** The body of the method; empty where the script does nothing. */
+    public String at(ScriptPlace place) {
+        Script script = place.in(meanings.program().design());
+        if (script.doesNothing()) {
+            return "";
+        }
+        Optional<FacedWindow> face = place.ofWindow().flatMap(meanings.program().design()::faced);
+        boolean asked = place.isAt(FacedWindow.Moment.BEFORE_CLOSING) || place.isAt(Part.RowMoment.BEFORE_REMOVING);
+        String self = face.isPresent() ? "this" : place instanceof ScriptPlace.Named ? "me" : "null";
+        var steps = new JavaSteps(
+                meanings,
+                world.in(place.ofWindow().orElse("")),
+                place,
+                self,
+                asked ? Ends.AGREES : Ends.PLAIN,
+                taken(face),
+                takes(place));
+        return steps.write(script).toString();
+    }
+
+    private java.util.Set<String> taken(Optional<FacedWindow> face) {
+        var taken = new HashSet<>(FxWorld.OF_WINDOWS);
+        face.ifPresent(f -> {
+            f.memberNames().forEach(n -> taken.add(world.part(n.expression())));
+            f.takes()
+                    .forEach(
+                            t -> taken.add(world.take(f.name().shown(), t.name().expression())));
+        });
+        return taken;
+    }
+
+    /** What a named script takes is a parameter of its method. */
+    private Map<String, String> takes(ScriptPlace place) {
+        var locals = new HashMap<String, String>();
+        if (place instanceof ScriptPlace.Named named) {
+            ScriptPlace.routines(meanings.program().design(), named.window())
+                    .script(named.name())
+                    .map(NamedScript::takes)
+                    .ifPresent(all -> all.stream()
+                            .map(Take::name)
+                            .forEach(n -> locals.put(
+                                    "takes." + n.expression(), JavaNames.safe(n.expression(), FxApplication.TAKEN))));
+        }
+        return locals;
+    }
+}
