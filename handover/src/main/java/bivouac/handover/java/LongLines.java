@@ -18,7 +18,7 @@ final class LongLines {
             if (at < 0) {
                 break;
             }
-            out.append(rest, 0, at).append('\n');
+            out.append(rest.substring(0, at).stripTrailing()).append('\n');
             rest = indent + rest.substring(at).stripLeading();
         }
         out.append(rest).append('\n');

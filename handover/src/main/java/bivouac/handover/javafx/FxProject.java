@@ -9,6 +9,7 @@ import bivouac.design.Task;
 import bivouac.design.Window;
 import bivouac.handover.Support;
 import bivouac.handover.WrittenFile;
+import bivouac.handover.document.Specification;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Meanings;
@@ -96,6 +97,7 @@ public final class FxProject {
                         .replace("@MAIN@", world.packageName() + "." + world.application())
                         .replace("@NAME@", xml(design.application().name())));
         add("README.md", readme());
+        add("specification.html", Specification.of(program));
         return files.stream().sorted(Comparator.comparing(WrittenFile::path)).toList();
     }
 

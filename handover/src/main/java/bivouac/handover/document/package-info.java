@@ -1,0 +1,2 @@
+/** The design as documents that people read without the tool. */
+package bivouac.handover.document;
