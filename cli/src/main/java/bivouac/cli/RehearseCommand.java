@@ -10,6 +10,7 @@ import bivouac.rehearsal.Covered;
 import bivouac.rehearsal.Moment;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.SceneLines;
 import bivouac.rehearsal.TrailFile;
 import bivouac.rehearsal.TrailWords;
 import bivouac.rehearsal.Walk;
@@ -139,7 +140,9 @@ public final class RehearseCommand implements Callable<Integer> {
         for (Scene.OpenWindow w : scene.windows()) {
             String blocked = w.blockedBy().map(b -> "  (" + b.words() + ")").orElse("");
             String hidden = w.hidden() ? "  (hidden)" : "";
-            out.println("     | " + w.which() + ": " + w.title() + blocked + hidden);
+            String owner = w.owner().map(o -> "  (owned by " + o + ")").orElse("");
+            out.println("     | " + w.which() + ": " + w.title() + blocked + hidden + owner);
+            SceneLines.parts(w).forEach(p -> out.println("     |   " + p));
         }
     }
 }

@@ -274,4 +274,19 @@ class CommandsTest {
         assertThat(inTheWay.err()).endsWith("is a file. Name a folder to write the program to.\n");
         assertThat(inTheWay.code()).isEqualTo(2);
     }
+
+    @Test
+    void a_trail_is_told_with_the_whole_scene() throws Exception {
+        Path trail = folder.resolve("a.trail");
+        Files.writeString(trail, "press \"passengerButton\" of \"Landing\"\n");
+        Said said = run(new RehearseCommand(), "../examples/ferry-bell.bivouac", "--trail", trail.toString());
+        assertThat(said.out())
+                .contains("     | Landing: ")
+                .contains("  (blocked by Passenger)\n")
+                .contains("     | Passenger: ")
+                .contains("  (owned by Landing)\n")
+                .containsPattern("     \\|   addButton: .*\n")
+                .containsPattern("     \\|   partyNumber: .*\n");
+        assertThat(said.code()).isZero();
+    }
 }

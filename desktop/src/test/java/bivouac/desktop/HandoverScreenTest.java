@@ -61,6 +61,10 @@ class HandoverScreenTest {
         assertThat(source()).contains("final class").contains("extends Face");
         robot.focus("handover-pom.xml").enter();
         assertThat(source()).contains("<artifactId>javafx-controls</artifactId>");
+        robot.key(UP);
+        assertThat(source()).as("the file before").doesNotContain("<artifactId>javafx-controls</artifactId>");
+        robot.key(DOWN);
+        assertThat(source()).contains("<artifactId>javafx-controls</artifactId>");
         chooseFolder(folder.resolve("out"));
         robot.key(CONTROL, ENTER);
         assertThat(folder.resolve("out").resolve(ProgramFolder.RECORD)).exists();

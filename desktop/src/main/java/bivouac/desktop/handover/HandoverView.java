@@ -61,6 +61,7 @@ public final class HandoverView implements ScreenView {
     private boolean overHand;
     private boolean difference;
     private String chosen = "";
+    private HandoverState state = new HandoverState(List.of(), List.of());
 
     /** @param askFolder asks where to, with what is proposed */
     public HandoverView(Work work, BiConsumer<String, Consumer<Path>> askFolder) {
@@ -125,13 +126,9 @@ public final class HandoverView implements ScreenView {
         });
     }
 
-    private HandoverState state() {
-        return HandoverState.of(shown.design(), written.files(), written.changes());
-    }
-
     private void draw() {
         Refocus focus = Refocus.of(root);
-        HandoverState state = state();
+        state = HandoverState.of(shown.design(), written.files(), written.changes());
         files.getChildren()
                 .setAll(Ui.styled(
                         Ui.column(
@@ -144,7 +141,7 @@ public final class HandoverView implements ScreenView {
             group.files().forEach(f -> files.getChildren().add(row(f)));
         }
         showFile();
-        drawSide(state);
+        drawSide();
         focus.restore(root, false);
     }
 
@@ -160,9 +157,16 @@ public final class HandoverView implements ScreenView {
                         Ui.label(marked ? change.get().kind().words().replaceFirst("[;,].*", "") : "", "small")),
                 "handover-file");
         Ui.pressable(row, "handover-" + file.path(), file.path(), () -> choose(file.path()));
+        row.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            int by = e.getCode() == KeyCode.DOWN ? 1 : e.getCode() == KeyCode.UP ? -1 : 0;
+            if (by != 0) {
+                go(file.path(), by);
+                e.consume();
+            }
+        });
         row.pseudoClassStateChanged(
                 CHOSEN,
-                file.path().equals(state().file(chosen).map(WrittenFile::path).orElse("")));
+                file.path().equals(state.file(chosen).map(WrittenFile::path).orElse("")));
         return row;
     }
 
@@ -173,13 +177,26 @@ public final class HandoverView implements ScreenView {
                 .findFirst();
     }
 
+    /** To the next file, or the one before. */
+    private void go(String from, int by) {
+        List<String> all = state.groups().stream()
+                .flatMap(g -> g.files().stream())
+                .map(WrittenFile::path)
+                .toList();
+        int to = all.indexOf(from) + by;
+        if (to >= 0 && to < all.size()) {
+            choose(all.get(to));
+            focus();
+        }
+    }
+
     private void choose(String path) {
         chosen = path;
         draw();
     }
 
     private void showFile() {
-        Optional<WrittenFile> file = state().file(chosen);
+        Optional<WrittenFile> file = state.file(chosen);
         name.setText(file.map(f -> HandoverState.name(f.path())).orElse(""));
         about.setText(file.map(f -> f.text().lines().count() + " lines").orElse(written.why()));
         Optional<Change> change = file.flatMap(f -> change(f.path()));
@@ -210,7 +227,7 @@ public final class HandoverView implements ScreenView {
 
     // The right side
 
-    private void drawSide(HandoverState state) {
+    private void drawSide() {
         side.getChildren().clear();
         if (!written.why().isEmpty()) {
             side.getChildren().add(Ui.wrapped(written.why(), "problem"));
@@ -327,13 +344,13 @@ public final class HandoverView implements ScreenView {
             handOver();
             return true;
         }
-        return ScreenView.moves(key, root, "handover-file");
+        return false;
     }
 
     @Override
     public void focus() {
         Node first = Refocus.find(
-                root, "handover-" + state().file(chosen).map(WrittenFile::path).orElse(""));
+                root, "handover-" + state.file(chosen).map(WrittenFile::path).orElse(""));
         if (first != null) {
             first.requestFocus();
         }

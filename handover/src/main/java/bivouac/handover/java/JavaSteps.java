@@ -22,20 +22,8 @@ import java.util.Set;
 /** Writes a script as the body of a method: it reads as the sentences do, and waits where they wait. */
 public final class JavaSteps extends ScriptWork {
 
-    /**
-     * @param self the window whose script it is, as it is called there; {@code null} in a script of the application
-     * @param taken names that are there already: of takes and parameters
-     * @param locals what the script can read from the beginning, by their names there
-     */
-    public JavaSteps(
-            Meanings meanings,
-            JavaWorld world,
-            ScriptPlace place,
-            String self,
-            Ends ends,
-            Set<String> taken,
-            Map<String, String> locals) {
-        super(meanings, world, place, self, ends, taken, locals);
+    public JavaSteps(ScriptOf of) {
+        super(of);
     }
 
     /** The body, without its braces. */

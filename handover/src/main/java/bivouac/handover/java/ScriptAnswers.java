@@ -17,15 +17,8 @@ import java.util.stream.Collectors;
 /** Calls whose result is looked at: a branch for each ending that has one (W4). */
 abstract class ScriptAnswers extends ScriptRows {
 
-    ScriptAnswers(
-            Meanings meanings,
-            JavaWorld world,
-            ScriptPlace place,
-            String self,
-            Ends ends,
-            Set<String> taken,
-            Map<String, String> locals) {
-        super(meanings, world, place, self, ends, taken, locals);
+    ScriptAnswers(ScriptOf of) {
+        super(of);
     }
 
     /** A branch, and how its ending is written. */

@@ -16,15 +16,8 @@ import java.util.stream.Collectors;
 /** Steps about the rows of lists. */
 abstract class ScriptRows extends ScriptValues {
 
-    ScriptRows(
-            Meanings meanings,
-            JavaWorld world,
-            ScriptPlace place,
-            String self,
-            Ends ends,
-            Set<String> taken,
-            Map<String, String> locals) {
-        super(meanings, world, place, self, ends, taken, locals);
+    ScriptRows(ScriptOf of) {
+        super(of);
     }
 
     /** The list, or the part, that a dotted name means. */

@@ -16,15 +16,8 @@ import java.util.Set;
 /** Which window a step means (R2), as the written program finds it. */
 abstract class ScriptTargets extends ScriptWriting {
 
-    ScriptTargets(
-            Meanings meanings,
-            JavaWorld world,
-            ScriptPlace place,
-            String self,
-            Ends ends,
-            Set<String> taken,
-            Map<String, String> locals) {
-        super(meanings, world, place, self, ends, taken, locals);
+    ScriptTargets(ScriptOf of) {
+        super(of);
     }
 
     /** The one window that a target can be, by its shown name; empty where it can be several. */

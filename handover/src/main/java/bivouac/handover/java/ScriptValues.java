@@ -17,15 +17,8 @@ import java.util.stream.Collectors;
 /** Steps that set values, and those of other windows. */
 abstract class ScriptValues extends ScriptTargets {
 
-    ScriptValues(
-            Meanings meanings,
-            JavaWorld world,
-            ScriptPlace place,
-            String self,
-            Ends ends,
-            Set<String> taken,
-            Map<String, String> locals) {
-        super(meanings, world, place, self, ends, taken, locals);
+    ScriptValues(ScriptOf of) {
+        super(of);
     }
 
     Say target(String dotted) {

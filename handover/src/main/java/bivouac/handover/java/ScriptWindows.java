@@ -26,15 +26,8 @@ import java.util.stream.Collectors;
 /** Steps that open and close windows (O1 to O9, W6). */
 abstract class ScriptWindows extends ScriptAnswers {
 
-    ScriptWindows(
-            Meanings meanings,
-            JavaWorld world,
-            ScriptPlace place,
-            String self,
-            Ends ends,
-            Set<String> taken,
-            Map<String, String> locals) {
-        super(meanings, world, place, self, ends, taken, locals);
+    ScriptWindows(ScriptOf of) {
+        super(of);
     }
 
     boolean open(Step.Open open, StepPath path, Script whole) {

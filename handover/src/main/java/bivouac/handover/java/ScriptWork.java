@@ -19,15 +19,8 @@ import java.util.Set;
 /** Tasks, holdings and timers (W5, H1, H2, V4). */
 abstract class ScriptWork extends ScriptWindows {
 
-    ScriptWork(
-            Meanings meanings,
-            JavaWorld world,
-            ScriptPlace place,
-            String self,
-            Ends ends,
-            Set<String> taken,
-            Map<String, String> locals) {
-        super(meanings, world, place, self, ends, taken, locals);
+    ScriptWork(ScriptOf of) {
+        super(of);
     }
 
     Task task(String name) {

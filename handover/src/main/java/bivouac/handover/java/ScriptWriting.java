@@ -34,26 +34,14 @@ abstract class ScriptWriting {
     /** What follows the list of steps that is written, from the inside out. */
     List<Rest> rests = List.of();
 
-    /**
-     * @param self the window whose script it is, as it is called there; {@code null} in a script of the application
-     * @param taken names that are there already: of takes and parameters
-     * @param locals what the script can read from the beginning, by their names there
-     */
-    ScriptWriting(
-            Meanings meanings,
-            JavaWorld world,
-            ScriptPlace place,
-            String self,
-            Ends ends,
-            Set<String> taken,
-            Map<String, String> locals) {
-        this.meanings = meanings;
-        this.world = world;
-        this.place = place;
-        this.self = self;
-        this.ends = ends;
-        this.names = new JavaNames(taken);
-        this.here = new Here(place, Optional.empty(), locals, Map.of());
+    ScriptWriting(ScriptOf of) {
+        this.meanings = of.meanings();
+        this.world = of.world();
+        this.place = of.place();
+        this.self = of.self();
+        this.ends = of.ends();
+        this.names = new JavaNames(of.taken());
+        this.here = new Here(place, Optional.empty(), of.locals(), Map.of());
     }
 
     /** Writes the steps of one list; answers whether what comes after it is reached. */

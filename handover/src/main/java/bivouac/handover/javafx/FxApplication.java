@@ -18,6 +18,7 @@ import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.JavaSteps;
+import bivouac.handover.java.ScriptOf;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
@@ -175,7 +176,7 @@ final class FxApplication {
     private JavaSteps steps(ScriptPlace place, String self, Map<String, String> locals) {
         var taken = new HashSet<>(TAKEN);
         application.variables().forEach(v -> taken.add(field(v)));
-        return new JavaSteps(meanings, world, place, self, Ends.PLAIN, taken, locals);
+        return new JavaSteps(new ScriptOf(meanings, world, place, self, Ends.PLAIN, taken, locals));
     }
 
     // Tasks

@@ -40,7 +40,7 @@ public final class FxProject {
             "Way",
             "Worker");
     private static final List<String> FRAME = List.of(
-            "Choice",
+            "Asked", "Choice",
             "Face",
             "FileDialog",
             "FxLoop",

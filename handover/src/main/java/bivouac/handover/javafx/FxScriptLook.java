@@ -9,6 +9,7 @@ import bivouac.design.Take;
 import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.JavaSteps;
+import bivouac.handover.java.ScriptOf;
 import bivouac.handover.meaning.Meanings;
 import bivouac.plan.Program;
 import java.util.HashMap;
@@ -36,14 +37,14 @@ public final class FxScriptLook {
         Optional<FacedWindow> face = place.ofWindow().flatMap(meanings.program().design()::faced);
         boolean asked = place.isAt(FacedWindow.Moment.BEFORE_CLOSING) || place.isAt(Part.RowMoment.BEFORE_REMOVING);
         String self = face.isPresent() ? "this" : place instanceof ScriptPlace.Named ? "me" : "null";
-        var steps = new JavaSteps(
+        var steps = new JavaSteps(new ScriptOf(
                 meanings,
                 world.in(place.ofWindow().orElse("")),
                 place,
                 self,
                 asked ? Ends.AGREES : Ends.PLAIN,
                 taken(face),
-                takes(place));
+                takes(place)));
         return steps.write(script).toString();
     }
 

@@ -8,6 +8,7 @@ import bivouac.design.Type;
 import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.JavaSteps;
+import bivouac.handover.java.ScriptOf;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
@@ -80,6 +81,6 @@ abstract class FxWindowBase {
     }
 
     JavaSteps steps(ScriptPlace place, Ends ends, Map<String, String> locals) {
-        return new JavaSteps(meanings, world, place, "this", ends, fields, locals);
+        return new JavaSteps(new ScriptOf(meanings, world, place, "this", ends, fields, locals));
     }
 }

@@ -73,7 +73,7 @@ final class FxWorld implements JavaWorld {
             "Watcher",
             "Gone",
             "Refused",
-            "Face",
+            "Face", "Asked",
             "FxWindow",
             "FxLoop",
             "FxWorker",

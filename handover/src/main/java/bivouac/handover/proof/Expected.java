@@ -1,8 +1,5 @@
 package bivouac.handover.proof;
 
-import bivouac.design.AccessKey;
-import bivouac.design.Part;
-import bivouac.design.ReadyMade;
 import bivouac.design.Walkthrough;
 import bivouac.expression.Value;
 import bivouac.machine.Scene;
@@ -11,9 +8,9 @@ import bivouac.plan.Program;
 import bivouac.rehearsal.Moment;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
+import bivouac.rehearsal.SceneLines;
 import bivouac.rehearsal.Walk;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -78,9 +75,7 @@ public final class Expected {
         for (Sighting seen : moment.seen()) {
             act(seen).ifPresent(a -> lines.add("  " + a));
         }
-        scene.windows().stream()
-                .sorted(Comparator.comparing(w -> w.which().toString()))
-                .forEach(w -> window(lines, w));
+        SceneLines.of(scene).forEach(l -> lines.add("  " + l));
     }
 
     private static Optional<String> act(Sighting seen) {
@@ -116,32 +111,6 @@ public final class Expected {
             case Value.Row row ->
                 row.columns().values().stream().map(Expected::shown).collect(Collectors.joining(", "));
             default -> value.shown();
-        };
-    }
-
-    private static void window(List<String> lines, Scene.OpenWindow w) {
-        lines.add("  | " + w.which() + ": " + w.title()
-                + w.owner().map(o -> ", owned by " + o).orElse("")
-                + (w.hidden() ? ", hidden" : "")
-                + (w.blockedBy().isPresent() ? ", blocked" : ""));
-        if (w.design() instanceof ReadyMade) {
-            return;
-        }
-        w.parts()
-                .forEach(p -> lines.add("  |   " + p.design().name().expression() + ": " + content(p)
-                        + (p.enabled() ? "" : " [disabled]")
-                        + (p.visible() ? "" : " [invisible]")));
-    }
-
-    private static String content(Scene.SeenPart part) {
-        return switch (part.design()) {
-            case Part.ListOfRows l ->
-                part.rows().stream().map(r -> String.join(", ", r)).collect(Collectors.joining(" | ")) + " selected "
-                        + part.selected();
-            case Part.Button b -> AccessKey.without(part.text());
-            case Part.TickBox b -> AccessKey.without(part.text()) + (part.ticked() ? " [ticked]" : "");
-            case Part.MenuCommand m -> AccessKey.without(part.text()) + (part.ticked() ? " [ticked]" : "");
-            default -> part.text();
         };
     }
 }

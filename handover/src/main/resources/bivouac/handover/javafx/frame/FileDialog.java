@@ -12,7 +12,7 @@ import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 
 /** A file dialog (C8): the system's own, or in a test a stand-in that the test answers. */
-public final class FileDialog extends FxWindow {
+public final class FileDialog extends Asked {
 
     /** Set by tests: the system's own can neither be driven nor shown without a display. */
     private static boolean standIn;
@@ -61,7 +61,7 @@ public final class FileDialog extends FxWindow {
 
     public FileDialog(
             Desk desk, String name, String title, Asks asks, List<Filter> filters, String extension, String startsIn) {
-        super(desk, name, null);
+        super(desk, name, true);
         this.asks = asks;
         this.filters = filters;
         this.extension = extension;
@@ -159,27 +159,7 @@ public final class FileDialog extends FxWindow {
     }
 
     @Override
-    public void escapePressed() {
-        closeBoxUsed();
-    }
-
-    @Override
     protected Ending endingFor(Way way) {
         return new Cancelled();
-    }
-
-    @Override
-    protected boolean isReadyMade() {
-        return true;
-    }
-
-    @Override
-    protected boolean cannotBeTakenAway() {
-        return true;
-    }
-
-    @Override
-    public List<String> seen() {
-        return List.of();
     }
 }

@@ -17,7 +17,7 @@ import javafx.scene.layout.HBox;
  *
  * @param <A> its answers
  */
-public final class MessageBox<A extends Enum<A> & Ending> extends FxWindow {
+public final class MessageBox<A extends Enum<A> & Ending> extends Asked {
 
     private final String text;
     private final List<A> answers;
@@ -38,7 +38,7 @@ public final class MessageBox<A extends Enum<A> & Ending> extends FxWindow {
             List<String> buttons,
             A usual,
             A escape) {
-        super(desk, name, null);
+        super(desk, name, false);
         this.text = text;
         this.answers = List.copyOf(answers);
         this.escape = escape;
@@ -86,27 +86,12 @@ public final class MessageBox<A extends Enum<A> & Ending> extends FxWindow {
     }
 
     @Override
-    public void escapePressed() {
-        closeBoxUsed();
-    }
-
-    @Override
     protected Ending endingFor(Way way) {
         return escape;
     }
 
     @Override
-    protected boolean isReadyMade() {
-        return true;
-    }
-
-    @Override
     protected String asks() {
         return text;
-    }
-
-    @Override
-    public List<String> seen() {
-        return List.of();
     }
 }

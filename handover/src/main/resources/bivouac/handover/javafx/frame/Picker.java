@@ -6,7 +6,6 @@ import desk.Ending;
 import desk.Manner;
 import desk.Way;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -19,7 +18,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 
 /** A picker of a font, a colour or a date (C8). It can be driven, so it is drawn by the program itself. */
-public final class Picker<T> extends FxWindow {
+public final class Picker<T> extends Asked {
 
     /** How it ended. */
     public sealed interface Result<T> extends Ending {}
@@ -38,7 +37,7 @@ public final class Picker<T> extends FxWindow {
     private final Function<String, T> read;
 
     private Picker(Desk desk, String name, String title, Field<T> field, Function<String, T> read) {
-        super(desk, name, null);
+        super(desk, name, true);
         this.read = read;
         stage.setTitle(title);
         Button pick = new Button("OK");
@@ -110,27 +109,7 @@ public final class Picker<T> extends FxWindow {
     }
 
     @Override
-    public void escapePressed() {
-        closeBoxUsed();
-    }
-
-    @Override
     protected Ending endingFor(Way way) {
         return new Cancelled<T>();
-    }
-
-    @Override
-    protected boolean isReadyMade() {
-        return true;
-    }
-
-    @Override
-    protected boolean cannotBeTakenAway() {
-        return true;
-    }
-
-    @Override
-    public List<String> seen() {
-        return List.of();
     }
 }
