@@ -51,6 +51,16 @@ abstract class DesignMapper {
         return shownName;
     }
 
+    /**
+     * What a text that people read becomes, after what its braces say has been mapped.
+     *
+     * @param of which of the texts of the window in scope it is: {@code title}, or {@code guest.label}
+     * @param what the same in words
+     */
+    String wording(String of, String what, String text, Optional<Window> in) {
+        return text;
+    }
+
     /** What a walkthrough becomes. */
     Walkthrough walkthrough(Walkthrough walkthrough) {
         return walkthrough;
@@ -111,11 +121,13 @@ abstract class DesignMapper {
                 scope = Optional.of(box);
                 yield new MessageBox(
                         box.name(),
-                        text(box.title()),
+                        worded("title", "title", box.title()),
                         box.severity(),
-                        text(box.text()),
+                        worded("text", "message", box.text()),
                         takes(box.takes()),
-                        box.answers(),
+                        box.answers().stream()
+                                .map(a -> new MessageBox.Answer(said("button", "button", a.text()), a.ending()))
+                                .toList(),
                         box.byDefault(),
                         box.escape(),
                         box.place());
@@ -123,13 +135,13 @@ abstract class DesignMapper {
             case FileDialog dialog -> {
                 scope = Optional.of(dialog);
                 yield dialog.taking(takes(dialog.takes()))
-                        .titled(text(dialog.title()))
+                        .titled(worded("title", "title", dialog.title()))
                         .startingIn(text(dialog.startsIn()));
             }
             case Picker picker -> {
                 scope = Optional.of(picker);
                 yield picker.taking(takes(picker.takes()))
-                        .titled(text(picker.title()))
+                        .titled(worded("title", "title", picker.title()))
                         .startingWith(picker.starts().map(this::expression));
             }
         };
@@ -144,15 +156,17 @@ abstract class DesignMapper {
         var changed = new FacedWindow(
                 face.of(),
                 face.name(),
-                text(face.title()),
+                worded("title", "title", face.title()),
                 face.size(),
                 face.resizable(),
                 face.instances(),
                 face.owned(),
                 takes(face.takes()),
                 variables(face.variables()),
-                face.menus(),
-                face.rows(),
+                face.menus().stream()
+                        .map(m -> new Menu(said("menu", "menu", m.text()), m.commands()))
+                        .toList(),
+                groups(face.rows()),
                 face.said(),
                 out,
                 moments,
@@ -160,6 +174,16 @@ abstract class DesignMapper {
                 face.mayFail(),
                 routines(face.routines()));
         return changed.mapParts(p -> Optional.of(part(p)));
+    }
+
+    /** Rows beside each other that name one group name the same one afterwards. */
+    private List<Row> groups(List<Row> rows) {
+        return Row.runs(rows).stream()
+                .flatMap(run -> {
+                    String group = said("group", "group", run.getFirst().group());
+                    return run.stream().map(row -> new Row(row.parts(), group));
+                })
+                .toList();
     }
 
     private Routines routines(Routines routines) {
@@ -184,14 +208,14 @@ abstract class DesignMapper {
     private Part part(Part part) {
         Traits traits = traits(part.traits());
         return switch (part) {
-            case Part.Caption c -> new Part.Caption(c.name(), text(c.text()), c.size(), traits);
+            case Part.Caption c -> new Part.Caption(c.name(), worded(c, "text", c.text()), c.size(), traits);
             case Part.Picture p -> new Part.Picture(p.name(), text(p.file()), traits);
             case Part.Link l ->
-                new Part.Link(l.name(), text(l.text()), text(l.address()), script(l.followed()), traits);
+                new Part.Link(l.name(), worded(l, "text", l.text()), text(l.address()), script(l.followed()), traits);
             case Part.TextField f ->
                 new Part.TextField(
                         f.name(),
-                        text(f.label()),
+                        worded(f, "label", f.label()),
                         text(f.starts()),
                         f.longest(),
                         f.entry(),
@@ -199,15 +223,15 @@ abstract class DesignMapper {
                         traits);
             case Part.ValueField f ->
                 new Part.ValueField(
-                        f.name(), text(f.label()), f.holds(), text(f.starts()), script(f.changed()), traits);
+                        f.name(), worded(f, "label", f.label()), f.holds(), text(f.starts()), script(f.changed()), traits);
             case Part.Choice c ->
-                new Part.Choice(c.name(), text(c.label()), c.items(), c.starts(), script(c.changed()), traits);
+                new Part.Choice(c.name(), worded(c, "label", c.label()), c.items(), c.starts(), script(c.changed()), traits);
             case Part.ListOfRows l -> list(l, traits);
-            case Part.TickBox b -> new Part.TickBox(b.name(), text(b.text()), b.ticked(), script(b.changed()), traits);
-            case Part.Button b -> new Part.Button(b.name(), text(b.text()), b.isDefault(), script(b.pressed()), traits);
+            case Part.TickBox b -> new Part.TickBox(b.name(), worded(b, "text", b.text()), b.ticked(), script(b.changed()), traits);
+            case Part.Button b -> new Part.Button(b.name(), worded(b, "text", b.text()), b.isDefault(), script(b.pressed()), traits);
             case Part.MenuCommand m ->
                 new Part.MenuCommand(
-                        m.name(), text(m.text()), m.shortcut(), m.ticking(), m.separated(), script(m.chosen()), traits);
+                        m.name(), worded(m, "text", m.text()), m.shortcut(), m.ticking(), m.separated(), script(m.chosen()), traits);
         };
     }
 
@@ -216,7 +240,7 @@ abstract class DesignMapper {
         l.moments().forEach((moment, script) -> moments.put(moment, script(script)));
         return new Part.ListOfRows(
                 l.name(),
-                text(l.label()),
+                worded(l, "label", l.label()),
                 l.columns(),
                 l.first(),
                 l.several(),
@@ -269,7 +293,7 @@ abstract class DesignMapper {
                         i.otherwise().map(this::script));
             case Step.EndApplication e ->
                 new Step.EndApplication(
-                        e.code().map(this::expression), e.saying().map(this::text), script(e.refused()));
+                        e.code().map(this::expression), e.saying().map(s -> worded("saying", "what is said at the end", s)), script(e.refused()));
             case Step.Note(String text) -> new Step.Note(text(text));
             case Step.NotThereYet n -> n;
             case Step.AddRow a -> new Step.AddRow(expression(a.list(), scope), gives(a.values()));
@@ -370,5 +394,20 @@ abstract class DesignMapper {
 
     private String text(String template) {
         return Braces.mapExpressions(template, source -> expression(source, scope));
+    }
+
+    private String worded(Part part, String member, String template) {
+        return worded(
+                part.name().expression() + "." + member,
+                part.kind() + " “" + part.name().shown() + "”",
+                template);
+    }
+
+    private String worded(String of, String what, String template) {
+        return said(of, what, text(template));
+    }
+
+    private String said(String of, String what, String text) {
+        return text.isEmpty() ? text : wording(of, what, text, scope);
     }
 }
