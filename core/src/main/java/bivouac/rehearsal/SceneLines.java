@@ -27,7 +27,8 @@ public final class SceneLines {
     }
 
     private static void window(List<String> lines, Scene.OpenWindow w) {
-        lines.add("| " + w.which() + ": " + w.title() + w.owner().map(o -> ", owned by " + o).orElse("")
+        lines.add("| " + w.which() + ": " + w.title()
+                + w.owner().map(o -> ", owned by " + o).orElse("")
                 + (w.hidden() ? ", hidden" : "")
                 + (w.blockedBy().isPresent() ? ", blocked" : ""));
         parts(w).forEach(p -> lines.add("|   " + p));

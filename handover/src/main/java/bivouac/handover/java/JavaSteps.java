@@ -11,13 +11,10 @@ import bivouac.design.Type;
 import bivouac.expression.Value;
 import bivouac.handover.NotHandedOver;
 import bivouac.handover.meaning.Here;
-import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Say;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** Writes a script as the body of a method: it reads as the sentences do, and waits where they wait. */
 public final class JavaSteps extends ScriptWork {

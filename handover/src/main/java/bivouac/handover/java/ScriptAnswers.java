@@ -1,17 +1,14 @@
 package bivouac.handover.java;
 
 import bivouac.design.Script;
-import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Type;
 import bivouac.handover.meaning.Here;
-import bivouac.handover.meaning.Meanings;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Calls whose result is looked at: a branch for each ending that has one (W4). */

@@ -2,15 +2,12 @@ package bivouac.handover.java;
 
 import bivouac.design.Given;
 import bivouac.design.Part;
-import bivouac.design.ScriptPlace;
 import bivouac.design.Type;
 import bivouac.handover.NotHandedOver;
-import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Say;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Steps about the rows of lists. */

@@ -1,17 +1,13 @@
 package bivouac.handover.java;
 
-import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Target;
 import bivouac.design.Type;
 import bivouac.handover.NotHandedOver;
-import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Say;
 import bivouac.plan.WindowPlan;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** Which window a step means (R2), as the written program finds it. */
 abstract class ScriptTargets extends ScriptWriting {

@@ -2,16 +2,13 @@ package bivouac.handover.java;
 
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
-import bivouac.design.ScriptPlace;
 import bivouac.design.Target;
 import bivouac.design.Type;
 import bivouac.handover.NotHandedOver;
 import bivouac.handover.meaning.Here;
-import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Say;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Steps that set values, and those of other windows. */

@@ -5,7 +5,6 @@ import bivouac.design.Given;
 import bivouac.design.Manner;
 import bivouac.design.ReadyMade;
 import bivouac.design.Script;
-import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Target;
@@ -13,14 +12,11 @@ import bivouac.design.Type;
 import bivouac.design.Window;
 import bivouac.handover.NotHandedOver;
 import bivouac.handover.meaning.Here;
-import bivouac.handover.meaning.Meanings;
 import bivouac.plan.WindowPlan;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Steps that open and close windows (O1 to O9, W6). */

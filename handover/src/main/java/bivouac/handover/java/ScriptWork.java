@@ -9,12 +9,9 @@ import bivouac.design.StepPath;
 import bivouac.design.Task;
 import bivouac.handover.NotHandedOver;
 import bivouac.handover.meaning.Here;
-import bivouac.handover.meaning.Meanings;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** Tasks, holdings and timers (W5, H1, H2, V4). */
 abstract class ScriptWork extends ScriptWindows {

@@ -40,7 +40,8 @@ public final class FxProject {
             "Way",
             "Worker");
     private static final List<String> FRAME = List.of(
-            "Asked", "Choice",
+            "Asked",
+            "Choice",
             "Face",
             "FileDialog",
             "FxLoop",
