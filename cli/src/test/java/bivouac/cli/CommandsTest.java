@@ -255,6 +255,48 @@ class CommandsTest {
     }
 
     @Test
+    void texts_go_out_and_are_taken_in_again_when_that_is_said() throws Exception {
+        Path design = Files.copy(Path.of("../examples/ferry-bell.bivouac"), folder.resolve("bell.bivouac"));
+        String before = Files.readString(design);
+        Path texts = folder.resolve("texts.csv");
+        Said out = run(new TextsCommand(), design.toString(), "--out", texts.toString());
+        assertThat(out.code()).isZero();
+        assertThat(out.out()).endsWith("texts in " + texts + ".\n");
+        List<String> lines = Files.readAllLines(texts);
+        String row =
+                lines.stream().filter(l -> l.contains(".title,")).findFirst().orElseThrow();
+        Files.write(
+                texts, lines.stream().map(l -> l.equals(row) ? l + "Sino" : l).toList());
+
+        Said shown = run(new TextsCommand(), design.toString(), "--in", texts.toString());
+        assertThat(shown.out()).contains(" → \"Sino\"").endsWith("Nothing is changed without --take.\n");
+        assertThat(design).hasContent(before);
+        Said taken = run(new TextsCommand(), design.toString(), "--in", texts.toString(), "--take");
+        assertThat(taken.out()).endsWith("1 text changed, 0 cannot be taken.\n");
+        assertThat(taken.code()).isZero();
+        assertThat(Files.readString(design)).contains("\"title\": \"Sino\"");
+        Said late = run(new TextsCommand(), design.toString(), "--in", texts.toString());
+        assertThat(late.out()).startsWith("0 texts would change");
+        Files.write(
+                texts,
+                lines.stream().map(l -> l.equals(row) ? l + "Campana" : l).toList());
+        Said stale = run(new TextsCommand(), design.toString(), "--in", texts.toString());
+        assertThat(stale.out()).contains("✗ The title of ").contains("has changed since the file was written");
+        assertThat(stale.code()).isEqualTo(1);
+    }
+
+    @Test
+    void texts_in_no_format_and_from_no_file_end_with_2() {
+        Said doc = run(new TextsCommand(), HUT, "--out", folder.resolve("t.doc").toString());
+        assertThat(doc.err()).contains("t.doc is neither");
+        assertThat(doc.code()).isEqualTo(2);
+        assertThat(run(new TextsCommand(), HUT, "--in", folder.resolve("t.xlf").toString())
+                        .code())
+                .isEqualTo(2);
+        assertThat(run(new TextsCommand(), HUT).code()).isEqualTo(2);
+    }
+
+    @Test
     void handover_takes_pictures_along_and_says_which_are_missing() throws Exception {
         Path design = Files.copy(Path.of(HUT), folder.resolve("hut.bivouac"));
         Files.copy(Path.of(HUT).resolveSibling("ridge.png"), folder.resolve("ridge.png"));

@@ -68,6 +68,20 @@ public final class Braces {
         return plain.replace("{", "{{").replace("}", "}}");
     }
 
+    /** The text written in one way, so that two which read alike are equal: each brace that is read is two. */
+    public static String normal(String text) {
+        var normal = new StringBuilder();
+        for (Piece piece : pieces(text)) {
+            normal.append(
+                    switch (piece) {
+                        case Piece.Plain(String plain) -> escape(plain);
+                        case Piece.Inserted(String source, int at) -> "{" + source + "}";
+                        case Piece.Unclosed(String rest, int at) -> "{" + rest;
+                    });
+        }
+        return normal.toString();
+    }
+
     static String mapExpressions(String text, UnaryOperator<String> map) {
         if (!isLive(text)) {
             return text;

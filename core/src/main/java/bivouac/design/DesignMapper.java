@@ -223,15 +223,29 @@ abstract class DesignMapper {
                         traits);
             case Part.ValueField f ->
                 new Part.ValueField(
-                        f.name(), worded(f, "label", f.label()), f.holds(), text(f.starts()), script(f.changed()), traits);
+                        f.name(),
+                        worded(f, "label", f.label()),
+                        f.holds(),
+                        text(f.starts()),
+                        script(f.changed()),
+                        traits);
             case Part.Choice c ->
-                new Part.Choice(c.name(), worded(c, "label", c.label()), c.items(), c.starts(), script(c.changed()), traits);
+                new Part.Choice(
+                        c.name(), worded(c, "label", c.label()), c.items(), c.starts(), script(c.changed()), traits);
             case Part.ListOfRows l -> list(l, traits);
-            case Part.TickBox b -> new Part.TickBox(b.name(), worded(b, "text", b.text()), b.ticked(), script(b.changed()), traits);
-            case Part.Button b -> new Part.Button(b.name(), worded(b, "text", b.text()), b.isDefault(), script(b.pressed()), traits);
+            case Part.TickBox b ->
+                new Part.TickBox(b.name(), worded(b, "text", b.text()), b.ticked(), script(b.changed()), traits);
+            case Part.Button b ->
+                new Part.Button(b.name(), worded(b, "text", b.text()), b.isDefault(), script(b.pressed()), traits);
             case Part.MenuCommand m ->
                 new Part.MenuCommand(
-                        m.name(), worded(m, "text", m.text()), m.shortcut(), m.ticking(), m.separated(), script(m.chosen()), traits);
+                        m.name(),
+                        worded(m, "text", m.text()),
+                        m.shortcut(),
+                        m.ticking(),
+                        m.separated(),
+                        script(m.chosen()),
+                        traits);
         };
     }
 
@@ -293,7 +307,9 @@ abstract class DesignMapper {
                         i.otherwise().map(this::script));
             case Step.EndApplication e ->
                 new Step.EndApplication(
-                        e.code().map(this::expression), e.saying().map(s -> worded("saying", "what is said at the end", s)), script(e.refused()));
+                        e.code().map(this::expression),
+                        e.saying().map(s -> worded("saying", "what is said at the end", s)),
+                        script(e.refused()));
             case Step.Note(String text) -> new Step.Note(text(text));
             case Step.NotThereYet n -> n;
             case Step.AddRow a -> new Step.AddRow(expression(a.list(), scope), gives(a.values()));

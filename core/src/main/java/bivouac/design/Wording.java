@@ -50,8 +50,10 @@ public record Wording(String key, String where, String text) {
             String wording(String of, String what, String text, Optional<Window> in) {
                 String key = in.map(w -> w.name().expression()).orElse("application") + "." + of;
                 int count = used.merge(key, 1, Integer::sum);
-                String where = what + " of " + in.map(w -> "“" + w.name().shown() + "”").orElse("the application");
-                return becomes.apply(new Wording(count == 1 ? key : key + count, where, text)).text();
+                String where = what + " of "
+                        + in.map(w -> "“" + w.name().shown() + "”").orElse("the application");
+                return becomes.apply(new Wording(count == 1 ? key : key + count, where, text))
+                        .text();
             }
         }.map(design);
     }

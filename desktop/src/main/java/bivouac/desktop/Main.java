@@ -5,6 +5,7 @@ import bivouac.cli.Console;
 import bivouac.cli.ExitCodes;
 import bivouac.cli.HandoverCommand;
 import bivouac.cli.RehearseCommand;
+import bivouac.cli.TextsCommand;
 import bivouac.desktop.pictures.PicturesCommand;
 import bivouac.desktop.work.Examples;
 import bivouac.desktop.work.Journals;
@@ -27,7 +28,13 @@ import picocli.CommandLine.Parameters;
         description = "Designs how an application's windows open, pass data, return results and close.",
         mixinStandardHelpOptions = true,
         version = "Bivouac 0.1",
-        subcommands = {CheckCommand.class, RehearseCommand.class, HandoverCommand.class, PicturesCommand.class})
+        subcommands = {
+            CheckCommand.class,
+            RehearseCommand.class,
+            HandoverCommand.class,
+            TextsCommand.class,
+            PicturesCommand.class
+        })
 public final class Main implements Callable<Integer> {
 
     @Parameters(paramLabel = "FILE", arity = "0..1", description = "the design to open; default: the Ridge Hut example")

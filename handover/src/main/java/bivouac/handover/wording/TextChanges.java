@@ -35,8 +35,8 @@ public record TextChanges(List<Change> changes, List<String> notTaken) {
         var notTaken = new ArrayList<String>();
         for (Returned text : returned) {
             Optional<Wording> now = Optional.ofNullable(there.get(text.key()));
-            if (text.after().equals(text.before())
-                    || now.filter(w -> w.text().equals(text.after())).isPresent()) {
+            if (isSame(text.after(), text.before())
+                    || now.filter(w -> isSame(w.text(), text.after())).isPresent()) {
                 continue;
             }
             Optional<String> hindrance = hindrance(text, now);
@@ -49,12 +49,17 @@ public record TextChanges(List<Change> changes, List<String> notTaken) {
         return new TextChanges(List.copyOf(changes.values()), notTaken);
     }
 
+    /** A single closing brace and a doubled one are read alike (P3), and each format has one way to write them. */
+    private static boolean isSame(String one, String other) {
+        return Braces.normal(one).equals(Braces.normal(other));
+    }
+
     private static Optional<String> hindrance(Returned text, Optional<Wording> now) {
         if (now.isEmpty()) {
             return Optional.of("“" + text.after() + "” has no place: the design has no text “" + text.key() + "”.");
         }
         String where = "The " + now.get().where();
-        if (!now.get().text().equals(text.before())) {
+        if (!isSame(now.get().text(), text.before())) {
             return Optional.of(where + " has changed since the file was written: it was “" + text.before()
                     + "”, and is “" + now.get().text() + "”.");
         }
@@ -68,7 +73,8 @@ public record TextChanges(List<Change> changes, List<String> notTaken) {
             switch (piece) {
                 case Braces.Piece.Plain p -> {}
                 case Braces.Piece.Unclosed(String rest, int at) -> {
-                    return Optional.of("in “" + after + "” a brace is not closed. Two braces stand for one that is read.");
+                    return Optional.of(
+                            "in “" + after + "” a brace is not closed. Two braces stand for one that is read.");
                 }
                 case Braces.Piece.Inserted(String source, int at) -> {
                     if (!missing.remove(source)) {

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLOutputFactory;
@@ -67,7 +68,7 @@ public final class Xliff {
     }
 
     private static void unit(XMLStreamWriter xml, Wording text, int number) throws XMLStreamException {
-        List<String> inserted = inserted(text.text());
+        List<String> kept = kept(text.text());
         xml.writeCharacters("\n    ");
         xml.writeStartElement("unit");
         xml.writeAttribute("id", "t" + number);
@@ -78,13 +79,13 @@ public final class Xliff {
         xml.writeCharacters(readable(text.where()));
         xml.writeEndElement();
         xml.writeEndElement();
-        if (!inserted.isEmpty()) {
+        if (!kept.isEmpty()) {
             xml.writeCharacters("\n      ");
             xml.writeStartElement("originalData");
-            for (int i = 0; i < inserted.size(); i++) {
+            for (int i = 0; i < kept.size(); i++) {
                 xml.writeStartElement("data");
                 xml.writeAttribute("id", "d" + (i + 1));
-                characters(xml, "{" + inserted.get(i) + "}");
+                characters(xml, kept.get(i));
                 xml.writeEndElement();
             }
             xml.writeEndElement();
@@ -100,27 +101,31 @@ public final class Xliff {
         xml.writeEndElement();
     }
 
-    private static List<String> inserted(String text) {
-        return Braces.pieces(text).stream()
-                .filter(Braces.Piece.Inserted.class::isInstance)
-                .map(p -> ((Braces.Piece.Inserted) p).source())
-                .toList();
+    /** What a translation keeps as it is, in order. */
+    private static List<String> kept(String text) {
+        return Braces.pieces(text).stream().flatMap(p -> kept(p).stream()).toList();
+    }
+
+    private static Optional<String> kept(Braces.Piece piece) {
+        return switch (piece) {
+            case Braces.Piece.Plain p -> Optional.empty();
+            case Braces.Piece.Inserted(String source, int at) -> Optional.of("{" + source + "}");
+            case Braces.Piece.Unclosed(String rest, int at) -> Optional.of("{" + rest);
+        };
     }
 
     private static void content(XMLStreamWriter xml, String text) throws XMLStreamException {
         int number = 0;
         for (Braces.Piece piece : Braces.pieces(text)) {
-            switch (piece) {
-                case Braces.Piece.Plain(String plain) -> characters(xml, plain);
-                case Braces.Piece.Unclosed(String rest, int at) -> characters(xml, "{" + rest);
-                case Braces.Piece.Inserted(String source, int at) -> {
-                    number++;
-                    xml.writeEmptyElement("ph");
-                    xml.writeAttribute("id", String.valueOf(number));
-                    xml.writeAttribute("dataRef", "d" + number);
-                    xml.writeAttribute("disp", readable("{" + source + "}"));
-                }
+            if (piece instanceof Braces.Piece.Plain(String plain)) {
+                characters(xml, plain);
+                continue;
             }
+            number++;
+            xml.writeEmptyElement("ph");
+            xml.writeAttribute("id", String.valueOf(number));
+            xml.writeAttribute("dataRef", "d" + number);
+            xml.writeAttribute("disp", readable(kept(piece).orElseThrow()));
         }
     }
 
@@ -167,7 +172,8 @@ public final class Xliff {
             }
             var returned = new ArrayList<Returned>();
             while (xml.hasNext()) {
-                if (xml.next() == XMLStreamConstants.START_ELEMENT && xml.getLocalName().equals("unit")) {
+                if (xml.next() == XMLStreamConstants.START_ELEMENT
+                        && xml.getLocalName().equals("unit")) {
                     returned.add(unit(xml));
                 }
             }
@@ -182,16 +188,18 @@ public final class Xliff {
     private static Returned unit(XMLStreamReader xml) throws XMLStreamException, NotTexts {
         int line = xml.getLocation().getLineNumber();
         String key = Optional.ofNullable(xml.getAttributeValue(null, "name"))
-                .orElseThrow(() -> new NotTexts("The unit in line " + line + " has no name; it says which text it is."));
+                .orElseThrow(
+                        () -> new NotTexts("The unit in line " + line + " has no name; it says which text it is."));
         Map<String, String> data = new HashMap<>();
         var before = new StringBuilder();
         var after = new StringBuilder();
         String source = "";
         boolean answered = true;
-        while (!(xml.next() == XMLStreamConstants.END_ELEMENT && xml.getLocalName().equals("unit"))) {
+        while (!(xml.next() == XMLStreamConstants.END_ELEMENT
+                && xml.getLocalName().equals("unit"))) {
             if (xml.isStartElement()) {
                 switch (xml.getLocalName()) {
-                    case "data" -> data.put(xml.getAttributeValue(null, "id"), Braces.escape(raw(xml)));
+                    case "data" -> data.put(xml.getAttributeValue(null, "id"), data(xml));
                     case "source" -> {
                         if (!answered) {
                             after.append(source);
@@ -211,28 +219,31 @@ public final class Xliff {
         return new Returned(key, before.toString(), answered ? after.toString() : after + source);
     }
 
-    private static String raw(XMLStreamReader xml) throws XMLStreamException {
-        return content(xml, Map.of());
+    /** A placeholder's text, as it stands. */
+    private static String data(XMLStreamReader xml) throws XMLStreamException, NotTexts {
+        return content(xml, UnaryOperator.identity(), Map.of());
     }
 
-    private static String text(XMLStreamReader xml, Map<String, String> data) throws XMLStreamException {
-        return content(xml, data);
+    /** A text as in the design: what was written as a brace is a brace that is read, a placeholder what it stands for. */
+    private static String text(XMLStreamReader xml, Map<String, String> data) throws XMLStreamException, NotTexts {
+        return content(xml, Braces::escape, data);
     }
 
-    /** Everything up to the end of the element that the reader stands at, a placeholder as what it stands for. */
-    private static String content(XMLStreamReader xml, Map<String, String> data) throws XMLStreamException {
+    /** Everything up to the end of the element that the reader stands at. */
+    private static String content(XMLStreamReader xml, UnaryOperator<String> plain, Map<String, String> data)
+            throws XMLStreamException, NotTexts {
         var text = new StringBuilder();
         int depth = 1;
         while (depth > 0) {
             switch (xml.next()) {
                 case XMLStreamConstants.CHARACTERS, XMLStreamConstants.CDATA, XMLStreamConstants.SPACE ->
-                    text.append(Braces.escape(xml.getText()));
+                    text.append(plain.apply(xml.getText()));
                 case XMLStreamConstants.START_ELEMENT -> {
                     depth++;
                     if (xml.getLocalName().equals("cp")) {
-                        text.appendCodePoint(Integer.parseInt(xml.getAttributeValue(null, "hex"), 16));
+                        text.append(character(xml));
                     } else if (xml.getLocalName().equals("ph")) {
-                        text.append(unescaped(data.getOrDefault(xml.getAttributeValue(null, "dataRef"), "")));
+                        text.append(data.getOrDefault(xml.getAttributeValue(null, "dataRef"), ""));
                     }
                 }
                 case XMLStreamConstants.END_ELEMENT -> depth--;
@@ -242,7 +253,13 @@ public final class Xliff {
         return text.toString();
     }
 
-    private static String unescaped(String data) {
-        return data;
+    private static String character(XMLStreamReader xml) throws NotTexts {
+        String hex = String.valueOf(xml.getAttributeValue(null, "hex"));
+        try {
+            return Character.toString(Integer.parseInt(hex, 16));
+        } catch (IllegalArgumentException e) {
+            throw new NotTexts("Line " + xml.getLocation().getLineNumber() + ": “" + hex
+                    + "” is no character in hexadecimal digits.");
+        }
     }
 }
