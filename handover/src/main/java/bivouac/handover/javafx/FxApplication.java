@@ -3,8 +3,10 @@ package bivouac.handover.javafx;
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.FacedWindow;
 import bivouac.design.Holding;
 import bivouac.design.NamedScript;
+import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -66,6 +68,7 @@ final class FxApplication {
     private final Application application;
     private final Uses uses;
     private final String name;
+    private final boolean hasLinks;
     private final Here here = Here.on(new ScriptPlace.Start());
     private final Lines out = new Lines();
 
@@ -76,6 +79,9 @@ final class FxApplication {
         this.application = design.application();
         this.uses = uses;
         this.name = world.application();
+        this.hasLinks = design.windows().stream()
+                .anyMatch(w ->
+                        w instanceof FacedWindow face && face.parts().stream().anyMatch(Part.Link.class::isInstance));
     }
 
     String write() {
@@ -103,7 +109,9 @@ final class FxApplication {
         out.add("private final Holdings holdings;");
         out.add("private final Kept kept;");
         out.add("private final List<String> traces;");
-        out.add("private Consumer<String> browser = address -> {};");
+        if (hasLinks) {
+            out.add("private Consumer<String> browser = address -> {};");
+        }
         out.add("private LocalDate today;");
         application.variables().forEach(v -> out.add(world.types().of(v.type()) + " " + field(v) + ";"));
         out.blank();
@@ -140,13 +148,30 @@ final class FxApplication {
         return texts.map(JavaNames::literal).collect(Collectors.joining(", "));
     }
 
+    private void links() {
+        out.add("public void browser(Consumer<String> other) {")
+                .add("browser = other;")
+                .add("}")
+                .blank();
+        out.add("/** A link is followed outside the application. */");
+        out.add("void follow(String address) {");
+        out.add("desk.linkFollowed(address);");
+        out.add("browser.accept(address);").add("}").blank();
+    }
+
     private void running() {
         out.add("public static void main(String[] arguments) {");
         out.add("Platform.setImplicitExit(false);");
         out.add("Platform.startup(() -> {");
         out.add("try {");
-        out.add("new " + name + "(new FxLoop(), new FxWorker(), new OwnTasks(), new OwnHoldings(), Kept.of("
-                + JavaNames.literal(world.packageName()) + "), LocalDate.now(), System::exit).start();");
+        out.add(name + " app = new " + name
+                + "(new FxLoop(), new FxWorker(), new OwnTasks(), new OwnHoldings(), Kept.of("
+                + JavaNames.literal(world.packageName()) + "), LocalDate.now(), System::exit);");
+        if (hasLinks) {
+            out.add("app.browser(new Browser());");
+        }
+        out.add("new NewDays(Clock.systemDefaultZone(), app::dayPasses).begin();");
+        out.add("app.start();");
         out.add("} catch (RuntimeException fault) {");
         out.add("fault.printStackTrace();");
         out.add("System.exit(1);").add("}");
@@ -157,14 +182,9 @@ final class FxApplication {
         out.add("/** Another day begins. */");
         out.add("public void dayPasses(LocalDate now) {");
         out.add("desk.between(() -> today = now);").add("}").blank();
-        out.add("public void browser(Consumer<String> other) {")
-                .add("browser = other;")
-                .add("}")
-                .blank();
-        out.add("/** A link is followed outside the application. */");
-        out.add("void follow(String address) {");
-        out.add("desk.linkFollowed(address);");
-        out.add("browser.accept(address);").add("}").blank();
+        if (hasLinks) {
+            links();
+        }
         out.add("public void start() {");
         out.add("desk.start(this::begin);").add("}").blank();
         out.add("private void begin() {");

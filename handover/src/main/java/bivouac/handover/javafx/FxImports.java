@@ -29,7 +29,17 @@ final class FxImports {
             WHERE.put(name, "desk." + name);
         }
         for (String name : new String[] {
-            "Choice", "Face", "FileDialog", "FxLoop", "FxWorker", "MessageBox", "Picker", "RowTable", "TypedField"
+            "Browser",
+            "Choice",
+            "Face",
+            "FileDialog",
+            "FxLoop",
+            "FxWorker",
+            "MessageBox",
+            "NewDays",
+            "Picker",
+            "RowTable",
+            "TypedField"
         }) {
             WHERE.put(name, "frame." + name);
         }
@@ -55,6 +65,7 @@ final class FxImports {
         WHERE.put("Consumer", "java.util.function.Consumer");
         WHERE.put("IntConsumer", "java.util.function.IntConsumer");
         WHERE.put("LocalDate", "java.time.LocalDate");
+        WHERE.put("Clock", "java.time.Clock");
     }
 
     /** Names in a source, but not those that follow a point or stand in a text. */

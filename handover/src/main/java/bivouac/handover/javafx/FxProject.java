@@ -41,6 +41,8 @@ public final class FxProject {
             "Worker");
     private static final List<String> FRAME = List.of(
             "Asked",
+            "Browser",
+            "NewDays",
             "Choice",
             "Face",
             "FileDialog",

@@ -75,6 +75,8 @@ final class FxWorld implements JavaWorld {
             "Refused",
             "Face",
             "Asked",
+            "Browser",
+            "NewDays",
             "FxWindow",
             "FxLoop",
             "FxWorker",

@@ -49,7 +49,8 @@ public final class Proof {
                 .collect(Collectors.joining(File.pathSeparator));
     }
 
-    private Path classes() {
+    /** The folder of what was compiled. */
+    public Path classes() {
         return project.resolve("target").resolve("proof");
     }
 
