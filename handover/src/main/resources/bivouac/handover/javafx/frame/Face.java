@@ -8,7 +8,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.beans.value.ObservableValue;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -20,6 +22,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextFormatter;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.TitledPane;
@@ -135,14 +138,24 @@ public abstract class Face extends FxWindow {
 
     protected static HBox line(Node... nodes) {
         HBox line = new HBox(8, nodes);
-        line.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        if (Stream.of(nodes).anyMatch(Face::isTall)) {
+            VBox.setVgrow(line, Priority.ALWAYS);
+        } else {
+            line.setAlignment(Pos.BASELINE_LEFT);
+        }
         for (Node node : nodes) {
             if (node instanceof RowTable<?>) {
                 HBox.setHgrow(node, Priority.ALWAYS);
-                VBox.setVgrow(line, Priority.ALWAYS);
             }
         }
         return line;
+    }
+
+    /** What takes the height that is left; its label stands at its top. */
+    private static boolean isTall(Node node) {
+        return node instanceof RowTable<?>
+                || node instanceof TextArea
+                || node instanceof HBox both && both.getChildren().stream().anyMatch(Face::isTall);
     }
 
     /** A field behind its label, whose access key leads to it. */
@@ -152,6 +165,9 @@ public abstract class Face extends FxWindow {
         label.setLabelFor(field);
         label.setMinWidth(90);
         HBox both = new HBox(8, label, field);
+        if (!isTall(field)) {
+            both.setAlignment(Pos.BASELINE_LEFT);
+        }
         HBox.setHgrow(field, Priority.ALWAYS);
         HBox.setHgrow(both, Priority.ALWAYS);
         both.visibleProperty().bind(field.visibleProperty());
