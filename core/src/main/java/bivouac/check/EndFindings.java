@@ -87,7 +87,7 @@ final class EndFindings {
         boolean failed = outer.get()
                 .in(script)
                 .filter(s -> s instanceof Step.Branching b
-                        && Wording.begins(
+                        && FirstWords.begins(
                                 FAILED,
                                 AccessKey.without(b.branches().get(inner).ending())))
                 .isPresent();
@@ -107,7 +107,7 @@ final class EndFindings {
         Steps.walk(script, (path, step) -> {
             switch (step) {
                 case Step.Close close
-                when Wording.begins(ENDING, plain) && close.target() instanceof Target.Me && !departs(face.get()) ->
+                when FirstWords.begins(ENDING, plain) && close.target() instanceof Target.Me && !departs(face.get()) ->
                     wrongEnd(
                             place,
                             path,
@@ -115,7 +115,7 @@ final class EndFindings {
                             "Closing a window and ending the application are different acts (D1).",
                             true);
                 case Step.EndApplication end
-                when Wording.begins(CLOSING, plain) && face.get().of() != FacedWindow.Kind.MAIN ->
+                when FirstWords.begins(CLOSING, plain) && face.get().of() != FacedWindow.Kind.MAIN ->
                     wrongEnd(
                             place,
                             path,

@@ -112,19 +112,19 @@ final class RefusalFindings {
     private static Optional<String> staying(Window asked) {
         return asked instanceof MessageBox box
                 ? box.answers().stream()
-                        .filter(a -> Wording.begins(STAYING, AccessKey.without(a.text())))
+                        .filter(a -> FirstWords.begins(STAYING, AccessKey.without(a.text())))
                         .map(MessageBox.Answer::ending)
                         .findFirst()
                 : asked.endings().stream()
                         .map(Ending::name)
-                        .filter(e -> Wording.begins(STAYING, e))
+                        .filter(e -> FirstWords.begins(STAYING, e))
                         .findFirst();
     }
 
     /** A task that failed and closes all the same: what it should have saved is gone. */
     private void task(Closings.Row row, Decision decision, Task task) {
         for (Ending ending : task.endings()) {
-            if (Wording.begins(FAILING, ending.name()) && !decision.canStay(ending.name())) {
+            if (FirstWords.begins(FAILING, ending.name()) && !decision.canStay(ending.name())) {
                 String window = row.window().name().shown();
                 found.add(new Finding(
                         Weight.WRONG,

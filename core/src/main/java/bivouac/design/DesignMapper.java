@@ -18,10 +18,14 @@ abstract class DesignMapper {
     private Optional<Window> scope = Optional.empty();
 
     /** What an expression becomes. */
-    abstract String expression(String source, Optional<Window> scope);
+    String expression(String source, Optional<Window> scope) {
+        return source;
+    }
 
     /** What a reference to a window by its shown name becomes. */
-    abstract String window(String shownName);
+    String window(String shownName) {
+        return shownName;
+    }
 
     /** What a reference to a part of the window in scope, by its expression name, becomes. */
     String part(String expressionName, Optional<Window> in) {

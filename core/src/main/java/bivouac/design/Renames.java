@@ -68,11 +68,6 @@ public final class Renames {
             }
 
             @Override
-            String window(String shownName) {
-                return shownName;
-            }
-
-            @Override
             String kept(String name, Optional<Window> in) {
                 return isOwn(in) && name.equals(from) ? to : name;
             }
@@ -114,16 +109,6 @@ public final class Renames {
     private static Design steps(Design design, DesignMapper.Named kind, String from, String to) {
         return new DesignMapper() {
             @Override
-            String expression(String source, Optional<Window> scope) {
-                return source;
-            }
-
-            @Override
-            String window(String shownName) {
-                return shownName;
-            }
-
-            @Override
             String named(Named of, String shownName) {
                 return of == kind && shownName.equals(from) ? to : shownName;
             }
@@ -150,11 +135,6 @@ public final class Renames {
             }
 
             @Override
-            String window(String shownName) {
-                return shownName;
-            }
-
-            @Override
             String given(String name, String to1) {
                 return to1.equals(window) && name.equals(from) ? to.expression() : name;
             }
@@ -178,11 +158,6 @@ public final class Renames {
             String expression(String source, Optional<Window> scope) {
                 return Paths.replace(source, from, to);
             }
-
-            @Override
-            String window(String shownName) {
-                return shownName;
-            }
         }.map(design);
     }
 
@@ -204,11 +179,6 @@ public final class Renames {
                     out = Paths.replace(out, List.of("opener", from), List.of("opener", to));
                 }
                 return out;
-            }
-
-            @Override
-            String window(String shownName) {
-                return shownName;
             }
 
             @Override

@@ -37,16 +37,6 @@ public record Wording(String key, String where, String text) {
         var used = new HashMap<String, Integer>();
         return new DesignMapper() {
             @Override
-            String expression(String source, Optional<Window> scope) {
-                return source;
-            }
-
-            @Override
-            String window(String shownName) {
-                return shownName;
-            }
-
-            @Override
             String wording(String of, String what, String text, Optional<Window> in) {
                 String key = in.map(w -> w.name().expression()).orElse("application") + "." + of;
                 int count = used.merge(key, 1, Integer::sum);

@@ -69,17 +69,26 @@ abstract class ScriptWindows extends ScriptAnswers {
         String manner = forOwner ? "Manner.WAITS_FOR_OWNER" : "Manner.WAITS_FOR_APPLICATION";
         String asked = world.classOf(open.window()) + ".ask("
                 + arguments(open, window, app(), self, owner(open, window), manner) + ")";
-        var branches = new ArrayList<Answer>();
+        return answers(asked, answersTo(open, path), forms(open), open.as(), whole);
+    }
+
+    /** Its branches but {@code could not}, each with the form of its ending. */
+    private List<Answer> answersTo(Step.Open open, StepPath path) {
+        var answers = new ArrayList<Answer>();
         for (int i = 0; i < open.branches().size(); i++) {
             Step.Branch b = open.branches().get(i);
             if (!isCouldNot(b)) {
-                branches.add(new Answer(world.ending(open.window(), b.ending()), b, path.into(i, 0)));
+                answers.add(new Answer(world.ending(open.window(), b.ending()), b, path.into(i, 0)));
             }
         }
-        List<JavaWorld.Form> all = world.endings(open.window()).stream()
+        return answers;
+    }
+
+    /** The forms of all endings that the opened window has. */
+    private List<JavaWorld.Form> forms(Step.Open open) {
+        return world.endings(open.window()).stream()
                 .map(e -> world.ending(open.window(), e))
                 .toList();
-        return answers(asked, branches, all, open.as(), whole);
     }
 
     boolean alongside(Step.Open open, Window window, StepPath path, Script whole) {
@@ -92,21 +101,11 @@ abstract class ScriptWindows extends ScriptAnswers {
         if (!branches) {
             return line(kept + call + ");");
         }
-        var answers = new ArrayList<Answer>();
-        for (int i = 0; i < open.branches().size(); i++) {
-            Step.Branch b = open.branches().get(i);
-            if (!isCouldNot(b)) {
-                answers.add(new Answer(world.ending(open.window(), b.ending()), b, path.into(i, 0)));
-            }
-        }
-        List<JavaWorld.Form> all = world.endings(open.window()).stream()
-                .map(e -> world.ending(open.window(), e))
-                .toList();
         String result = names.member("ended");
         out.add(kept + call + ", " + result + " -> {");
         Lines outside = out;
         out = new Lines();
-        answers(result, answers, all, Optional.empty(), whole);
+        answers(result, answersTo(open, path), forms(open), Optional.empty(), whole);
         outside.all(out).add("});");
         out = outside;
         return true;

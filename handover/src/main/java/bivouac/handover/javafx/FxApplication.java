@@ -24,7 +24,6 @@ import bivouac.handover.java.Lines;
 import bivouac.handover.java.ScriptOf;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
-import bivouac.handover.meaning.Say;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -343,26 +342,9 @@ final class FxApplication {
     }
 
     private void timer(Timer timer) {
-        String method = world.methodOfTimer(Optional.empty(), timer.name().shown());
         var place = new ScriptPlace.OfTimer(Optional.empty(), timer.name().shown());
-        Say every = meanings.of(timer.every(), Here.on(place))
-                .orElseThrow(
-                        () -> new NotHandedOver(place.words() + ": its length means nothing. Put it right first."));
-        String quoted = JavaNames.literal(timer.name().shown());
-        if (uses.started().contains(timer.name().shown())) {
-            out.add("void start" + JavaNames.upper(method) + "() {");
-            out.add("desk.startTimer(null, " + quoted + ", "
-                            + JavaExpressions.on(world, here).write(every) + ", " + timer.once() + ", this::" + method
-                            + "Fires);")
-                    .add("}")
-                    .blank();
-        }
-        if (uses.stopped().contains(timer.name().shown())) {
-            out.add("void stop" + JavaNames.upper(method) + "() {");
-            out.add("desk.stopTimer(null, " + quoted + ");").add("}").blank();
-        }
-        out.add("private void " + method + "Fires() {");
-        out.all(steps(place, "null", Map.of()).write(timer.fires())).add("}").blank();
+        new FxTimer(meanings, world, uses, here)
+                .write(out, timer, place, steps(place, "null", Map.of()).write(timer.fires()));
     }
 
     // The end

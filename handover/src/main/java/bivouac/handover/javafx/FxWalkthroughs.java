@@ -1,7 +1,6 @@
 package bivouac.handover.javafx;
 
 import bivouac.design.Ending;
-import bivouac.design.Holding;
 import bivouac.design.Task;
 import bivouac.design.Walkthrough;
 import bivouac.handover.Support;
@@ -114,18 +113,7 @@ final class FxWalkthroughs {
     private void holdings(Lines out) {
         out.add("/** Holdings that are there. */");
         out.add("private static final class Nothing implements Holdings {").blank();
-        for (Holding h : meanings.program().design().application().holdings()) {
-            for (boolean take : new boolean[] {true, false}) {
-                boolean may = take ? h.mayFail() : h.mayStay();
-                out.add("@Override");
-                out.add("public " + (may ? "Tried " : "void ")
-                        + world.methodOfHolding(h.name().shown(), take) + "() " + (may ? "{" : "{}"));
-                if (may) {
-                    out.add("return new Tried.Done();").add("}");
-                }
-                out.blank();
-            }
-        }
+        FxWork.alwaysThere(out, world, meanings.program().design());
         out.add("}").blank();
     }
 }

@@ -7,13 +7,9 @@ import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
 import bivouac.design.Timer;
-import bivouac.handover.NotHandedOver;
 import bivouac.handover.java.Ends;
-import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
-import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
-import bivouac.handover.meaning.Say;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Map;
@@ -121,27 +117,8 @@ abstract class FxWindowScripts extends FxWindowParts {
     }
 
     void timer(Timer timer) {
-        String method = world.methodOfTimer(Optional.of(shown), timer.name().shown());
         var place = new ScriptPlace.OfTimer(Optional.of(shown), timer.name().shown());
-        Say every = meanings.of(timer.every(), Here.on(place))
-                .orElseThrow(
-                        () -> new NotHandedOver(place.words() + ": its length means nothing. Put it right first."));
-        String quoted = JavaNames.literal(timer.name().shown());
-        if (uses.started().contains(timer.name().shown())) {
-            out.add("private void start" + JavaNames.upper(method) + "() {");
-            out.add("desk.startTimer(this, " + quoted + ", "
-                            + JavaExpressions.on(world, here).write(every) + ", " + timer.once() + ", this::" + method
-                            + "Fires);")
-                    .add("}")
-                    .blank();
-        }
-        if (uses.stopped().contains(timer.name().shown())) {
-            out.add("private void stop" + JavaNames.upper(method) + "() {");
-            out.add("desk.stopTimer(this, " + quoted + ");").add("}").blank();
-        }
-        out.add("private void " + method + "Fires() {");
-        out.all(steps(place, Ends.PLAIN, Map.of()).write(timer.fires()))
-                .add("}")
-                .blank();
+        new FxTimer(meanings, world, uses, here)
+                .write(out, timer, place, steps(place, Ends.PLAIN, Map.of()).write(timer.fires()));
     }
 }

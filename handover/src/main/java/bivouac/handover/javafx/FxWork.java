@@ -142,6 +142,12 @@ final class FxWork {
         var out = new Lines();
         out.add("/** Yours: it was written once, takes nothing yet, and is not written over. */");
         out.add("public final class OwnHoldings implements Holdings {").blank();
+        alwaysThere(out, world, design);
+        return out.add("}").toString();
+    }
+
+    /** Methods of holdings that are always taken and given back. */
+    static void alwaysThere(Lines out, FxWorld world, Design design) {
         for (Holding h : design.application().holdings()) {
             for (boolean take : new boolean[] {true, false}) {
                 boolean may = take ? h.mayFail() : h.mayStay();
@@ -154,6 +160,5 @@ final class FxWork {
                 out.blank();
             }
         }
-        return out.add("}").toString();
     }
 }

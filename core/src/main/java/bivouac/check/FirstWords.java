@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Locale;
 
 /** What a person means by the words of a button or an ending, as far as its first words tell. */
-final class Wording {
+final class FirstWords {
 
-    private Wording() {}
+    private FirstWords() {}
 
     /** @param plain without access keys */
     static boolean begins(List<String> words, String plain) {
