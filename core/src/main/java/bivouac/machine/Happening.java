@@ -18,9 +18,11 @@ final class Happening {
     private final ReadyMadeEvents readyMade;
     private final RowEvents rows;
     private final TaskEnds taskEnds;
+    private final Entries entries;
 
     Happening(
             Run run,
+            Entries entries,
             Requests requests,
             Holdings holdings,
             Opening opening,
@@ -34,6 +36,7 @@ final class Happening {
         this.readyMade = readyMade;
         this.rows = rows;
         this.taskEnds = taskEnds;
+        this.entries = entries;
     }
 
     /** An event that is possible; not the start. */
@@ -70,7 +73,7 @@ final class Happening {
         int item = NumberedEvent.item(event);
         switch (NumberedEvent.kind(event)) {
             case PRESS -> follow(inst, part);
-            case EDIT -> edit(inst, part, "");
+            case EDIT -> edit(inst, part, typed(inst, part, item));
             case TICK -> tick(inst, part);
             case SELECT -> select(inst, part, item);
             case ANSWER -> readyMade.answer(inst, item);
@@ -92,7 +95,7 @@ final class Happening {
         int item = NumberedEvent.item(event);
         return switch (NumberedEvent.kind(event)) {
             case PRESS -> new Event.Press(i, part);
-            case EDIT -> new Event.Edit(i, part, "");
+            case EDIT -> new Event.Edit(i, part, typed(inst(i), part, NumberedEvent.item(event)));
             case TICK -> new Event.Tick(i, part);
             case SELECT -> new Event.Select(i, part, item);
             case SELECT_ROW -> Event.SelectRows.one(i, part, item);
@@ -110,6 +113,10 @@ final class Happening {
             case KILLED -> new Event.Killed();
             case START_AGAIN -> new Event.StartAgain();
         };
+    }
+
+    private String typed(Inst inst, int part, int item) {
+        return entries.text(inst.plan, inst.plan.parts().get(part), item);
     }
 
     private Inst inst(int position) {

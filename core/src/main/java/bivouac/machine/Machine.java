@@ -51,7 +51,7 @@ public final class Machine {
 
     private <T> T turn(Optional<Consumer<Sighting>> watch, Function<Turn, T> work) {
         Turn waiting = turns.poll();
-        Turn turn = waiting == null ? new Turn(layout, values) : waiting;
+        Turn turn = waiting == null ? new Turn(layout, values, Entries.ANY) : waiting;
         turn.run.begin(watch);
         T result = work.apply(turn);
         turn.run.begin(Optional.empty());

@@ -21,10 +21,15 @@ final class Possible {
     private final ReadyMadeEvents readyMade;
     private final RowEvents rows;
     private final boolean daysPass;
+    private final Entries entries;
 
-    /** @param daysPass whether it makes a difference which day it is */
+    /**
+     * @param daysPass whether it makes a difference which day it is
+     * @param entries what is typed where events are listed
+     */
     Possible(
             boolean daysPass,
+            Entries entries,
             Run run,
             Blocking blocking,
             Tasks tasks,
@@ -38,6 +43,7 @@ final class Possible {
         this.readyMade = readyMade;
         this.rows = rows;
         this.daysPass = daysPass;
+        this.entries = entries;
     }
 
     /** Every event that is possible; an edit in the list stands for any text. */
@@ -135,8 +141,8 @@ final class Possible {
             case Part.Button b -> press(inst, i, part, events);
             case Part.MenuCommand m -> press(inst, i, part, events);
             case Part.Link l -> press(inst, i, part, events);
-            case Part.TextField f -> change(inst, i, part, NumberedEvent.Kind.EDIT, 1, events);
-            case Part.ValueField f -> change(inst, i, part, NumberedEvent.Kind.EDIT, 1, events);
+            case Part.TextField f -> edit(inst, i, part, events);
+            case Part.ValueField f -> edit(inst, i, part, events);
             case Part.TickBox b -> change(inst, i, part, NumberedEvent.Kind.TICK, 1, events);
             case Part.Choice c ->
                 change(inst, i, part, NumberedEvent.Kind.SELECT, c.items().size(), events);
@@ -158,6 +164,10 @@ final class Possible {
         if (usable(inst, part)) {
             events.add(NumberedEvent.Kind.PRESS, i, part.number, 0);
         }
+    }
+
+    private void edit(Inst inst, int i, PartPlan part, EventList events) {
+        change(inst, i, part, NumberedEvent.Kind.EDIT, entries.count(inst.plan, part), events);
     }
 
     private void change(Inst inst, int i, PartPlan part, NumberedEvent.Kind kind, int items, EventList events) {

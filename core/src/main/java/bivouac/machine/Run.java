@@ -19,6 +19,10 @@ import bivouac.state.Inst;
 import bivouac.state.Situation;
 import bivouac.state.Values;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -40,9 +44,16 @@ final class Run extends Situation {
     private int steps;
     /** Counts openings and closings, so that an order of windows is made anew only after one. */
     private int changes;
+    /** What went wrong in this event. */
+    private final List<Fault> faults = new ArrayList<>();
+
+    /** Which operations any event has reached, by the script's number and its place in it. */
+    private final BitSet[] reached;
 
     Run(Program program, Values values) {
         super(program, values);
+        this.reached = new BitSet[program.scriptCount()];
+        Arrays.setAll(reached, i -> new BitSet());
     }
 
     /** Begins to deal with an event. */
@@ -51,6 +62,7 @@ final class Run extends Situation {
         budget.refill(Budget.OF_AN_EVENT);
         steps = 0;
         changes++;
+        faults.clear();
     }
 
     /** The same, with nobody who watches. */
@@ -79,7 +91,22 @@ final class Run extends Situation {
 
     void fault(Fault.Rule rule, String message, Optional<StepRef> where) {
         faulted = true;
-        see(new Sighting.Faulted(new Fault(rule, message, where)));
+        var fault = new Fault(rule, message, where);
+        faults.add(fault);
+        see(new Sighting.Faulted(fault));
+    }
+
+    List<Fault> faults() {
+        return faults;
+    }
+
+    /** An operation of a script is run. */
+    void reach(Frame.OfScript frame) {
+        reached[frame.script.number()].set(frame.pc);
+    }
+
+    boolean hasReached(int script, int op) {
+        return reached[script].get(op);
     }
 
     /** A value could not be made: X3, or X6 where that would have been too much work. */

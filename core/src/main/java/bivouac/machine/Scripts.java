@@ -49,6 +49,7 @@ final class Scripts {
     /** One operation of the script on top. */
     void advance(Frame.OfScript frame) {
         Op op = frame.script.ops().get(frame.pc);
+        run.reach(frame);
         if (op instanceof Op.Finish) {
             finish(frame);
             return;

@@ -1,9 +1,14 @@
 package bivouac.machine;
 
+import bivouac.expression.Compiled;
 import bivouac.expression.Value;
+import bivouac.plan.Reading;
+import bivouac.state.Inst;
 import bivouac.state.Layout;
 import bivouac.state.Saved;
+import bivouac.state.Situation;
 import java.time.LocalDate;
+import java.util.List;
 
 /**
  * The same machine for those who look at millions of states: over packed states, events as numbers, and no objects made
@@ -23,10 +28,19 @@ public final class Stepper {
 
     /** @param today what {@code app.today} is where nothing in the design reads it */
     public Stepper(Machine machine, LocalDate today) {
-        this.layout = machine.layout();
-        this.turn = new Turn(layout, machine.values());
+        this(machine.layout(), new Turn(machine.layout(), machine.values(), Entries.ANY), today);
+    }
+
+    /** Over states of a layout of its own, with what is typed into fields where events are listed. */
+    public Stepper(Layout layout, Entries entries, LocalDate today) {
+        this(layout, new Turn(layout, layout.newValues(), entries), today);
+    }
+
+    private Stepper(Layout layout, Turn turn, LocalDate today) {
+        this.layout = layout;
+        this.turn = turn;
         this.saved = new Saved(turn.run);
-        this.today = machine.values().number(new Value.Date(today));
+        this.today = turn.run.number(new Value.Date(today));
     }
 
     /** Packs the state after the start script; see {@link #words}. */
@@ -57,8 +71,18 @@ public final class Stepper {
 
     /** An event of the state that is open, as a record. */
     public Event event(int number) {
+        return event(events.get(number));
+    }
+
+    /** An event of the state that is open, as what says which it is in that state. */
+    public long numbered(int number) {
+        return events.get(number);
+    }
+
+    /** What {@link #numbered} answered, as a record. */
+    public Event event(long numbered) {
         again();
-        return turn.happening.event(events.get(number));
+        return turn.happening.event(numbered);
     }
 
     /** Takes one of the events of the state that is open, and packs the state after it; see {@link #words}. */
@@ -82,5 +106,72 @@ public final class Stepper {
     /** How many words it has. */
     public int length() {
         return length;
+    }
+
+    // What happened, and how things stand
+
+    /** What went wrong in the last step. */
+    public List<Fault> faults() {
+        return turn.run.faults();
+    }
+
+    /** Whether something in the situation, as it is now, has grown beyond what is followed; its number, or -1. */
+    public int beyond(Growth growth) {
+        return growth.beyond(turn.run);
+    }
+
+    /** Whether an operation of a script has been run by any event so far. */
+    public boolean hasReached(int script, int op) {
+        return turn.run.hasReached(script, op);
+    }
+
+    /** Whether the application runs in the situation that is open: it has not ended, and was not killed. */
+    public boolean isRunning() {
+        again();
+        return turn.run.phase == Situation.RUNNING;
+    }
+
+    /** Whether it has ended by itself. */
+    public boolean hasEnded() {
+        again();
+        return turn.run.phase == Situation.ENDED;
+    }
+
+    /** Sets a bit for each window that is open, by its number in the program. */
+    public void openWindows(long[] to, int from) {
+        again();
+        for (Inst inst : turn.run.instances) {
+            to[from + (inst.plan.number >> 6)] |= 1L << inst.plan.number;
+        }
+    }
+
+    /** How many windows are waited for. */
+    public int waitedFor() {
+        again();
+        int count = 0;
+        for (Inst inst : turn.run.instances) {
+            count += inst.waits == Inst.WAITS_NOT ? 0 : 1;
+        }
+        return count;
+    }
+
+    /** Whether a condition of the application holds in the situation that is open; one that has no value does not. */
+    public boolean holds(Compiled<Reading> condition) {
+        again();
+        return turn.run.or(() -> condition.evaluate(turn.run.here(null, null)).equals(Value.YES), false);
+    }
+
+    /** What the whole of the situation that is open looks like. */
+    public Scene scene() {
+        again();
+        return turn.scene();
+    }
+
+    /** Whether an event is one that people, tasks or time bring about: neither the end of the session nor a kill. */
+    public static boolean isOrdinary(long numbered) {
+        return switch (NumberedEvent.kind(numbered)) {
+            case SESSION_ENDS, KILLED, START_AGAIN -> false;
+            default -> true;
+        };
     }
 }

@@ -18,7 +18,8 @@ final class Turn {
     private final Tasks tasks;
     private final EventList events = new EventList();
 
-    Turn(Layout layout, Values values) {
+    /** @param entries what is typed where events are listed */
+    Turn(Layout layout, Values values, Entries entries) {
         this.run = new Run(layout.program(), values);
         this.walk = new Walk(layout);
         this.tasks = new Tasks(run);
@@ -32,9 +33,9 @@ final class Turn {
         var rows = new RowEvents(run, removals);
         var readyMade = new ReadyMadeEvents(run, requests, endings);
         var scripts = new Scripts(run, requests, ends, tasks, holdings, opening, new RowSteps(run, removals));
-        this.possible = new Possible(layout.readsToday(), run, blocking, tasks, opening, readyMade, rows);
+        this.possible = new Possible(layout.readsToday(), entries, run, blocking, tasks, opening, readyMade, rows);
         this.happening = new Happening(
-                run, requests, holdings, opening, readyMade, rows, new TaskEnds(run, tasks, requests, ends, holdings));
+                run, entries, requests, holdings, opening, readyMade, rows, new TaskEnds(run, tasks, requests, ends, holdings));
         this.settling = new Settling(run, requests, scripts, tasks);
     }
 

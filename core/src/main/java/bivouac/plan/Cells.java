@@ -133,9 +133,20 @@ public final class Cells {
                     ranges.flow(h.value(), number, to, h.type());
                 }));
             }
+            case Op.AddRow add -> rows(add.list(), add.values(), number);
+            case Op.ChangeRow change -> rows(change.list(), change.values(), number);
             default -> {
-                // it keeps nothing in a cell that is not a list's, which can hold any rows
+                // it keeps nothing in a cell
             }
+        }
+    }
+
+    /** A list can hold any rows; which list is meant is known only when it is run, but for its name. */
+    private void rows(ListIn list, List<Op.Hand> values, int script) {
+        for (WindowPlan window : program.windows()) {
+            window.part(list.part())
+                    .flatMap(PartPlan::rowsOf)
+                    .ifPresent(rows -> values.forEach(v -> ranges.feed(v.value(), script, rows.rowsCell())));
         }
     }
 
@@ -176,6 +187,11 @@ public final class Cells {
             int ending = plan.endingNumber(close.ending().orElse(plan.usualEnding()));
             given(plan, ending, close.gives(), script.number());
         }
+    }
+
+    /** What arrives where. */
+    Ranges ranges() {
+        return ranges;
     }
 
     /** What a cell of the application or of a window can hold. */

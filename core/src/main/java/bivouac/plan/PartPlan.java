@@ -3,6 +3,7 @@ package bivouac.plan;
 import bivouac.design.Braces;
 import bivouac.design.Part;
 import bivouac.design.Type;
+import bivouac.expression.Compiled;
 import bivouac.expression.EvaluationFault;
 import bivouac.expression.Scope;
 import bivouac.expression.TextTemplate;
@@ -331,6 +332,16 @@ public final class PartPlan {
         };
     }
 
+    /** What its live text reads. */
+    List<Compiled<Reading>> liveText() {
+        return live ? text.expressions() : List.of();
+    }
+
+    /** Where it keeps what it holds. */
+    public Cell cell() {
+        return cell;
+    }
+
     /** What its slots can hold, as far as the part itself says. */
     void ranges(Ranges ranges) {
         switch (part) {
@@ -339,8 +350,14 @@ public final class PartPlan {
                 ranges.few(cell, Value.EMPTY);
                 c.items().forEach(i -> ranges.few(cell, Value.of(i)));
             }
-            case Part.TextField f -> ranges.any(cell);
-            case Part.ValueField f -> ranges.any(cell);
+            case Part.TextField f -> {
+                ranges.any(cell);
+                ranges.feeds(cell, text);
+            }
+            case Part.ValueField f -> {
+                ranges.any(cell);
+                ranges.feeds(cell, text);
+            }
             case Part.ListOfRows l -> {
                 ranges.any(cell);
                 ranges.any(rows.orElseThrow().selectedCell());

@@ -151,6 +151,10 @@ public final class Program {
         expressions.add(expression);
     }
 
+    List<Compiled<Reading>> expressions() {
+        return Collections.unmodifiableList(expressions);
+    }
+
     /** The places at which scripts can be at rest, in the order of the scripts. */
     public List<RestPoint> restPoints() {
         return Collections.unmodifiableList(restPoints);

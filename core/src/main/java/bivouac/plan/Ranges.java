@@ -61,9 +61,14 @@ final class Ranges {
     /** What an ending of a window gives. */
     record Give(int window, int ending, int index) {}
 
-    private record Copy(Object from, Object to) {}
+    record Copy(Object from, Object to) {}
 
     private final List<Copy> copies = new ArrayList<>();
+
+    /** What a value is made from that arrives in a cell, whatever becomes of it on the way. */
+    record Feed(Compiled<Reading> value, int script, Object to) {}
+
+    private final List<Feed> feeds = new ArrayList<>();
 
     /** No script, for what stands on a window or in the application. */
     static final int NO_SCRIPT = -1;
@@ -97,6 +102,7 @@ final class Ranges {
 
     /** A text is kept: the one that is written down, or what its braces make of it. */
     void text(Object cell, TextTemplate<Reading> text) {
+        feeds(cell, text);
         if (text.isLive()) {
             any(cell);
         } else {
@@ -113,7 +119,26 @@ final class Ranges {
         }
     }
 
+    /** A cell gets what the braces of a text make, or something of it. */
+    void feeds(Object cell, TextTemplate<Reading> text) {
+        text.expressions().forEach(e -> feed(e, NO_SCRIPT, cell));
+    }
+
+    /** A cell gets something that is made from a value. */
+    void feed(Compiled<Reading> value, int script, Object to) {
+        feeds.add(new Feed(value, script, to));
+    }
+
+    List<Feed> feeds() {
+        return feeds;
+    }
+
+    List<Copy> copies() {
+        return copies;
+    }
+
     void flow(Compiled<Reading> value, int script, Object to, Type type) {
+        feed(value, script, to);
         flows.add(new Flow(value, script, to, type));
     }
 
@@ -211,7 +236,7 @@ final class Ranges {
         held.values().stream().filter(h -> !h.any && !h.flag).forEach(h -> to.addAll(h.values));
     }
 
-    private static Object key(Cell cell, int script) {
+    static Object key(Cell cell, int script) {
         return cell instanceof Cell.OfScript(int slot) ? in(script, slot) : cell;
     }
 

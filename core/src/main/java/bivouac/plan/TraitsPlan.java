@@ -125,6 +125,11 @@ public final class TraitsPlan {
         return Braces.isLive(look.of(part.traits()));
     }
 
+    /** The conditions that some traits follow. */
+    List<Compiled<Reading>> conditions() {
+        return follows.stream().flatMap(Optional::stream).toList();
+    }
+
     /** Whether something in the traits can be fault X3 at rest (E2). */
     public boolean mayFault() {
         return follows.stream().flatMap(Optional::stream).anyMatch(Compiled::mayFault)

@@ -286,6 +286,7 @@ public final class WindowPlan {
             ranges.text(Cells.cell(this, TEXT), text);
         } else {
             ranges.any(Cells.cell(this, TEXT));
+            pickerStart.ifPresent(e -> ranges.feed(e, Ranges.NO_SCRIPT, Cells.cell(this, TEXT)));
         }
     }
 
@@ -368,6 +369,11 @@ public final class WindowPlan {
     /** Whether an instance has to remember who opened it: only if something in it names that. */
     public boolean usesOpener() {
         return usesOpener;
+    }
+
+    /** What its live title reads. */
+    List<Compiled<Reading>> liveTitle() {
+        return titleLive ? title.expressions() : List.of();
     }
 
     public boolean titleLive() {

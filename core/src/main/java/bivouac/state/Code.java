@@ -1,9 +1,11 @@
 package bivouac.state;
 
 import bivouac.expression.Value;
+import bivouac.plan.Cell;
 import bivouac.plan.Range;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 /** How the number in a slot is written in as few bits as what it can hold needs. */
 sealed interface Code {
@@ -40,6 +42,61 @@ sealed interface Code {
                 yield Arrays.equals(numbers, new int[] {Values.NO, Values.YES}) ? new YesNo() : new Few(numbers);
             }
         };
+    }
+
+    /** The same where all values of a cell may count as one. */
+    static Code of(Cell cell, Range range, Values values, Optional<Folding> folding) {
+        Optional<Value> one = folding.flatMap(f -> f.value(cell));
+        List<Value> rows = folding.map(f -> f.rows(cell)).orElse(List.of());
+        if (one.isPresent()) {
+            boolean mayBeNone = !(range instanceof Range.Few few) || few.values().contains(Value.NONE);
+            return new AsOne(values.number(one.get()), mayBeNone);
+        }
+        if (!rows.isEmpty()) {
+            return new Counted(rows.stream().mapToInt(values::number).toArray(), values);
+        }
+        return of(range, values);
+    }
+
+    /** One number for all, and whether there is a value at all where there may be none. */
+    record AsOne(int one, boolean mayBeNone) implements Code {
+        @Override
+        public int width() {
+            return mayBeNone ? 1 : 0;
+        }
+
+        @Override
+        public int code(int number) {
+            return mayBeNone && number == Values.NONE ? 1 : 0;
+        }
+
+        @Override
+        public int number(int code) {
+            return code == 1 ? Values.NONE : one;
+        }
+    }
+
+    /**
+     * A list by how many rows it has.
+     *
+     * @param numbers the list that stands for all of its length, by that
+     */
+    record Counted(int[] numbers, Values values) implements Code {
+        @Override
+        public int width() {
+            return Bits.width(numbers.length);
+        }
+
+        @Override
+        public int code(int number) {
+            int count = values.value(number) instanceof Value.Items(List<Value> rows) ? rows.size() : 0;
+            return count < numbers.length ? count : UNFORESEEN;
+        }
+
+        @Override
+        public int number(int code) {
+            return numbers[code];
+        }
     }
 
     /** The number itself, in so many bits. */

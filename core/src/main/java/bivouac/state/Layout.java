@@ -11,6 +11,7 @@ import bivouac.plan.Program;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -25,6 +26,9 @@ public final class Layout {
     final Program program;
     /** The values that have the first numbers in every run. */
     private final List<Value> constants;
+
+    /** The values of one search, which a folded layout looks at itself. */
+    private final Optional<Values> own;
 
     final WindowLayout[] windows;
     final Points points;
@@ -53,10 +57,15 @@ public final class Layout {
 
     /** The one of a program, which all that run it share. */
     public static Layout of(Program program) {
-        return program.made(Layout.class, Layout::new);
+        return program.made(Layout.class, p -> new Layout(p, Optional.empty()));
     }
 
-    private Layout(Program program) {
+    /** The one for looking at every situation, in which values on which nothing depends count as one. */
+    public static Layout folded(Program program, Folding folding) {
+        return new Layout(program, Optional.of(folding));
+    }
+
+    private Layout(Program program, Optional<Folding> folding) {
         this.program = program;
         Value firstFiles = new Value.Items(PretendFiles.in(program.design()).paths().stream()
                 .sorted()
@@ -66,21 +75,24 @@ public final class Layout {
         var all = new ArrayList<>(program.cells().constants());
         all.add(firstFiles);
         all.add(noTraces);
+        folding.ifPresent(f -> all.addAll(f.values()));
         this.constants = List.copyOf(all);
-        Values values = newValues();
+        Values values = new Values(constants);
+        this.own = folding.map(f -> values);
         var openings = new Openings(program);
         this.windows = program.windows().stream()
-                .map(w -> WindowLayout.of(w, program, values, openings))
+                .map(w -> WindowLayout.of(w, program, values, openings, folding))
                 .toArray(WindowLayout[]::new);
         this.points = new Points(program, values);
         Cells cells = program.cells();
         this.variables = new Code[program.variables().size()];
         for (int i = 0; i < variables.length; i++) {
             Cell cell = new Cell.OfApplication(i);
-            variables[i] = cells.matters(cell) ? Code.of(cells.range(cell), values) : null;
+            variables[i] = cells.matters(cell) ? Code.of(cell, cells.range(cell), values, folding) : null;
         }
         this.remembersClosing = program.design().application().departure() instanceof DepartureRule.LastWindow;
-        this.readsToday = cells.matters(Cell.OfRun.TODAY) || usesDates(program);
+        this.readsToday = folding.map(Folding::readsToday)
+                .orElseGet(() -> cells.matters(Cell.OfRun.TODAY) || usesDates(program));
         this.readsTraces = cells.matters(Cell.OfRun.TRACES);
         this.filesChange = openings.writes();
         this.endsSaying = openings.endsSaying();
@@ -112,26 +124,15 @@ public final class Layout {
 
     /** Values of a type that starts with today can come to be at any time. */
     private static boolean usesDates(Program program) {
-        return program.variables().stream().anyMatch(v -> holdsDate(v.type()))
+        return program.variables().stream().anyMatch(v -> Folding.holdsDate(v.type()))
                 || program.windows().stream()
-                        .anyMatch(w -> w.window().takes().stream().anyMatch(t -> holdsDate(t.type()))
-                                || w.variables().stream().anyMatch(v -> holdsDate(v.type()))
+                        .anyMatch(w -> w.window().takes().stream().anyMatch(t -> Folding.holdsDate(t.type()))
+                                || w.variables().stream().anyMatch(v -> Folding.holdsDate(v.type()))
                                 || w.window() instanceof Picker p && p.of() == Picker.Of.DATE
                                 || w.parts().stream()
                                         .anyMatch(p -> p.rowsOf().isPresent()
                                                 && p.rowsOf().orElseThrow().list().columns().stream()
-                                                        .anyMatch(c -> holdsDate(c.type()))));
-    }
-
-    private static boolean holdsDate(Type type) {
-        return switch (type) {
-            case Type.Plain plain -> plain == Type.Plain.DATE;
-            case Type.ListOf(Type of) -> holdsDate(of);
-            case Type.RowOf(var columns) -> columns.stream().anyMatch(c -> holdsDate(c.type()));
-            case Type.ChoiceOf c -> false;
-            case Type.Unknown u -> false;
-            case Type.WindowOf w -> false;
-        };
+                                                        .anyMatch(c -> Folding.holdsDate(c.type()))));
     }
 
     public Program program() {
@@ -140,7 +141,7 @@ public final class Layout {
 
     /** The values of a run that begins: those that the program can hold have the same numbers in each. */
     public Values newValues() {
-        return new Values(constants);
+        return own.orElseGet(() -> new Values(constants));
     }
 
     /** The number of the list of pretend files that are there at first. */

@@ -30,22 +30,27 @@ public final class StateTable {
         return size;
     }
 
+    /** The same of words from the first on. */
+    public int add(long[] words, int length) {
+        return add(words, 0, length);
+    }
+
     /**
      * Adds a state.
      *
-     * @return its number, from 0 and in the order of adding, if it is new; -1 if it is known
+     * @return its number, from 0 and in the order of adding, if it is new; else -2 less the number that it has
      */
-    public int add(long[] words, int length) {
-        long hash = State.mixed(words, 0, length);
+    public int add(long[] words, int from, int length) {
+        long hash = State.mixed(words, from, length);
         int mask = slots.length - 1;
         int slot = (int) (hash >>> 32) & mask;
         while (slots[slot] != 0) {
-            if ((slots[slot] ^ hash) >>> 32 == 0 && isAt((int) slots[slot] - 1, words, length)) {
-                return -1;
+            if ((slots[slot] ^ hash) >>> 32 == 0 && isAt((int) slots[slot] - 1, words, from, length)) {
+                return -1 - (int) slots[slot];
             }
             slot = slot + 1 & mask;
         }
-        keep(words, length);
+        keep(words, from, length);
         slots[slot] = hash & 0xFFFFFFFF00000000L | ++size;
         if (size > (long) slots.length * FULL / 100) {
             grow();
@@ -53,17 +58,31 @@ public final class StateTable {
         return size - 1;
     }
 
+    /** The number of a state; -1 if it was never added. May be asked by several threads while nobody adds. */
+    public int find(long[] words, int from, int length) {
+        long hash = State.mixed(words, from, length);
+        int mask = slots.length - 1;
+        int slot = (int) (hash >>> 32) & mask;
+        while (slots[slot] != 0) {
+            if ((slots[slot] ^ hash) >>> 32 == 0 && isAt((int) slots[slot] - 1, words, from, length)) {
+                return (int) slots[slot] - 1;
+            }
+            slot = slot + 1 & mask;
+        }
+        return -1;
+    }
+
     /**
      * A state says itself where it ends, so one cannot begin with another one: as many words as the one that is looked
      * for has are enough to compare.
      */
-    private boolean isAt(int number, long[] words, int length) {
+    private boolean isAt(int number, long[] words, int from, int length) {
         long[] in = piece(number);
         int at = first(number);
-        return at + length <= in.length && Arrays.equals(in, at, at + length, words, 0, length);
+        return at + length <= in.length && Arrays.equals(in, at, at + length, words, from, from + length);
     }
 
-    private void keep(long[] words, int length) {
+    private void keep(long[] words, int from, int length) {
         if (free + length > PIECE) {
             piece++;
             pieces = piece == pieces.length ? Arrays.copyOf(pieces, piece * 2) : pieces;
@@ -72,7 +91,7 @@ public final class StateTable {
         }
         places = size == places.length ? Arrays.copyOf(places, size * 2) : places;
         places[size] = piece * PIECE + free;
-        System.arraycopy(words, 0, pieces[piece], free, length);
+        System.arraycopy(words, from, pieces[piece], free, length);
         free += length;
     }
 

@@ -7,6 +7,7 @@ import bivouac.plan.Program;
 import bivouac.plan.RestPoint;
 import bivouac.plan.WindowPlan;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -41,10 +42,14 @@ record WindowLayout(
         SOMETIMES
     }
 
-    static WindowLayout of(WindowPlan plan, Program program, Values values, Openings openings) {
+    static WindowLayout of(
+            WindowPlan plan, Program program, Values values, Openings openings, Optional<Folding> folding) {
         Cells cells = program.cells();
         Code[] all = slots(plan)
-                .mapToObj(s -> Code.of(cells.range(new Cell.OfWindow(plan.number, s)), values))
+                .mapToObj(s -> {
+                    var cell = new Cell.OfWindow(plan.number, s);
+                    return Code.of(cell, cells.range(cell), values, folding);
+                })
                 .toArray(Code[]::new);
         int[] slots = slots(plan)
                 .filter(s -> cells.matters(new Cell.OfWindow(plan.number, s)) && all[s].width() > 0)

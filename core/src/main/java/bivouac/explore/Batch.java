@@ -1,0 +1,176 @@
+package bivouac.explore;
+
+import bivouac.machine.Fault;
+import bivouac.machine.Stepper;
+import bivouac.state.StateTable;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * What one thread found out about some situations that lie one behind the other: where their events lead to. It only
+ * reads what is known; what is new is numbered afterwards, in order, so that it does not matter how many threads there
+ * are.
+ */
+final class Batch {
+
+    /** A step leads beyond a bound. */
+    static final int BEYOND = -1;
+
+    /** A step is none that people, tasks or time bring about. */
+    static final int APART = 1;
+
+    private final Question question;
+    private final Stepper stepper;
+    private final StateTable known;
+    private final int windowWords;
+
+    /** By step: the number of the state that it leads to, {@link #BEYOND}, or -2 less the place of a new one. */
+    int[] targets = new int[1024];
+
+    byte[] kinds = new byte[1024];
+    /** By step that leads beyond a bound: which. */
+    int[] bounds = new int[1024];
+
+    int steps;
+
+    /** By situation: how many steps it has. */
+    int[] counts = new int[1024];
+
+    int size;
+
+    long[] words = new long[4096];
+    private int used;
+    /** By new state: its first word, and how many it has. */
+    int[] firsts = new int[1024];
+
+    int[] lengths = new int[1024];
+    int fresh;
+
+    /** By situation: which windows are open. */
+    long[] open = new long[1024];
+
+    byte[] looks = new byte[1024];
+    long[] holds = new long[1024];
+    final List<Faulted> faults = new ArrayList<>();
+
+    /** Something went wrong in a step of a situation. */
+    record Faulted(int situation, int step, Fault fault) {}
+
+    static final int RUNNING = 1;
+    static final int ENDED = 2;
+    /** Nothing can be done there but to end it all from outside. */
+    static final int STUCK = 4;
+
+    static final int DEEP = 8;
+
+    /** So many windows waited for at once are more than people keep in mind. */
+    private static final int DEEPEST = 3;
+
+    Batch(Question question, StateTable known) {
+        this.question = question;
+        this.stepper = question.stepper();
+        this.known = known;
+        this.windowWords = words(question);
+    }
+
+    /** How many words say which windows are open. */
+    static int words(Question question) {
+        return Math.max(1, question.program().windows().size() + 63 >> 6);
+    }
+
+    Stepper stepper() {
+        return stepper;
+    }
+
+    void clear() {
+        steps = 0;
+        size = 0;
+        used = 0;
+        fresh = 0;
+        faults.clear();
+    }
+
+    /** Takes all steps of the situations from a number on. */
+    void explore(int from, int to) {
+        clear();
+        for (int state = from; state < to; state++) {
+            one(state);
+        }
+    }
+
+    private void one(int state) {
+        int events = stepper.open(known.piece(state), known.first(state));
+        look(events);
+        for (int e = 0; e < events; e++) {
+            stepper.step(e);
+            boolean apart = !Stepper.isOrdinary(stepper.numbered(e));
+            if (steps == targets.length) {
+                targets = Arrays.copyOf(targets, steps * 2);
+                kinds = Arrays.copyOf(kinds, steps * 2);
+                bounds = Arrays.copyOf(bounds, steps * 2);
+            }
+            if (!stepper.faults().isEmpty()) {
+                int situation = size;
+                int step = e;
+                stepper.faults().forEach(f -> faults.add(new Faulted(situation, step, f)));
+            }
+            kinds[steps] = (byte) (apart ? APART : 0);
+            targets[steps++] = target();
+        }
+        counts[size++] = events;
+    }
+
+    private int target() {
+        int bound = stepper.beyond(question.growth());
+        if (bound >= 0) {
+            bounds[steps] = bound;
+            return BEYOND;
+        }
+        int state = known.find(stepper.words(), 0, stepper.length());
+        return state >= 0 ? state : -2 - keep(stepper.words(), stepper.length());
+    }
+
+    private int keep(long[] from, int length) {
+        if (used + length > words.length) {
+            words = Arrays.copyOf(words, Math.max(words.length * 2, used + length));
+        }
+        if (fresh == firsts.length) {
+            firsts = Arrays.copyOf(firsts, fresh * 2);
+            lengths = Arrays.copyOf(lengths, fresh * 2);
+        }
+        System.arraycopy(from, 0, words, used, length);
+        firsts[fresh] = used;
+        lengths[fresh] = length;
+        used += length;
+        return fresh++;
+    }
+
+    private void look(int events) {
+        if (size == counts.length) {
+            counts = Arrays.copyOf(counts, size * 2);
+            looks = Arrays.copyOf(looks, size * 2);
+            holds = Arrays.copyOf(holds, size * 2);
+        }
+        if ((size + 1) * windowWords > open.length) {
+            open = Arrays.copyOf(open, (size + 1) * windowWords * 2);
+        }
+        Arrays.fill(open, size * windowWords, (size + 1) * windowWords, 0);
+        stepper.openWindows(open, size * windowWords);
+        int look = stepper.isRunning() ? RUNNING : stepper.hasEnded() ? ENDED : 0;
+        if (look == RUNNING) {
+            boolean can = false;
+            for (int e = 0; e < events && !can; e++) {
+                can = Stepper.isOrdinary(stepper.numbered(e));
+            }
+            look |= can ? 0 : STUCK;
+            look |= stepper.waitedFor() > DEEPEST ? DEEP : 0;
+        }
+        looks[size] = (byte) look;
+        long hold = 0;
+        for (int c = 0; c < question.conditions().size(); c++) {
+            hold |= stepper.holds(question.conditions().get(c)) ? 1L << c : 0;
+        }
+        holds[size] = hold;
+    }
+}

@@ -1,0 +1,199 @@
+package bivouac.explore;
+
+import bivouac.machine.Event;
+import bivouac.machine.Fault;
+import bivouac.machine.Stepper;
+import bivouac.plan.StepRef;
+import bivouac.state.StateTable;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The situations that an exploration has met, numbered in the order in which they were, and the steps between them.
+ * Immutable once the exploration is done.
+ */
+public final class Explored {
+
+    /** How an exploration came to its end. */
+    public enum Outcome {
+        /** Every situation was met, but for those beyond a bound. */
+        DONE,
+        STOPPED,
+        OUT_OF_TIME,
+        OUT_OF_MEMORY
+    }
+
+    /** A step: from a situation by the how-manieth of its events. */
+    public record Step(int situation, int event) {}
+
+    /** Something that goes wrong, and the first step that shows it. */
+    public record Faulted(Fault fault, Step step) {}
+
+    /** Faults of one rule at one step are one, whatever the values are that their messages say. */
+    private record FaultAt(Fault.Rule rule, Optional<StepRef> where, String message) {
+        static FaultAt of(Fault fault) {
+            return new FaultAt(
+                    fault.rule(), fault.where(), fault.where().isPresent() ? "" : fault.message());
+        }
+    }
+
+    private final Question question;
+    final StateTable states = new StateTable();
+    /** By situation: from which it was reached first, and by which of its events. */
+    final Ints parents = new Ints();
+
+    final Ints by = new Ints();
+    /** By situation that was looked at: where its steps begin among the targets. */
+    final Ints begins = new Ints();
+
+    /** By step that is ordinary: where it leads to, or {@link Batch#BEYOND}. */
+    final Ints targets = new Ints();
+
+    final Longs open = new Longs();
+    final Ints looks = new Ints();
+    final Longs holds = new Longs();
+    /** The first situation of each depth. */
+    final List<Integer> depths = new ArrayList<>();
+
+    private final Map<FaultAt, Faulted> faults = new LinkedHashMap<>();
+    final Map<Integer, Step> bounds = new LinkedHashMap<>();
+    final List<Fault> faultsOfStart = new ArrayList<>();
+    final List<Stepper> steppers = new ArrayList<>();
+    private final int windowWords;
+    long steps;
+    Outcome outcome = Outcome.DONE;
+    long nanos;
+
+    Explored(Question question) {
+        this.question = question;
+        this.windowWords = Batch.words(question);
+    }
+
+    public Question question() {
+        return question;
+    }
+
+    /** How many situations were met. */
+    public int situations() {
+        return states.size();
+    }
+
+    /** How many of them were looked at: all, unless it ended early. */
+    public int lookedAt() {
+        return begins.size();
+    }
+
+    public long steps() {
+        return steps;
+    }
+
+    /** How many events lie at the most between the start and a situation. */
+    public int depth() {
+        return depths.size() - 1;
+    }
+
+    public Outcome outcome() {
+        return outcome;
+    }
+
+    public double seconds() {
+        return nanos / 1e9;
+    }
+
+    /** Whether no situation is left out. */
+    public boolean isComplete() {
+        return outcome == Outcome.DONE && bounds.isEmpty();
+    }
+
+    /** By what it is bounded, in words; none where only time, memory or somebody ended it, or where it is complete. */
+    public List<String> boundedBy() {
+        return bounds.keySet().stream()
+                .map(question.growth()::words)
+                .distinct()
+                .toList();
+    }
+
+    /** How many bytes the situations take, without the steps between them. */
+    public long bytes() {
+        return states.bytes() + parents.bytes() + by.bytes();
+    }
+
+    /** How many bytes all of it takes. */
+    public long allBytes() {
+        return bytes() + begins.bytes() + targets.bytes() + open.bytes() + looks.bytes() + holds.bytes();
+    }
+
+    void fault(Fault fault, Step step) {
+        faults.putIfAbsent(FaultAt.of(fault), new Faulted(fault, step));
+    }
+
+    /** What goes wrong anywhere but at the start, in the order in which it was met. */
+    public List<Faulted> faults() {
+        return List.copyOf(faults.values());
+    }
+
+    /** What goes wrong at the start. */
+    public List<Fault> faultsOfStart() {
+        return List.copyOf(faultsOfStart);
+    }
+
+    // What is known of one situation
+
+    boolean is(int situation, int look) {
+        return (looks.get(situation) & look) != 0;
+    }
+
+    boolean isOpen(int situation, int window) {
+        return (open.get(situation * windowWords + (window >> 6)) >>> window & 1) != 0;
+    }
+
+    /** Whether a condition of the question holds in a situation that was looked at. */
+    public boolean holds(int situation, int condition) {
+        return (holds.get(situation) >>> condition & 1) != 0;
+    }
+
+    /** Whether the application runs there. */
+    public boolean isRunning(int situation) {
+        return is(situation, Batch.RUNNING);
+    }
+
+    int begin(int situation) {
+        return begins.get(situation);
+    }
+
+    int end(int situation) {
+        return situation + 1 < begins.size() ? begins.get(situation + 1) : targets.size();
+    }
+
+    /** Whether any event has run an operation of a script. */
+    public boolean hasReached(int script, int op) {
+        return steppers.stream().anyMatch(s -> s.hasReached(script, op));
+    }
+
+    // Trails
+
+    /** The shortest way from the start to a situation, as events of the machine. */
+    public List<Event> trail(int situation) {
+        var trail = new ArrayList<Event>();
+        Stepper stepper = question.stepper();
+        for (int at = situation; at > 0; at = parents.get(at)) {
+            trail.addFirst(event(stepper, parents.get(at), by.get(at)));
+        }
+        return List.copyOf(trail);
+    }
+
+    /** The same, and then one event more. */
+    public List<Event> trail(Step step) {
+        var trail = new ArrayList<>(trail(step.situation()));
+        trail.add(event(question.stepper(), step.situation(), step.event()));
+        return List.copyOf(trail);
+    }
+
+    private Event event(Stepper stepper, int situation, int event) {
+        stepper.open(states.piece(situation), states.first(situation));
+        return stepper.event(event);
+    }
+}

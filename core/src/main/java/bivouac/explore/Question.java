@@ -1,0 +1,76 @@
+package bivouac.explore;
+
+import bivouac.expression.Compiled;
+import bivouac.machine.Growth;
+import bivouac.machine.Machine;
+import bivouac.machine.Samples;
+import bivouac.machine.Stepper;
+import bivouac.plan.Deciding;
+import bivouac.plan.Program;
+import bivouac.plan.Reading;
+import bivouac.state.Folding;
+import bivouac.state.Layout;
+import java.time.LocalDate;
+import java.util.List;
+
+/**
+ * What is explored: a program, with what is asked of its situations; and what follows from that: which values count as
+ * one, what is typed into fields, and how far what grows is followed.
+ */
+public final class Question {
+
+    private final Program program;
+    private final LocalDate today;
+    private final List<Compiled<Reading>> conditions;
+    private final Folding folding;
+    private final Samples samples;
+    private final Growth growth;
+    private final Layout layout;
+
+    /**
+     * @param today what {@code app.today} is at the start
+     * @param conditions what is asked of each situation, as expressions of the application
+     */
+    public Question(Program program, LocalDate today, List<Compiled<Reading>> conditions) {
+        this.program = program;
+        this.today = today;
+        this.conditions = List.copyOf(conditions);
+        Deciding deciding = Deciding.of(program, conditions);
+        this.folding = new Folding(program, deciding);
+        this.samples = new Samples(program, deciding, today);
+        this.growth = new Growth(program, deciding, today);
+        this.layout = Layout.folded(program, folding);
+    }
+
+    public Program program() {
+        return program;
+    }
+
+    public LocalDate today() {
+        return today;
+    }
+
+    /** What is asked of each situation, in order. */
+    public List<Compiled<Reading>> conditions() {
+        return conditions;
+    }
+
+    /** What counts as one value, in words. */
+    public List<String> folded() {
+        return folding.names();
+    }
+
+    Growth growth() {
+        return growth;
+    }
+
+    /** One that steps through its situations; for one thread. */
+    Stepper stepper() {
+        return new Stepper(layout, samples, today);
+    }
+
+    /** The machine of the rehearsal, in which nothing is folded: it plays the trails. */
+    public Machine machine() {
+        return new Machine(program);
+    }
+}

@@ -1,0 +1,136 @@
+package bivouac.machine;
+
+import bivouac.design.Part;
+import bivouac.expression.Value;
+import bivouac.plan.Deciding;
+import bivouac.plan.PartPlan;
+import bivouac.plan.Program;
+import bivouac.plan.WindowPlan;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * The few texts that are typed into each field where all that can happen is tried: one of its kind, one that is none,
+ * nothing, and what the design's conditions tell apart, a limit and what lies beside it. A field on which nothing depends
+ * gets one text where something happens when it changes, and none else.
+ */
+public final class Samples implements Entries {
+
+    /** As many texts for one field. */
+    private static final int MOST = 16;
+
+    private static final String SOME_TEXT = "Abc";
+    private static final String SOME_NUMBER = "2";
+    private static final String NO_NUMBER = "two";
+    private static final String NO_DATE = "soon";
+
+    private final Deciding deciding;
+    private final LocalDate today;
+    private final Map<PartPlan, List<String>> texts = new HashMap<>();
+
+    public Samples(Program program, Deciding deciding, LocalDate today) {
+        this.deciding = deciding;
+        this.today = today;
+        for (WindowPlan window : program.windows()) {
+            window.parts().forEach(p -> texts.put(p, texts(p)));
+        }
+    }
+
+    private List<String> texts(PartPlan part) {
+        boolean field = part.part instanceof Part.TextField || part.part instanceof Part.ValueField;
+        if (field && !deciding.has(part.cell())) {
+            return part.script().isEmpty() ? List.of() : List.of(usual(part.part));
+        }
+        return field ? all(part.part, List.copyOf(deciding.apart(part.cell()))) : List.of();
+    }
+
+    private String usual(Part part) {
+        return part instanceof Part.ValueField f
+                ? f.holds() == Part.Holds.DATE ? today.toString() : SOME_NUMBER
+                : SOME_TEXT;
+    }
+
+    private List<String> all(Part part, List<Value> apart) {
+        Set<String> all = new LinkedHashSet<>();
+        all.add(usual(part));
+        all.add("");
+        switch (part) {
+            case Part.ValueField f
+            when f.holds() == Part.Holds.DATE -> {
+                dates(apart, all);
+                all.add(NO_DATE);
+            }
+            case Part.ValueField f -> {
+                numbers(apart, all);
+                all.add(NO_NUMBER);
+            }
+            default -> {
+                all.add(SOME_NUMBER);
+                texts(apart, all);
+                numbers(apart, all);
+            }
+        }
+        return all.stream().limit(MOST).toList();
+    }
+
+    private void dates(List<Value> apart, Set<String> to) {
+        to.add(today.plusDays(1).toString());
+        to.add(today.minusDays(1).toString());
+        for (Value value : apart) {
+            if (value instanceof Value.Date(LocalDate date)) {
+                to.add(date.toString());
+            } else if (value instanceof Value.Text(String text) && !text.isBlank()) {
+                to.add(text);
+            }
+        }
+    }
+
+    private static void texts(List<Value> apart, Set<String> to) {
+        for (Value value : apart) {
+            if (value instanceof Value.Text(String text)) {
+                to.add(text);
+            }
+        }
+    }
+
+    /** A limit, and what lies right beside it. */
+    private static void numbers(List<Value> apart, Set<String> to) {
+        for (Value value : apart) {
+            switch (value) {
+                case Value.Whole(long n) -> {
+                    to.add(Long.toString(n));
+                    to.add(Long.toString(n + 1));
+                    to.add(Long.toString(n - 1));
+                }
+                case Value.Number n -> {
+                    to.add(n.shown());
+                    to.add(new Value.Number(n.value() + 1).shown());
+                    to.add(new Value.Number(n.value() - 1).shown());
+                }
+                default -> {
+                    // no number
+                }
+            }
+        }
+    }
+
+    @Override
+    public int count(WindowPlan window, PartPlan part) {
+        return texts.get(part).size();
+    }
+
+    @Override
+    public String text(WindowPlan window, PartPlan part, int item) {
+        return texts.get(part).get(item);
+    }
+
+    /** The texts for a field; none where nothing comes of typing one. */
+    public List<String> of(PartPlan part) {
+        return new ArrayList<>(texts.getOrDefault(part, List.of()));
+    }
+}
