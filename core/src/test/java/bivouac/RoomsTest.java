@@ -30,6 +30,8 @@ class RoomsTest {
             .definedBy("bivouac.state..")
             .layer("machine")
             .definedBy("bivouac.machine..")
+            .layer("explore")
+            .definedBy("bivouac.explore..")
             .layer("closing")
             .definedBy("bivouac.closing..")
             .layer("rehearsal")
@@ -50,6 +52,8 @@ class RoomsTest {
             .mayOnlyAccessLayers("design", "expression", "plan")
             .whereLayer("machine")
             .mayOnlyAccessLayers("design", "expression", "plan", "state")
+            .whereLayer("explore")
+            .mayOnlyAccessLayers("design", "expression", "plan", "state", "machine")
             .whereLayer("closing")
             .mayOnlyAccessLayers("design", "plan")
             .whereLayer("rehearsal")
@@ -57,7 +61,7 @@ class RoomsTest {
             .whereLayer("sentence")
             .mayOnlyAccessLayers("design", "expression", "plan")
             .whereLayer("check")
-            .mayOnlyAccessLayers("design", "expression", "plan", "machine", "closing");
+            .mayOnlyAccessLayers("design", "expression", "plan", "machine", "closing", "explore", "rehearsal");
 
     @ArchTest
     static final ArchRule NO_ROOM_IS_IN_A_RING =

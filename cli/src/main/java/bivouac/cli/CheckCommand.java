@@ -4,6 +4,10 @@ import bivouac.check.Beside;
 import bivouac.check.Checked;
 import bivouac.check.Finding;
 import bivouac.check.Findings;
+import bivouac.explore.Exploration;
+import bivouac.explore.Explored;
+import bivouac.explore.Progress;
+import bivouac.explore.Question;
 import bivouac.format.DesignFile;
 import bivouac.format.MadeFile;
 import bivouac.format.Places;
@@ -12,6 +16,7 @@ import bivouac.plan.Program;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -24,7 +29,7 @@ import picocli.CommandLine.Spec;
 /** {@code bivouac check FILE}: prints the findings, each with where it stands in the file. */
 @Command(
         name = "check",
-        description = "Prints what is wrong or risky in a design.",
+        description = "Explores every situation of a design, and prints what is wrong or risky in it.",
         mixinStandardHelpOptions = true,
         exitCodeListHeading = "Exit codes:%n",
         exitCodeList = {
@@ -47,15 +52,29 @@ public final class CheckCommand implements Callable<Integer> {
     @Option(names = "--junit", paramLabel = "XML-FILE", description = "write the findings there, for build servers")
     private Path junit;
 
+    @Option(
+            names = "--within",
+            paramLabel = "LIMIT",
+            converter = Within.Converter.class,
+            description = "how much the exploration may take: a time (30s, 5m), a memory (512MB), or both with a comma"
+                    + " between; 20s if not said")
+    private Within within = Within.usual();
+
+    @Option(names = "--as-written", description = "print what the design as it is written shows, and explore nothing")
+    private boolean asWritten;
+
     @Override
     public Integer call() {
         PrintWriter out = spec.commandLine().getOut();
         try {
             Program program = Program.of(DesignFile.read(file));
-            Checked checked =
-                    Findings.checked(program, Beside.in(file.toAbsolutePath().getParent()));
+            Beside beside = Beside.in(file.toAbsolutePath().getParent());
+            Optional<Explored> explored = asWritten ? Optional.empty() : Optional.of(explore(program));
+            Checked checked = explored.map(e -> Findings.checked(program, beside, e))
+                    .orElseGet(() -> Findings.checked(program, beside));
             Places places = DesignFile.places(file, program.design());
             FindingLines.print(program.design(), checked, FindingLines.in(file.toString(), places), out);
+            explored.ifPresent(e -> ExploredLines.print(e, out));
             write(sarif, Sarif.of(file.toString().replace('\\', '/'), places, checked, version()));
             write(junit, JUnitXml.of(program.design().application().name(), cases(program, places, checked)));
             return checked.open().isEmpty() ? ExitCodes.FINE : ExitCodes.SOMETHING_FOUND;
@@ -63,6 +82,14 @@ public final class CheckCommand implements Callable<Integer> {
             spec.commandLine().getErr().println(e.getMessage());
             return ExitCodes.UNREADABLE;
         }
+    }
+
+    private Explored explore(Program program) {
+        Progress progress = OnTerminal.in(spec.commandLine().getErr());
+        var question = new Question(program, LocalDate.now(), List.of());
+        Explored explored = Exploration.of(question, within.limits(), progress);
+        OnTerminal.done(progress);
+        return explored;
     }
 
     private static void write(Path to, String text) throws Unreadable {

@@ -5,6 +5,7 @@ import bivouac.check.Finding;
 import bivouac.design.Design;
 import bivouac.format.Places;
 import java.io.PrintWriter;
+import java.util.List;
 
 /** Findings as they are printed for people: what, why, where in the design, and where in its file. */
 public final class FindingLines {
@@ -24,6 +25,16 @@ public final class FindingLines {
         };
     }
 
+    private static void trail(List<String> lines, PrintWriter out) {
+        out.println(
+                lines.isEmpty()
+                        ? "    at the start"
+                        : "    shown in " + lines.size() + (lines.size() == 1 ? " event:" : " events:"));
+        for (int i = 0; i < lines.size(); i++) {
+            out.println("      " + (i + 1) + " " + lines.get(i));
+        }
+    }
+
     /** The findings of a design that has no file, heaviest first. */
     public static void print(Design design, Checked checked, PrintWriter out) {
         print(design, checked, f -> "", out);
@@ -33,6 +44,7 @@ public final class FindingLines {
         for (Finding f : checked.open()) {
             out.println(f.weight().word() + ": " + f.what());
             out.println("    " + f.why() + " [" + f.place().words(design) + where.words(f) + "]");
+            f.trail().ifPresent(lines -> trail(lines, out));
         }
         checked.accepted().forEach(t -> {
             out.println("accepted: " + t.finding().what());

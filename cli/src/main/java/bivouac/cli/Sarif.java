@@ -77,7 +77,7 @@ final class Sarif {
         Places.Place place = place(places, finding);
         var region = members("startLine", place.line(), "startColumn", place.column());
         var physical = members("artifactLocation", members("uri", uri(file)), "region", region);
-        return members(
+        Map<String, Object> result = members(
                 "ruleId",
                 id(finding.kind()),
                 "level",
@@ -94,6 +94,8 @@ final class Sarif {
                         physical,
                         "logicalLocations",
                         List.of(members("fullyQualifiedName", place.path())))));
+        finding.trail().ifPresent(trail -> result.put("properties", members("trail", trail)));
+        return result;
     }
 
     private static String id(Finding.Kind kind) {

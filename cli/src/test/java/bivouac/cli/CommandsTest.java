@@ -31,10 +31,12 @@ class CommandsTest {
 
     @Test
     void check_of_the_example_finds_nothing_and_ends_with_0() {
-        Said said = run(new CheckCommand(), HUT);
+        Said said = run(new CheckCommand(), "--within", "1s", HUT);
         assertThat(said.out())
                 .contains("Register, manual, step 1: not there yet.")
-                .endsWith("No findings. 1 accepted.\n");
+                .contains("No findings. 1 accepted.\n")
+                .containsPattern("Bounded by time.*: [0-9,]+ situations in [0-9.]+ s\\.")
+                .contains("Every way of up to ");
         assertThat(said.code()).isZero();
     }
 
@@ -45,9 +47,52 @@ class CommandsTest {
             Files.copy(Path.of(HUT).resolveSibling(picture), folder.resolve(picture));
         }
         Files.writeString(file, Files.readString(Path.of(HUT)).replace("All {app.bunks} bunks are taken.", ""));
-        Said said = run(new CheckCommand(), file.toString());
-        assertThat(said.out()).contains("wrong: Hut full says nothing.").contains("1 finding.");
+        Said said = run(new CheckCommand(), "--as-written", file.toString());
+        assertThat(said.out()).contains("wrong: Hut full says nothing.").endsWith("1 finding. 1 accepted.\n");
         assertThat(said.code()).isEqualTo(1);
+    }
+
+    @Test
+    void check_prints_the_trail_of_what_it_found_by_exploring() throws Exception {
+        Path file = folder.resolve("twice.bivouac");
+        Files.writeString(file, """
+                {
+                  "format": 1,
+                  "application": {
+                    "name": "Twice",
+                    "start": [ { "step": "open", "window": "Desk", "manner": "alongside" } ],
+                    "departure": "with Desk",
+                    "holdings": [ { "name": "key" } ]
+                  },
+                  "windows": [
+                    {
+                      "window": "main window",
+                      "name": "Desk",
+                      "rows": [
+                        [ { "part": "button", "name": "take", "text": "Take",
+                            "pressed": [ { "step": "take", "holding": "key" } ] } ]
+                      ]
+                    }
+                  ]
+                }
+                """);
+        Said said = run(new CheckCommand(), file.toString());
+        assertThat(said.out())
+                .contains("wrong: Desk, take, step 1: ")
+                .contains("(X4)")
+                .contains("    shown in 2 events:\n      1 press \"take\" of \"Desk\"\n      2 press")
+                .contains("Explored completely: ");
+        assertThat(said.code()).isEqualTo(1);
+    }
+
+    @Test
+    void a_limit_that_is_none_is_said_in_a_sentence() {
+        Said said = run(new CheckCommand(), "--within", "soon", HUT);
+        assertThat(said.err()).contains("“soon” is no limit; write a time (30s, 5m), a memory (512MB), or both");
+        assertThat(said.code()).isEqualTo(2);
+        Said bounded = run(new CheckCommand(), "--within", "30s,1MB", HUT);
+        assertThat(bounded.out()).contains("Bounded by memory");
+        assertThat(bounded.code()).isZero();
     }
 
     @Test
@@ -203,7 +248,8 @@ class CommandsTest {
             }
         };
         var err = new ByteArrayOutputStream();
-        assertThat(Console.run(new CheckCommand(), full, err, HUT)).isEqualTo(2);
+        assertThat(Console.run(new CheckCommand(), full, err, "--as-written", HUT))
+                .isEqualTo(2);
         assertThat(err.toString()).contains("The output could not be written");
     }
 

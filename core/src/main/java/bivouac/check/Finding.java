@@ -12,11 +12,36 @@ import java.util.Optional;
  * @param what what is wrong, one sentence with the names in it
  * @param why why it matters, one sentence
  * @param repairs ways to put it right, each with one press; the first is the usual one
+ * @param trail the shortest trail that shows it, from the start, as lines of a walkthrough; empty where it is told from
+ *     the design as it is written
  */
-public record Finding(Weight weight, Kind kind, String what, String why, Place place, List<Repair> repairs) {
+public record Finding(
+        Weight weight,
+        Kind kind,
+        String what,
+        String why,
+        Place place,
+        List<Repair> repairs,
+        Optional<List<String>> trail) {
 
     public Finding {
         repairs = List.copyOf(repairs);
+        trail = trail.map(List::copyOf);
+    }
+
+    /** One that is told from the design as it is written. */
+    public Finding(Weight weight, Kind kind, String what, String why, Place place, List<Repair> repairs) {
+        this(weight, kind, what, why, place, repairs, Optional.empty());
+    }
+
+    /** The same, shown by a trail. */
+    Finding shownBy(List<String> lines) {
+        return new Finding(weight, kind, what, why, place, repairs, Optional.of(lines));
+    }
+
+    /** The same, as heavy as that. */
+    Finding weighing(Weight other) {
+        return new Finding(other, kind, what, why, place, repairs, trail);
     }
 
     /** One that needs a decision before it can be put right. */
@@ -37,6 +62,7 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
 
     /** What findings of several kinds have in common, for grouping. */
     public enum Cause {
+        RUNNING("Goes wrong while it runs"),
         CLOSING("Closing past a question"),
         END("The end of the application"),
         HOLDINGS("Taken and given back"),
@@ -91,6 +117,12 @@ public record Finding(Weight weight, Kind kind, String what, String why, Place p
         /** A window that stays off the screen where it is wanted there. */
         STAYS_HIDDEN(Cause.NEVER),
         MISPLACED_STEP(Cause.NEVER),
+        /** Something goes wrong while it runs (X1 to X10). */
+        FAULT(Cause.RUNNING),
+        /** Nothing leads on: to the end, or out of a window. */
+        DEAD_END(Cause.RUNNING),
+        /** Many windows wait for each other. */
+        DEEP(Cause.RUNNING),
         EMPTY_MESSAGE(Cause.MESSAGES),
         MESSAGE(Cause.MESSAGES),
         FILTER(Cause.MESSAGES),

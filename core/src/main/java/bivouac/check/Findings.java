@@ -6,6 +6,7 @@ import bivouac.check.Finding.Weight;
 import bivouac.closing.Closings;
 import bivouac.closing.Triggers;
 import bivouac.design.Design;
+import bivouac.explore.Explored;
 import bivouac.plan.Program;
 import bivouac.plan.Trouble;
 import java.util.ArrayList;
@@ -22,6 +23,11 @@ public final class Findings {
     /** The findings, parted into open and accepted ones. */
     public static Checked checked(Program program, Beside beside) {
         return Checked.of(program.design(), of(program, beside));
+    }
+
+    /** The same, with what the situations of the program show. */
+    public static Checked checked(Program program, Beside beside, Explored explored) {
+        return Checked.of(program.design(), ExploredFindings.with(of(program, beside), explored));
     }
 
     public static List<Finding> of(Program program) {

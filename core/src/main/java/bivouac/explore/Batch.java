@@ -116,7 +116,8 @@ final class Batch {
                 stepper.faults().forEach(f -> faults.add(new Faulted(situation, step, f)));
             }
             kinds[steps] = (byte) (apart ? APART : 0);
-            targets[steps++] = target();
+            targets[steps] = target();
+            steps++;
         }
         counts[size++] = events;
     }

@@ -35,8 +35,7 @@ public final class Explored {
     /** Faults of one rule at one step are one, whatever the values are that their messages say. */
     private record FaultAt(Fault.Rule rule, Optional<StepRef> where, String message) {
         static FaultAt of(Fault fault) {
-            return new FaultAt(
-                    fault.rule(), fault.where(), fault.where().isPresent() ? "" : fault.message());
+            return new FaultAt(fault.rule(), fault.where(), fault.where().isPresent() ? "" : fault.message());
         }
     }
 
@@ -110,10 +109,7 @@ public final class Explored {
 
     /** By what it is bounded, in words; none where only time, memory or somebody ended it, or where it is complete. */
     public List<String> boundedBy() {
-        return bounds.keySet().stream()
-                .map(question.growth()::words)
-                .distinct()
-                .toList();
+        return bounds.keySet().stream().map(question.growth()::words).distinct().toList();
     }
 
     /** How many bytes the situations take, without the steps between them. */
@@ -146,7 +142,23 @@ public final class Explored {
         return (looks.get(situation) & look) != 0;
     }
 
-    boolean isOpen(int situation, int window) {
+    /** Whether it ended by itself there. */
+    public boolean hasEnded(int situation) {
+        return is(situation, Batch.ENDED);
+    }
+
+    /** Whether nobody can do anything there, nothing is waited for, and no timer is on. */
+    public boolean isStuck(int situation) {
+        return is(situation, Batch.STUCK);
+    }
+
+    /** Whether more windows wait on each other there than people keep in mind. */
+    public boolean isDeep(int situation) {
+        return is(situation, Batch.DEEP);
+    }
+
+    /** Whether a window is open in a situation that was looked at; by its number in the program. */
+    public boolean isOpen(int situation, int window) {
         return (open.get(situation * windowWords + (window >> 6)) >>> window & 1) != 0;
     }
 

@@ -15,12 +15,16 @@ public record Limits(Duration time, long bytes, int cores) {
     private static final int PART = 3;
 
     /** What is usual where somebody waits for the answer. */
-    public static final Duration USUAL_TIME = Duration.ofSeconds(60);
+    public static final Duration USUAL_TIME = Duration.ofSeconds(20);
 
     /** Both cores, a third of the memory, and so much time. */
     public static Limits of(Duration time) {
         Runtime machine = Runtime.getRuntime();
         return new Limits(time, machine.maxMemory() / PART, Math.clamp(machine.availableProcessors(), 1, 4));
+    }
+
+    public Limits withTime(Duration other) {
+        return new Limits(other, bytes, cores);
     }
 
     public Limits withBytes(long other) {

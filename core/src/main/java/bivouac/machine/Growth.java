@@ -7,12 +7,15 @@ import bivouac.design.Type;
 import bivouac.expression.Value;
 import bivouac.plan.Cell;
 import bivouac.plan.Deciding;
+import bivouac.plan.PartPlan;
 import bivouac.plan.Program;
 import bivouac.plan.Range;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Inst;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 
 /**
@@ -32,23 +35,51 @@ public final class Growth {
     /** A list is not followed to more rows than this, whatever its number is compared with. */
     private static final int MOST_ROWS = 40;
 
-    private static final int DAYS = 2;
+    private static final int DAYS = 1;
     private static final int INSTANCES = 2;
     private static final int INSTANCES_BY_KEY = 3;
 
     /** How far one slot, or one variable of the application, is followed. */
-    private record Limit(int slot, int bound, double number, int characters, int rows, LocalDate day) {
+    private record Limit(int slot, int bound, double number, int characters, int rows, LocalDate day, Known known) {
+        /** Whether the value of a number is beyond it; worked out once for each. */
+        boolean isBeyond(int number, Run run) {
+            int before = known.of(number);
+            return before == Known.NOTHING ? known.is(number, isBeyond(run.value(number))) : before == Known.BEYOND;
+        }
+
         boolean isBeyond(Value value) {
             return switch (value) {
                 case Value.Whole(long n) -> Math.abs((double) n) > number;
                 case Value.Number(double n) -> Math.abs(n) > number;
                 case Value.Text(String text) -> text.length() > characters;
                 case Value.Date(LocalDate date) -> date.isAfter(day);
-                case Value.Items(List<Value> all) -> all.size() > rows || all.stream().anyMatch(this::isBeyond);
+                case Value.Items(List<Value> all) ->
+                    all.size() > rows || all.stream().anyMatch(this::isBeyond);
                 case Value.Row row -> row.columns().values().stream().anyMatch(this::isBeyond);
                 case Value.YesNo y -> false;
                 case Value.None n -> false;
             };
+        }
+    }
+
+    /** What was worked out of the values of a search, by their numbers. Several threads may work the same out. */
+    private static final class Known {
+        private static final int NOTHING = 0;
+        private static final int WITHIN = 1;
+        private static final int BEYOND = 2;
+
+        private volatile byte[] known = new byte[64];
+
+        int of(int number) {
+            byte[] all = known;
+            return number < all.length ? all[number] : NOTHING;
+        }
+
+        synchronized boolean is(int number, boolean beyond) {
+            byte[] all = number < known.length ? known : Arrays.copyOf(known, Math.max(number + 1, known.length * 2));
+            all[number] = (byte) (beyond ? BEYOND : WITHIN);
+            known = all;
+            return beyond;
         }
     }
 
@@ -71,13 +102,13 @@ public final class Growth {
         this.today = today;
         for (int i = 0; i < program.variables().size(); i++) {
             var variable = program.variables().get(i);
-            limit(new Cell.OfApplication(i), i, "app", variable.name(), variable.type(), ofApplication);
+            limit(new Cell.OfApplication(i), i, "app." + variable.name().expression(), variable.type(), ofApplication);
         }
         program.windows().forEach(w -> ofWindows.add(limits(w)));
         this.instances = program.windows().stream()
                 .mapToInt(w -> bound(most(w) + " of " + w.window().name().shown()))
                 .toArray();
-        this.days = bound(DAYS + " days");
+        this.days = bound(DAYS + (DAYS == 1 ? " day" : " days"));
     }
 
     private List<Limit> limits(WindowPlan plan) {
@@ -94,7 +125,7 @@ public final class Growth {
         for (var part : plan.parts()) {
             int slot = ((Cell.OfWindow) part.cell()).slot();
             if (part.part instanceof Part.ListOfRows list) {
-                rows(part.cell(), slot, of, list, limits);
+                rows(part, slot, of, list, limits);
             } else {
                 limit(plan, slot, of, part.part.name(), Type.Plain.TEXT, limits);
             }
@@ -108,34 +139,34 @@ public final class Growth {
     }
 
     private void limit(WindowPlan plan, int slot, String of, Name name, Type type, List<Limit> to) {
-        limit(new Cell.OfWindow(plan.number, slot), slot, of, name, type, to);
+        limit(new Cell.OfWindow(plan.number, slot), slot, of + ", " + name.shown(), type, to);
     }
 
-    private void limit(Cell cell, int slot, String of, Name name, Type type, List<Limit> to) {
+    private void limit(Cell cell, int slot, String name, Type type, List<Limit> to) {
         boolean grows = program.cells().range(cell) instanceof Range.Any
                 && program.cells().matters(cell)
                 && deciding.has(cell);
         if (grows) {
-            to.add(limit(cell, slot, of + ", " + name.shown(), type, ROWS));
+            to.add(limit(deciding.apart(cell), slot, name, type, ROWS));
         }
     }
 
     /** The number of its rows is followed also where nothing decides by what is in them. */
-    private void rows(Cell cell, int slot, String of, Part.ListOfRows list, List<Limit> to) {
+    private void rows(PartPlan part, int slot, String of, Part.ListOfRows list, List<Limit> to) {
         to.add(limit(
-                cell,
+                deciding.apartInRows(part),
                 slot,
                 of + ", " + list.name().shown(),
                 new Type.ListOf(new Type.RowOf(list.columns())),
                 Math.max(ROWS, list.first().size() + 1)));
     }
 
-    private Limit limit(Cell cell, int slot, String name, Type type, int leastRows) {
+    private Limit limit(Collection<Value> apart, int slot, String name, Type type, int leastRows) {
         double number = NUMBERS;
         int characters = CHARACTERS;
         int rows = leastRows;
         LocalDate day = today.plusDays(DAYS);
-        for (Value value : deciding.apart(cell)) {
+        for (Value value : apart) {
             switch (value) {
                 case Value.Whole(long n) -> {
                     number = Math.max(number, Math.abs((double) n) + BEYOND);
@@ -154,11 +185,10 @@ public final class Growth {
                     case Type.ListOf l -> rows + " rows in " + name;
                     case Type.Plain p
                     when p == Type.Plain.WHOLE || p == Type.Plain.NUMBER -> name + " up to " + Math.round(number);
-                    case Type.Plain p
-                    when p == Type.Plain.DATE -> name + " up to " + day;
+                    case Type.Plain p when p == Type.Plain.DATE -> name + " up to " + day;
                     default -> name + " up to " + characters + " characters";
                 };
-        return new Limit(slot, bound(how), number, characters, rows, day);
+        return new Limit(slot, bound(how), number, characters, rows, day, new Known());
     }
 
     private static int most(WindowPlan plan) {
@@ -172,15 +202,18 @@ public final class Growth {
 
     /** The number of a bound that a situation at rest is beyond; -1 for none. */
     int beyond(Run run) {
-        for (Limit limit : ofApplication) {
-            if (limit.isBeyond(run.value(run.variables[limit.slot()]))) {
+        for (int l = 0; l < ofApplication.size(); l++) {
+            Limit limit = ofApplication.get(l);
+            if (limit.isBeyond(run.variables[limit.slot()], run)) {
                 return limit.bound();
             }
         }
         for (int i = 0; i < run.instances.size(); i++) {
             Inst inst = run.instances.get(i);
-            for (Limit limit : ofWindows.get(inst.plan.number)) {
-                if (limit.isBeyond(inst.value(limit.slot()))) {
+            List<Limit> limits = ofWindows.get(inst.plan.number);
+            for (int l = 0; l < limits.size(); l++) {
+                Limit limit = limits.get(l);
+                if (limit.isBeyond(inst.get(limit.slot()), run)) {
                     return limit.bound();
                 }
             }

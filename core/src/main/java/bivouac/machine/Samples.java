@@ -16,7 +16,7 @@ import java.util.Set;
 
 /**
  * The few texts that are typed into each field where all that can happen is tried: one of its kind, one that is none,
- * nothing, and what the design's conditions tell apart, a limit and what lies beside it. A field on which nothing depends
+ * and what the design's conditions tell apart, a limit and what lies beside it. A field on which nothing depends
  * gets one text where something happens when it changes, and none else.
  */
 public final class Samples implements Entries {
@@ -58,7 +58,6 @@ public final class Samples implements Entries {
     private List<String> all(Part part, List<Value> apart) {
         Set<String> all = new LinkedHashSet<>();
         all.add(usual(part));
-        all.add("");
         switch (part) {
             case Part.ValueField f
             when f.holds() == Part.Holds.DATE -> {
@@ -70,7 +69,6 @@ public final class Samples implements Entries {
                 all.add(NO_NUMBER);
             }
             default -> {
-                all.add(SOME_NUMBER);
                 texts(apart, all);
                 numbers(apart, all);
             }

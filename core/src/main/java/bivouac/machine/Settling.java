@@ -130,7 +130,7 @@ final class Settling {
         if (plan.titleMayFault()) {
             meet(inst, "title", () -> plan.title(run.here(inst), inst));
         }
-        for (PartPlan part : plan.parts()) {
+        for (PartPlan part : plan.faulting()) {
             meet(inst, part.part.name().shown(), () -> part.check(run.here(inst), inst));
         }
     }

@@ -145,14 +145,18 @@ public final class Stepper {
         }
     }
 
-    /** How many windows are waited for. */
+    /** How many windows that are waited for stand on each other at the most, each owned by the one below it. */
     public int waitedFor() {
         again();
-        int count = 0;
+        int most = 0;
         for (Inst inst : turn.run.instances) {
-            count += inst.waits == Inst.WAITS_NOT ? 0 : 1;
+            int depth = 0;
+            for (Inst at = inst; at != null && at.waits != Inst.WAITS_NOT; at = at.owner) {
+                depth++;
+            }
+            most = Math.max(most, depth);
         }
-        return count;
+        return most;
     }
 
     /** Whether a condition of the application holds in the situation that is open; one that has no value does not. */

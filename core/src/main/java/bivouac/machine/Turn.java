@@ -35,7 +35,14 @@ final class Turn {
         var scripts = new Scripts(run, requests, ends, tasks, holdings, opening, new RowSteps(run, removals));
         this.possible = new Possible(layout.readsToday(), entries, run, blocking, tasks, opening, readyMade, rows);
         this.happening = new Happening(
-                run, entries, requests, holdings, opening, readyMade, rows, new TaskEnds(run, tasks, requests, ends, holdings));
+                run,
+                entries,
+                requests,
+                holdings,
+                opening,
+                readyMade,
+                rows,
+                new TaskEnds(run, tasks, requests, ends, holdings));
         this.settling = new Settling(run, requests, scripts, tasks);
     }
 

@@ -146,7 +146,7 @@ public final class Cells {
         for (WindowPlan window : program.windows()) {
             window.part(list.part())
                     .flatMap(PartPlan::rowsOf)
-                    .ifPresent(rows -> values.forEach(v -> ranges.feed(v.value(), script, rows.rowsCell())));
+                    .ifPresent(rows -> values.forEach(v -> ranges.feed(v.value(), script, rows.rowsCell(), v.name())));
         }
     }
 

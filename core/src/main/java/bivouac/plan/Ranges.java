@@ -65,8 +65,12 @@ final class Ranges {
 
     private final List<Copy> copies = new ArrayList<>();
 
-    /** What a value is made from that arrives in a cell, whatever becomes of it on the way. */
-    record Feed(Compiled<Reading> value, int script, Object to) {}
+    /**
+     * What a value is made from that arrives in a cell, whatever becomes of it on the way.
+     *
+     * @param column of a list, in which column of its rows; empty for any
+     */
+    record Feed(Compiled<Reading> value, int script, Object to, String column) {}
 
     private final List<Feed> feeds = new ArrayList<>();
 
@@ -126,7 +130,12 @@ final class Ranges {
 
     /** A cell gets something that is made from a value. */
     void feed(Compiled<Reading> value, int script, Object to) {
-        feeds.add(new Feed(value, script, to));
+        feed(value, script, to, "");
+    }
+
+    /** The same in one column of a list. */
+    void feed(Compiled<Reading> value, int script, Object to, String column) {
+        feeds.add(new Feed(value, script, to, column));
     }
 
     List<Feed> feeds() {

@@ -65,6 +65,7 @@ public final class WindowPlan {
     private boolean startsAlike;
 
     private boolean mayFaultAtRest;
+    private List<PartPlan> faulting = List.of();
     private TextTemplate<Reading> title;
     private TextTemplate<Reading> text;
     private Optional<Compiled<Reading>> pickerStart = Optional.empty();
@@ -138,7 +139,8 @@ public final class WindowPlan {
                 && variables().stream().noneMatch(v -> startsWithToday(v.type()))
                 && variableStarts.stream().flatMap(Optional::stream).allMatch(WindowPlan::isConstant)
                 && parts.stream().allMatch(PartPlan::startsAlike);
-        mayFaultAtRest = titleLive && title.mayFault() || parts.stream().anyMatch(PartPlan::mayFault);
+        faulting = parts.stream().filter(PartPlan::mayFault).toList();
+        mayFaultAtRest = titleLive && title.mayFault() || !faulting.isEmpty();
         face.ifPresent(f -> {
             for (var moment : FacedWindow.Moment.values()) {
                 moments.put(moment, linker.script(moment));
@@ -428,6 +430,11 @@ public final class WindowPlan {
     /** Whether something on it can be a fault at rest (E2, P3). */
     public boolean mayFaultAtRest() {
         return mayFaultAtRest;
+    }
+
+    /** The parts on which something can be a fault at rest. */
+    public List<PartPlan> faulting() {
+        return faulting;
     }
 
     /** Whether its title can be fault at rest. */

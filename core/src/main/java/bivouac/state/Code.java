@@ -4,8 +4,11 @@ import bivouac.expression.Value;
 import bivouac.plan.Cell;
 import bivouac.plan.Range;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** How the number in a slot is written in as few bits as what it can hold needs. */
 sealed interface Code {
@@ -49,17 +52,61 @@ sealed interface Code {
         Optional<Value> one = folding.flatMap(f -> f.value(cell));
         List<Value> rows = folding.map(f -> f.rows(cell)).orElse(List.of());
         if (one.isPresent()) {
-            boolean mayBeNone = !(range instanceof Range.Few few) || few.values().contains(Value.NONE);
-            return new AsOne(values.number(one.get()), mayBeNone);
+            Value none = folding.orElseThrow().none(cell);
+            boolean mayBeNone =
+                    !(range instanceof Range.Few few) || few.values().contains(none);
+            return new AsOne(values.number(one.get()), values.number(none), mayBeNone);
         }
         if (!rows.isEmpty()) {
             return new Counted(rows.stream().mapToInt(values::number).toArray(), values);
         }
-        return of(range, values);
+        Map<String, Value> columns = folding.map(f -> f.columns(cell)).orElse(Map.of());
+        return columns.isEmpty() ? of(range, values) : new Partly(columns, values);
+    }
+
+    /** A list of which some columns count as one value; what that makes of a list is worked out once. */
+    final class Partly implements Code {
+        private final Map<String, Value> columns;
+        private final Values values;
+        private final Map<Integer, Integer> known = new ConcurrentHashMap<>();
+
+        Partly(Map<String, Value> columns, Values values) {
+            this.columns = columns;
+            this.values = values;
+        }
+
+        @Override
+        public int width() {
+            return Values.WIDTH;
+        }
+
+        @Override
+        public int code(int number) {
+            Integer folded = known.get(number);
+            return folded != null ? folded : known.computeIfAbsent(number, this::fold);
+        }
+
+        @Override
+        public int number(int code) {
+            return code;
+        }
+
+        private int fold(int number) {
+            return values.value(number) instanceof Value.Items(List<Value> rows)
+                    ? values.number(
+                            new Value.Items(rows.stream().map(this::folded).toList()))
+                    : number;
+        }
+
+        private Value folded(Value row) {
+            Map<String, Value> all = new LinkedHashMap<>(((Value.Row) row).columns());
+            all.replaceAll((name, value) -> columns.getOrDefault(name, value));
+            return new Value.Row(all);
+        }
     }
 
     /** One number for all, and whether there is a value at all where there may be none. */
-    record AsOne(int one, boolean mayBeNone) implements Code {
+    record AsOne(int one, int none, boolean mayBeNone) implements Code {
         @Override
         public int width() {
             return mayBeNone ? 1 : 0;
@@ -67,12 +114,12 @@ sealed interface Code {
 
         @Override
         public int code(int number) {
-            return mayBeNone && number == Values.NONE ? 1 : 0;
+            return mayBeNone && number == none ? 1 : 0;
         }
 
         @Override
         public int number(int code) {
-            return code == 1 ? Values.NONE : one;
+            return code == 1 ? none : one;
         }
     }
 

@@ -31,7 +31,11 @@ public final class Folding {
 
     private final Deciding deciding;
     private final Map<Cell, Value> folded = new LinkedHashMap<>();
+    /** By folded cell: the value that is told from all others, since it is none. */
+    private final Map<Cell, Value> kept = new HashMap<>();
+
     private final Map<Cell, List<Value>> lists = new HashMap<>();
+    private final Map<Cell, Map<String, Value>> partly = new HashMap<>();
     private final List<String> names = new ArrayList<>();
     private final boolean readsToday;
 
@@ -74,15 +78,38 @@ public final class Folding {
     private boolean part(Program program, PartPlan part, String name) {
         if (part.rowsOf().isPresent()) {
             List<Type.Column> columns = part.rowsOf().get().list().columns();
-            if (!deciding.has(part.cell())) {
+            List<Type.Column> deciding = this.deciding.columns(part);
+            if (deciding.isEmpty()) {
                 lists.put(part.cell(), rows(columns));
                 names.add(name);
+            } else {
+                Map<String, Value> others = new LinkedHashMap<>();
+                columns.stream()
+                        .filter(c -> !deciding.contains(c))
+                        .forEach(c -> others.put(c.name(), Value.startOf(c.type(), SOME_DAY)));
+                others.keySet().forEach(c -> names.add(name + ", " + c));
+                partly.put(part.cell(), others);
             }
-            return deciding.has(part.cell()) && columns.stream().anyMatch(c -> holdsDate(c.type()));
+            return deciding.stream().anyMatch(c -> holdsDate(c.type()));
+        }
+        if (part.part instanceof Part.Choice choice && !choice.items().isEmpty()) {
+            choice(program, part.cell(), choice, name);
+            return false;
         }
         boolean ticks = part.part instanceof Part.TickBox || part.isTicking();
         fold(program, part.cell(), ticks ? Type.Plain.YESNO : Type.TEXT, name);
         return false;
+    }
+
+    /** Whether anything is chosen is kept: reading a choice in which nothing is, is a fault. */
+    private void choice(Program program, Cell cell, Part.Choice choice, String name) {
+        if (!deciding.has(cell)) {
+            folded.put(cell, Value.of(choice.items().getFirst()));
+            kept.put(cell, Value.EMPTY);
+            if (program.cells().matters(cell)) {
+                names.add(name);
+            }
+        }
     }
 
     private static List<Value> rows(List<Type.Column> columns) {
@@ -101,6 +128,7 @@ public final class Folding {
         boolean flag = range instanceof Range.Flag || range instanceof Range.FixedFlag;
         if (!deciding.has(cell) && !flag && !value.equals(Value.NONE)) {
             folded.put(cell, value);
+            kept.put(cell, Value.NONE);
             if (!single && program.cells().matters(cell)) {
                 names.add(name);
             }
@@ -128,9 +156,19 @@ public final class Folding {
         return Optional.ofNullable(folded.get(cell));
     }
 
+    /** The one value of a folded cell that is kept beside that: the one that is none. */
+    Value none(Cell cell) {
+        return kept.getOrDefault(cell, Value.NONE);
+    }
+
     /** What stands for all rows of a list, by how many there are; none where it is not folded. */
     List<Value> rows(Cell cell) {
         return lists.getOrDefault(cell, List.of());
+    }
+
+    /** What stands for all values of some columns of a list, by their names; none where no column is folded. */
+    Map<String, Value> columns(Cell cell) {
+        return partly.getOrDefault(cell, Map.of());
     }
 
     /** All values that stand for others. */

@@ -3,10 +3,10 @@ package bivouac.state;
 import bivouac.design.DepartureRule;
 import bivouac.design.Picker;
 import bivouac.design.PretendFiles;
-import bivouac.design.Type;
 import bivouac.expression.Value;
 import bivouac.plan.Cell;
 import bivouac.plan.Cells;
+import bivouac.plan.Deciding;
 import bivouac.plan.Program;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -91,10 +91,10 @@ public final class Layout {
             variables[i] = cells.matters(cell) ? Code.of(cell, cells.range(cell), values, folding) : null;
         }
         this.remembersClosing = program.design().application().departure() instanceof DepartureRule.LastWindow;
-        this.readsToday = folding.map(Folding::readsToday)
-                .orElseGet(() -> cells.matters(Cell.OfRun.TODAY) || usesDates(program));
+        this.readsToday =
+                folding.map(Folding::readsToday).orElseGet(() -> cells.matters(Cell.OfRun.TODAY) || usesDates(program));
         this.readsTraces = cells.matters(Cell.OfRun.TRACES);
-        this.filesChange = openings.writes();
+        this.filesChange = openings.writes() && (folding.isEmpty() || Deciding.filesDecide(program));
         this.endsSaying = openings.endsSaying();
         this.flags = windows.length <= MOST_FLAGS;
         this.fields = new Field[windows.length];

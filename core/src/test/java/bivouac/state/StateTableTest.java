@@ -20,7 +20,7 @@ class StateTableTest {
         assertThat(table.add(new long[] {7, 9}, 2)).isEqualTo(1);
         assertThat(table.add(new long[] {7, 8, 99}, 2))
                 .as("only as many words as are said")
-                .isEqualTo(-1);
+                .isEqualTo(-2);
         assertThat(table.size()).isEqualTo(2);
         assertThat(words(table, 1, 2)).containsExactly(7, 9);
     }
@@ -41,7 +41,8 @@ class StateTableTest {
             }
             Integer number = known.get(boxed(words));
             int added = table.add(words, length);
-            assertThat(added).isEqualTo(number == null ? known.size() : -1);
+            assertThat(added).isEqualTo(number == null ? known.size() : -2 - number);
+            assertThat(table.find(words, 0, length)).isEqualTo(number == null ? added : number);
             if (number == null) {
                 known.put(boxed(words), added);
                 all.add(words);
@@ -62,7 +63,7 @@ class StateTableTest {
             assertThat(table.add(new long[] {i}, 1)).isEqualTo(i);
         }
         for (int i = 0; i < count; i += 997) {
-            assertThat(table.add(new long[] {i}, 1)).isEqualTo(-1);
+            assertThat(table.add(new long[] {i}, 1)).isEqualTo(-2 - i);
         }
         assertThat(table.bytes() / count).as("bytes a state").isBetween(8L, 64L);
     }
@@ -75,7 +76,7 @@ class StateTableTest {
         assertThat(table.add(new long[] {1}, 1)).isZero();
         assertThat(table.add(large, large.length)).isEqualTo(1);
         assertThat(table.add(new long[] {2}, 1)).isEqualTo(2);
-        assertThat(table.add(large.clone(), large.length)).isEqualTo(-1);
+        assertThat(table.add(large.clone(), large.length)).isEqualTo(-3);
         assertThat(words(table, 1, large.length)).isEqualTo(large);
     }
 

@@ -1,0 +1,226 @@
+package bivouac.check;
+
+import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Place;
+import bivouac.check.Finding.Weight;
+import bivouac.design.FacedWindow;
+import bivouac.explore.Explored;
+import bivouac.explore.Reach;
+import bivouac.machine.Event;
+import bivouac.machine.Fault;
+import bivouac.machine.Machine;
+import bivouac.plan.Op;
+import bivouac.plan.Program;
+import bivouac.plan.WindowPlan;
+import bivouac.rehearsal.Trails;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntPredicate;
+
+/**
+ * What the situations of a design show that its text alone does not, each with a shortest trail. What is not known, since
+ * it lies beyond a bound or was not looked at, shows nothing.
+ */
+final class ExploredFindings {
+
+    private static final String NOTHING_OPEN = " once no window is open";
+
+    private final List<Finding> written;
+    private final Explored explored;
+    private final Machine machine;
+    private final List<Finding> found = new ArrayList<>();
+
+    private ExploredFindings(List<Finding> written, Explored explored) {
+        this.written = written;
+        this.explored = explored;
+        this.machine = explored.question().machine();
+    }
+
+    /**
+     * All findings: those that are told from the design as it is written, surer where the situations tell more, and those
+     * that only the situations tell.
+     *
+     * @param written what {@link Findings} tells
+     */
+    static List<Finding> with(List<Finding> written, Explored explored) {
+        var findings = new ExploredFindings(written, explored);
+        findings.faults();
+        findings.ends();
+        findings.deep();
+        if (explored.isComplete()) {
+            NeverFindings.into(findings.found, written, explored);
+        }
+        var all = new ArrayList<Finding>();
+        written.stream().flatMap(f -> findings.surer(f).stream()).forEach(all::add);
+        all.addAll(findings.found);
+        all.sort(java.util.Comparator.comparing(Finding::weight));
+        return List.copyOf(all);
+    }
+
+    private List<String> lines(List<Event> events) {
+        return Trails.lines(machine, explored.question().today(), events);
+    }
+
+    // Faults
+
+    private void faults() {
+        explored.faultsOfStart().forEach(f -> fault(f, List.of()));
+        explored.faults().forEach(f -> {
+            if (!isToldAsWritten(f.fault())) {
+                fault(f.fault(), lines(explored.trail(f.step())));
+            }
+        });
+    }
+
+    private void fault(Fault fault, List<String> trail) {
+        Place place = fault.where().map(r -> Place.step(r.place(), r.path())).orElse(Place.APPLICATION);
+        String where = fault.where()
+                .map(r -> place.words(explored.question().program().design()) + ": ")
+                .orElse("");
+        String what = where + sentence(fault.message());
+        found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.FAULT,
+                        where.isEmpty() ? capital(what) : what,
+                        "It is fault " + fault.rule() + " when it gets there: the script in which it happens ends.",
+                        place)
+                .shownBy(trail));
+    }
+
+    private static String sentence(String message) {
+        return message.endsWith(".") ? message : message + ".";
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + text.substring(1);
+    }
+
+    /** A finding at the same step says already what is wrong there; it only becomes certain. */
+    private boolean isToldAsWritten(Fault fault) {
+        return written.stream().anyMatch(f -> isAt(f, fault));
+    }
+
+    private static boolean isAt(Finding finding, Fault fault) {
+        boolean tells =
+                switch (finding.kind()) {
+                    case UNGUARDED, EXPRESSION, DANGLING, NOT_HANDED_OVER, MISPLACED_STEP, HOLDING -> true;
+                    default -> false;
+                };
+        return tells
+                && fault.where().isPresent()
+                && finding.place()
+                        .script()
+                        .equals(Optional.of(fault.where().get().place()))
+                && finding.place().step().equals(Optional.of(fault.where().get().path()));
+    }
+
+    /** What was told as likely becomes certain where it happens, and goes where it certainly cannot. */
+    private Optional<Finding> surer(Finding finding) {
+        Optional<Explored.Faulted> shows =
+                explored.faults().stream().filter(f -> isAt(finding, f.fault())).findFirst();
+        if (shows.isPresent()) {
+            return Optional.of(finding.weighing(Weight.WRONG)
+                    .shownBy(lines(explored.trail(shows.get().step()))));
+        }
+        boolean likely =
+                finding.kind() == Kind.UNGUARDED && finding.place().step().isPresent() && explored.isComplete();
+        return likely ? Optional.empty() : Optional.of(finding);
+    }
+
+    // Where nothing leads on
+
+    private void ends() {
+        var reach = new Reach(explored);
+        BitSet mayEnd = reach.mayReach(explored::hasEnded);
+        boolean told = written.stream().anyMatch(f -> f.kind() == Kind.NEVER_ENDS);
+        // that nothing is to be seen any more is fault X5, which is told
+        Optional<Integer> stuck = first(s -> explored.isStuck(s) && !open(s).equals(NOTHING_OPEN));
+        stuck.ifPresent(s -> found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.DEAD_END,
+                        "Nothing can be done any more" + open(s) + ".",
+                        "Only the end of the session or a kill leads on from there.",
+                        Place.APPLICATION)
+                .shownBy(lines(explored.trail(s)))));
+        Optional<Integer> lost = first(s -> explored.isRunning(s) && !mayEnd.get(s));
+        if (explored.faults().stream().noneMatch(f -> f.fault().rule() == Fault.Rule.X5) && stuck.isEmpty() && !told) {
+            lost.ifPresent(s -> found.add(new Finding(
+                            Weight.WRONG,
+                            Kind.DEAD_END,
+                            s == 0
+                                    ? "Nothing that can happen ends the application."
+                                    : "The application can no longer end" + open(s) + ".",
+                            "Whatever is done from there, only the end of the session or a kill ends it.",
+                            Place.APPLICATION)
+                    .shownBy(lines(explored.trail(s)))));
+        }
+        explored.question().program().windows().stream()
+                .filter(w ->
+                        w.face().filter(f -> f.of() != FacedWindow.Kind.MAIN).isPresent())
+                .forEach(w -> window(w, reach, mayEnd));
+    }
+
+    /** Where a window, or who opened it, ends the application, that is a way out of it as well. */
+    private void window(WindowPlan plan, Reach reach, BitSet mayEnd) {
+        String name = plan.window().name().shown();
+        boolean told = written.stream()
+                .anyMatch(f -> f.kind() == Kind.NO_WAY_OUT && f.place().window().equals(Optional.of(name)));
+        if (told || endsIn(plan)) {
+            return;
+        }
+        BitSet mayClose = reach.mayReach(s -> explored.isRunning(s) && !explored.isOpen(s, plan.number));
+        first(s -> explored.isOpen(s, plan.number) && !mayClose.get(s) && mayEnd.get(s))
+                .ifPresent(s -> found.add(new Finding(
+                                Weight.WRONG,
+                                Kind.DEAD_END,
+                                name + " cannot be closed any more" + open(s) + ".",
+                                "Only the end of the whole application takes it away.",
+                                Place.window(name))
+                        .shownBy(lines(explored.trail(s)))));
+    }
+
+    private boolean endsIn(WindowPlan plan) {
+        Program program = explored.question().program();
+        for (int i = 0; i < program.scriptCount(); i++) {
+            List<Op> ops = program.script(i).ops();
+            boolean concerns = program.script(i).of().filter(w -> w == plan).isPresent()
+                    || ops.stream().anyMatch(o -> o instanceof Op.Open open && open.window() == plan.number);
+            if (concerns && ops.stream().anyMatch(Op.End.class::isInstance)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private Optional<Integer> first(IntPredicate meant) {
+        for (int s = 0; s < explored.lookedAt(); s++) {
+            if (meant.test(s)) {
+                return Optional.of(s);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Which windows are open in a situation, as the end of a sentence. */
+    private String open(int situation) {
+        List<String> open = explored.question().program().windows().stream()
+                .filter(w -> explored.isOpen(situation, w.number))
+                .map(w -> w.window().name().shown())
+                .toList();
+        return open.isEmpty() ? NOTHING_OPEN : " with " + String.join(", ", open) + " open";
+    }
+
+    private void deep() {
+        first(explored::isDeep)
+                .ifPresent(s -> found.add(new Finding(
+                                Weight.HINT,
+                                Kind.DEEP,
+                                "More than three windows stand on each other, each waited for by the one below it"
+                                        + open(s) + ".",
+                                "Nobody keeps in mind what the first of them was for.",
+                                Place.APPLICATION)
+                        .shownBy(lines(explored.trail(s)))));
+    }
+}

@@ -1,0 +1,66 @@
+package bivouac.explore;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** How far an exploration went, as sentences: never <em>completely</em> where it was not. */
+public final class Told {
+
+    /** As many bounds, or values, are named one by one. */
+    private static final int MOST_NAMED = 6;
+
+    private Told() {}
+
+    /** Whether it is complete, or what it is bounded by; in one line that begins with a small letter. */
+    public static String outcome(Explored explored) {
+        if (explored.isComplete()) {
+            return "explored completely";
+        }
+        var by = new ArrayList<String>();
+        switch (explored.outcome()) {
+            case DONE -> {
+                // only by what was not followed
+            }
+            case STOPPED -> by.add("being stopped");
+            case OUT_OF_TIME -> by.add("time");
+            case OUT_OF_MEMORY -> by.add("memory");
+        }
+        by.addAll(explored.boundedBy());
+        return "bounded by " + named(by);
+    }
+
+    /** How much was met, and how long it took. */
+    public static String counts(Explored explored) {
+        return String.format(
+                Locale.ROOT,
+                "%s in %.2f s",
+                counted(explored.situations(), "situation", "situations"),
+                explored.seconds());
+    }
+
+    /** What is known although it did not come to its end; empty where it did. */
+    public static String depth(Explored explored) {
+        return explored.outcome() == Explored.Outcome.DONE
+                ? ""
+                : "every way of up to " + counted(Math.max(0, explored.depth() - 1), "event", "events")
+                        + " was looked at";
+    }
+
+    /** What counts as one value; empty for nothing. */
+    public static String folded(Explored explored) {
+        List<String> names = explored.question().folded();
+        return names.isEmpty() ? "" : "as one value each: " + named(names);
+    }
+
+    private static String counted(int number, String one, String many) {
+        return String.format(Locale.ROOT, "%,d %s", number, number == 1 ? one : many);
+    }
+
+    private static String named(List<String> names) {
+        int more = names.size() - MOST_NAMED;
+        return more > 1
+                ? String.join("; ", names.subList(0, MOST_NAMED)) + "; and " + more + " more"
+                : String.join("; ", names);
+    }
+}

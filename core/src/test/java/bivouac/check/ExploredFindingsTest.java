@@ -1,0 +1,162 @@
+package bivouac.check;
+
+import static bivouac.machine.Play.*;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Weight;
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
+import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.Setting;
+import bivouac.design.Step;
+import bivouac.design.Traits;
+import bivouac.design.Type;
+import bivouac.design.Variable;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.explore.Exploration;
+import bivouac.explore.Explored;
+import bivouac.explore.Limits;
+import bivouac.explore.Progress;
+import bivouac.explore.Question;
+import bivouac.format.DesignFile;
+import bivouac.plan.Program;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What only the situations of a design show: that it is told with a trail that shows it, and that nothing else is. */
+class ExploredFindingsTest {
+
+    private static List<Finding> all(Design design) {
+        Program program = Program.of(design);
+        Explored explored = Exploration.of(
+                new Question(program, TODAY, List.of()), Limits.of(Duration.ofSeconds(10)), Progress.NONE);
+        return Findings.checked(program, Beside.UNKNOWN, explored).open();
+    }
+
+    private static Finding one(Design design, Kind kind) {
+        List<Finding> found = all(design).stream().filter(f -> f.kind() == kind).toList();
+        assertThat(found).hasSize(1);
+        return found.getFirst();
+    }
+
+    private static Part enabled(String name, String condition, Step... steps) {
+        return ((Part.Button) button(name, steps))
+                .with(Traits.USUAL.enabled(new Setting.Follows(new Expression(condition))));
+    }
+
+    @Test
+    void a_fault_is_told_with_the_shortest_trail_that_meets_it() {
+        Design design = withMain(main("Desk", button("go", alongside("Card")), button("ask", waits("Card"))))
+                .with(child("Card"))
+                .design();
+        Finding fault = one(design, Kind.FAULT);
+        assertThat(fault.weight()).isEqualTo(Weight.WRONG);
+        assertThat(fault.what()).startsWith("Desk, ask, step 1: ");
+        assertThat(fault.why()).contains("X7");
+        assertThat(fault.trail()).contains(List.of("press \"go\" of \"Desk\"", "press \"ask\" of \"Desk\""));
+        Design guarded = withMain(
+                        main("Desk", button("go", alongside("Card")), enabled("ask", "!isOpen(card)", waits("Card"))))
+                .with(child("Card"))
+                .design();
+        assertThat(all(guarded)).extracting(Finding::kind).doesNotContain(Kind.FAULT);
+    }
+
+    @Test
+    void an_application_that_can_no_longer_end_is_told_from_where_on() {
+        Part lock = button("lock", set("me.locked", "true"));
+        FacedWindow desk = before(
+                main("Desk", lock).holding(List.of(Variable.of("locked", Type.YESNO, "false"))),
+                new Step.If(
+                        List.of(new Step.If.Case(new Expression("me.locked"), Script.of(stay()))), Optional.empty()));
+        Finding end = one(withMain(desk).design(), Kind.DEAD_END);
+        assertThat(end.what()).isEqualTo("The application can no longer end with Desk open.");
+        assertThat(end.trail()).contains(List.of("press \"lock\" of \"Desk\""));
+        FacedWindow unlocks = desk.withRows(List.of(
+                bivouac.design.Row.of(lock), bivouac.design.Row.of(button("unlock", set("me.locked", "false")))));
+        assertThat(all(withMain(unlocks).design())).extracting(Finding::kind).doesNotContain(Kind.DEAD_END);
+    }
+
+    @Test
+    void a_window_that_nothing_makes_go_is_told() {
+        FacedWindow card = child("Card", enabled("close", "app.paid", close("closed")))
+                .leaving(Way.CLOSE_BOX, new WayOut.AsPressing("close"));
+        FacedWindow desk = main("Desk", button("go", alongside("Card")), button("exit", end()))
+                .leaving(Way.CLOSE_BOX, new WayOut.Absent());
+        Finding stays = one(
+                withMain(desk, card)
+                        .variable("paid", Type.YESNO, "false")
+                        .departs(new DepartureRule.OnlyWhenTold())
+                        .with(child("Paid"))
+                        .design(),
+                Kind.DEAD_END);
+        assertThat(stays.what()).isEqualTo("Card cannot be closed any more with Desk, Card open.");
+        assertThat(stays.trail()).isPresent();
+    }
+
+    @Test
+    void what_no_situation_reaches_is_told_only_where_all_were_met() {
+        Part never = enabled("never", "app.paid && !app.paid", note("here"));
+        Design design = withMain(main("Desk", never, enabled("pay", "!app.paid", set("app.paid", "true"))))
+                .variable("paid", Type.YESNO, "false")
+                .design();
+        Finding step = one(design, Kind.NEVER_RUN);
+        assertThat(step.what()).isEqualTo("Desk, never is never run, whatever is done.");
+        // a counter that is not followed to its end
+        Design counts = withMain(main(
+                        "Desk",
+                        enabled("never", "app.count < 0", note("here")),
+                        button("more", set("app.count", "app.count + 1"))))
+                .variable("count", Type.WHOLE, "0")
+                .design();
+        assertThat(all(counts)).extracting(Finding::kind).doesNotContain(Kind.NEVER_RUN);
+    }
+
+    @Test
+    void what_was_only_likely_becomes_certain_or_goes() {
+        Part amount = Part.TextField.of("amount", "Amount");
+        Step adds = set("app.sum", "app.sum + whole(me.amount)");
+        Finding certain = one(
+                withMain(main("Desk", amount, button("add", adds), enabled("exit", "app.sum > 5", end())))
+                        .variable("sum", Type.WHOLE, "0")
+                        .design(),
+                Kind.UNGUARDED);
+        assertThat(certain.weight()).isEqualTo(Weight.WRONG);
+        assertThat(certain.trail()).isPresent();
+    }
+
+    @Test
+    void dialogs_that_stand_on_each_other_four_deep_are_told() {
+        Design design = withMain(
+                        main("Desk", button("go", waitsForOwner("One"))),
+                        dialog("One", button("go", waitsForOwner("Two"))),
+                        dialog("Two", button("go", waitsForOwner("Three"))),
+                        dialog("Three", button("go", waitsForOwner("Four"))),
+                        dialog("Four"))
+                .design();
+        Finding deep = one(design, Kind.DEEP);
+        assertThat(deep.trail().orElseThrow()).hasSize(4);
+    }
+
+    /** The examples have been looked through by hand: what is found in them is so, and accepted. */
+    @ParameterizedTest
+    @ValueSource(strings = {"ferry-bell", "kiln-house", "ridge-hut"})
+    void the_examples_have_no_finding_that_is_not_accepted(String name) throws Exception {
+        Program program = Program.of(DesignFile.read(Path.of("../examples", name + ".bivouac")));
+        Explored explored = Exploration.of(
+                new Question(program, TODAY, List.of()), Limits.of(Duration.ofSeconds(3)), Progress.NONE);
+        assertThat(explored.situations()).isGreaterThan(100);
+        assertThat(Findings.checked(program, Beside.UNKNOWN, explored).open())
+                .extracting(Finding::what)
+                .isEmpty();
+    }
+}
