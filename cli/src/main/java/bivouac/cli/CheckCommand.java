@@ -4,6 +4,8 @@ import bivouac.check.Beside;
 import bivouac.check.Checked;
 import bivouac.check.Finding;
 import bivouac.check.Findings;
+import bivouac.design.Design;
+import bivouac.design.Promise;
 import bivouac.explore.Exploration;
 import bivouac.explore.Explored;
 import bivouac.explore.Progress;
@@ -20,6 +22,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -60,6 +63,14 @@ public final class CheckCommand implements Callable<Integer> {
                     + " between; 20s if not said")
     private Within within = Within.usual();
 
+    @Option(
+            names = "--promise",
+            paramLabel = "SENTENCE",
+            description =
+                    "a promise to be checked beside those of the design, as often as wanted: “never …”, “always at"
+                            + " the end …”, “always possible to …”, “after … comes … before …”")
+    private List<String> promises = List.of();
+
     @Option(names = "--as-written", description = "print what the design as it is written shows, and explore nothing")
     private boolean asWritten;
 
@@ -67,7 +78,7 @@ public final class CheckCommand implements Callable<Integer> {
     public Integer call() {
         PrintWriter out = spec.commandLine().getOut();
         try {
-            Program program = Program.of(DesignFile.read(file));
+            Program program = Program.of(promising(DesignFile.read(file)));
             Beside beside = Beside.in(file.toAbsolutePath().getParent());
             Optional<Explored> explored = asWritten ? Optional.empty() : Optional.of(explore(program));
             Checked checked = explored.map(e -> Findings.checked(program, beside, e))
@@ -84,9 +95,15 @@ public final class CheckCommand implements Callable<Integer> {
         }
     }
 
+    private Design promising(Design design) {
+        return design.promising(
+                Stream.concat(design.promises().stream(), promises.stream().map(Promise::of))
+                        .toList());
+    }
+
     private Explored explore(Program program) {
         Progress progress = OnTerminal.in(spec.commandLine().getErr());
-        var question = new Question(program, LocalDate.now(), List.of());
+        var question = new Question(program, LocalDate.now());
         Explored explored = Exploration.of(question, within.limits(), progress);
         OnTerminal.done(progress);
         return explored;

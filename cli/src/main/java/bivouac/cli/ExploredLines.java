@@ -1,6 +1,7 @@
 package bivouac.cli;
 
 import bivouac.explore.Explored;
+import bivouac.explore.Promises;
 import bivouac.explore.Told;
 import java.io.PrintWriter;
 
@@ -10,6 +11,9 @@ final class ExploredLines {
     private ExploredLines() {}
 
     static void print(Explored explored, PrintWriter out) {
+        Promises.of(explored)
+                .forEach(a -> out.println("promise " + Told.answer(explored, a) + ": "
+                        + a.promise().sentence()));
         out.println(capital(Told.outcome(explored)) + ": " + Told.counts(explored) + ".");
         if (!Told.depth(explored).isEmpty()) {
             out.println(capital(Told.depth(explored)) + "; what takes more may hold more.");

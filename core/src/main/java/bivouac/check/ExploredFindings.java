@@ -4,7 +4,9 @@ import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
 import bivouac.design.FacedWindow;
+import bivouac.design.Promise;
 import bivouac.explore.Explored;
+import bivouac.explore.Promises;
 import bivouac.explore.Reach;
 import bivouac.machine.Event;
 import bivouac.machine.Fault;
@@ -49,6 +51,7 @@ final class ExploredFindings {
         findings.faults();
         findings.ends();
         findings.deep();
+        findings.promises();
         if (explored.isComplete()) {
             NeverFindings.into(findings.found, written, explored);
         }
@@ -210,6 +213,20 @@ final class ExploredFindings {
                 .map(w -> w.window().name().shown())
                 .toList();
         return open.isEmpty() ? NOTHING_OPEN : " with " + String.join(", ", open) + " open";
+    }
+
+    private void promises() {
+        for (Promises.Answer answer : Promises.of(explored)) {
+            if (answer instanceof Promises.Answer.Broken(Promise promise, List<Event> trail)) {
+                found.add(new Finding(
+                                Weight.WRONG,
+                                Kind.BROKEN_PROMISE,
+                                "Broken: " + promise.sentence(),
+                                "It was promised of every situation, and the trail leads to one in which it does not hold.",
+                                Place.APPLICATION)
+                        .shownBy(lines(trail)));
+            }
+        }
     }
 
     private void deep() {

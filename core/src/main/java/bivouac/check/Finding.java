@@ -62,6 +62,7 @@ public record Finding(
 
     /** What findings of several kinds have in common, for grouping. */
     public enum Cause {
+        PROMISES("Promised, and broken"),
         RUNNING("Goes wrong while it runs"),
         CLOSING("Closing past a question"),
         END("The end of the application"),
@@ -119,6 +120,8 @@ public record Finding(
         MISPLACED_STEP(Cause.NEVER),
         /** Something goes wrong while it runs (X1 to X10). */
         FAULT(Cause.RUNNING),
+        /** What the developer promised does not hold. */
+        BROKEN_PROMISE(Cause.PROMISES),
         /** Nothing leads on: to the end, or out of a window. */
         DEAD_END(Cause.RUNNING),
         /** Many windows wait for each other. */

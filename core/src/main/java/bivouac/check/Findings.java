@@ -90,15 +90,23 @@ public final class Findings {
                         case Trouble.Where.OnWindow(String window, String part) ->
                             part.isEmpty() ? Place.window(window) : Place.part(window, part);
                         case Trouble.Where.InApplication a -> Place.APPLICATION;
+                        case Trouble.Where.InPromise p -> Place.APPLICATION;
                     };
+            boolean promised = trouble.where() instanceof Trouble.Where.InPromise;
             found.add(new Finding(
                     Weight.WRONG,
                     Kind.EXPRESSION,
                     words(place, trouble, program.design()) + ": "
-                            + trouble.problem().message() + ".",
-                    "The rehearsal stops with a fault when it gets there.",
+                            + sentence(trouble.problem().message()),
+                    promised
+                            ? "It is not checked before it can be understood."
+                            : "The rehearsal stops with a fault when it gets there.",
                     place));
         }
+    }
+
+    private static String sentence(String message) {
+        return message.endsWith("?") ? message : message + ".";
     }
 
     /** Where it is, and where that is no step, which of the texts and expressions there. */

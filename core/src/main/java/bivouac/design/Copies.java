@@ -35,7 +35,7 @@ public final class Copies {
             var all = new ArrayList<>(design.windows());
             all.add(all.indexOf(original) + 1, copy);
             return new Copied(
-                    new Design(design.application(), all, design.walkthroughs(), design.accepted()),
+                    new Design(design.application(), all, design.walkthroughs(), design.accepted(), design.promises()),
                     name.shown(),
                     opened(copy, design));
         });

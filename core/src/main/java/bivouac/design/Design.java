@@ -10,14 +10,26 @@ import java.util.function.UnaryOperator;
  * A whole design: the application and its windows, in the developer's order.
  *
  * @param accepted findings that are taken as they are
+ * @param promises what the developer states of every situation
  */
 public record Design(
-        Application application, List<Window> windows, List<Walkthrough> walkthroughs, List<Accepted> accepted) {
+        Application application,
+        List<Window> windows,
+        List<Walkthrough> walkthroughs,
+        List<Accepted> accepted,
+        List<Promise> promises) {
 
     public Design {
         windows = Windows.of(windows);
         walkthroughs = List.copyOf(walkthroughs);
         accepted = List.copyOf(accepted);
+        promises = List.copyOf(promises);
+    }
+
+    /** One that promises nothing. */
+    public Design(
+            Application application, List<Window> windows, List<Walkthrough> walkthroughs, List<Accepted> accepted) {
+        this(application, windows, walkthroughs, accepted, List.of());
     }
 
     /** One in which no finding is accepted. */
@@ -51,17 +63,22 @@ public record Design(
     }
 
     public Design with(Application other) {
-        return new Design(other, windows, walkthroughs, accepted);
+        return new Design(other, windows, walkthroughs, accepted, promises);
     }
 
     /** With other walkthroughs. */
     public Design walked(List<Walkthrough> others) {
-        return new Design(application, windows, others, accepted);
+        return new Design(application, windows, others, accepted, promises);
     }
 
     /** With other findings accepted. */
     public Design accepting(List<Accepted> others) {
-        return new Design(application, windows, walkthroughs, others);
+        return new Design(application, windows, walkthroughs, others, promises);
+    }
+
+    /** With other promises. */
+    public Design promising(List<Promise> others) {
+        return new Design(application, windows, walkthroughs, accepted, others);
     }
 
     /** With a finding accepted; what was said of it before is forgotten. */
@@ -87,7 +104,7 @@ public record Design(
     public Design adding(Window window) {
         var more = new ArrayList<>(windows);
         more.add(window);
-        return new Design(application, more, walkthroughs, accepted);
+        return new Design(application, more, walkthroughs, accepted, promises);
     }
 
     /** This design with the first window of that name replaced by what {@code edit} makes of it. */
@@ -99,7 +116,7 @@ public record Design(
                 break;
             }
         }
-        return new Design(application, changed, walkthroughs, accepted);
+        return new Design(application, changed, walkthroughs, accepted, promises);
     }
 
     /** As {@link #changing}, where the window has a face; else this design. */

@@ -97,7 +97,14 @@ abstract class DesignMapper {
                 changed,
                 design.windows().stream().map(this::map).toList(),
                 design.walkthroughs().stream().map(this::walkthrough).toList(),
-                design.accepted().stream().map(this::accepted).toList());
+                design.accepted().stream().map(this::accepted).toList(),
+                design.promises().stream().map(this::promise).toList());
+    }
+
+    /** A promise stands in the scope of the application. */
+    private Promise promise(Promise promise) {
+        scope = Optional.empty();
+        return promise.mapping(this::expression);
     }
 
     /** What a task gives is reckoned in the scope of the application. */

@@ -23,7 +23,8 @@ public final class Removal {
                         .filter(w -> !w.name().shown().equals(shownName))
                         .toList(),
                 design.walkthroughs(),
-                design.accepted());
+                design.accepted(),
+                design.promises());
     }
 
     public static Touched touchedByWindow(Design design, String shownName) {

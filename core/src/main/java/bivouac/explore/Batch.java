@@ -24,6 +24,7 @@ final class Batch {
     private final Stepper stepper;
     private final StateTable known;
     private final int windowWords;
+    private final int conditionWords;
 
     /** By step: the number of the state that it leads to, {@link #BEYOND}, or -2 less the place of a new one. */
     int[] targets = new int[1024];
@@ -51,8 +52,19 @@ final class Batch {
     long[] open = new long[1024];
 
     byte[] looks = new byte[1024];
+    /** By situation: which conditions hold. */
     long[] holds = new long[1024];
+
+    /** By situation: where the end of the session leads to, as a target; {@link #NOWHERE} where it is no event. */
+    int[] sessions = new int[1024];
+
+    final List<Broken> broken = new ArrayList<>();
     final List<Faulted> faults = new ArrayList<>();
+
+    static final int NOWHERE = Integer.MIN_VALUE;
+
+    /** A condition did not hold when a step of a situation ended the application. */
+    record Broken(int situation, int step, int condition) {}
 
     /** Something went wrong in a step of a situation. */
     record Faulted(int situation, int step, Fault fault) {}
@@ -71,12 +83,14 @@ final class Batch {
         this.question = question;
         this.stepper = question.stepper();
         this.known = known;
-        this.windowWords = words(question);
+        this.windowWords = words(question.program().windows().size());
+        this.conditionWords = words(question.conditions().size());
+        stepper.watchTheEnd(question.conditions());
     }
 
-    /** How many words say which windows are open. */
-    static int words(Question question) {
-        return Math.max(1, question.program().windows().size() + 63 >> 6);
+    /** How many words say something of so many things. */
+    static int words(int things) {
+        return things + 63 >> 6;
     }
 
     Stepper stepper() {
@@ -89,6 +103,7 @@ final class Batch {
         used = 0;
         fresh = 0;
         faults.clear();
+        broken.clear();
     }
 
     /** Takes all steps of the situations from a number on. */
@@ -117,9 +132,23 @@ final class Batch {
             }
             kinds[steps] = (byte) (apart ? APART : 0);
             targets[steps] = target();
+            if (Stepper.isSessionEnd(stepper.numbered(e))) {
+                sessions[size] = steps;
+            }
+            if (stepper.stepEnded() && !question.conditions().isEmpty()) {
+                broken(e);
+            }
             steps++;
         }
         counts[size++] = events;
+    }
+
+    private void broken(int step) {
+        for (int c = 0; c < question.conditions().size(); c++) {
+            if (!stepper.heldAtTheEnd().get(c)) {
+                broken.add(new Broken(size, step, c));
+            }
+        }
     }
 
     private int target() {
@@ -151,7 +180,11 @@ final class Batch {
         if (size == counts.length) {
             counts = Arrays.copyOf(counts, size * 2);
             looks = Arrays.copyOf(looks, size * 2);
-            holds = Arrays.copyOf(holds, size * 2);
+            sessions = Arrays.copyOf(sessions, size * 2);
+        }
+        sessions[size] = NOWHERE;
+        if ((size + 1) * conditionWords > holds.length) {
+            holds = Arrays.copyOf(holds, (size + 1) * conditionWords * 2);
         }
         if ((size + 1) * windowWords > open.length) {
             open = Arrays.copyOf(open, (size + 1) * windowWords * 2);
@@ -168,10 +201,11 @@ final class Batch {
             look |= stepper.waitedFor() > DEEPEST ? DEEP : 0;
         }
         looks[size] = (byte) look;
-        long hold = 0;
-        for (int c = 0; c < question.conditions().size(); c++) {
-            hold |= stepper.holds(question.conditions().get(c)) ? 1L << c : 0;
+        Arrays.fill(holds, size * conditionWords, (size + 1) * conditionWords, 0);
+        for (int c = 0; c < question.conditions().size() && look != 0; c++) {
+            boolean is =
+                    (look & RUNNING) != 0 && stepper.holds(question.conditions().get(c));
+            holds[size * conditionWords + (c >> 6)] |= is ? 1L << c : 0;
         }
-        holds[size] = hold;
     }
 }

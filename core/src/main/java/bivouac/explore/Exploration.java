@@ -125,7 +125,8 @@ public final class Exploration {
 
     /** Numbers what is new, and keeps the steps. */
     private void number(int first, Batch batch) {
-        int words = Batch.words(explored.question());
+        int windowWords = explored.windowWords;
+        int conditionWords = explored.conditionWords;
         int step = 0;
         for (int i = 0; i < batch.size; i++) {
             int situation = first + i;
@@ -135,25 +136,32 @@ public final class Exploration {
             }
             explored.begins.add(explored.targets.size());
             explored.looks.add(batch.looks[i]);
-            explored.holds.add(batch.holds[i]);
-            for (int w = 0; w < words; w++) {
-                explored.open.add(batch.open[i * words + w]);
+            for (int w = 0; w < conditionWords; w++) {
+                explored.holds.add(batch.holds[i * conditionWords + w]);
             }
+            for (int w = 0; w < windowWords; w++) {
+                explored.open.add(batch.open[i * windowWords + w]);
+            }
+            int session = Batch.NOWHERE;
             for (int e = 0; e < batch.counts[i]; e++, step++) {
-                int target = target(batch, step, new Explored.Step(situation, e));
+                int target = target(batch, step, situation, e);
                 if (batch.kinds[step] != Batch.APART) {
                     explored.targets.add(target);
                 }
+                session = step == batch.sessions[i] ? target : session;
             }
+            explored.sessions.add(session);
         }
+        batch.broken.forEach(b ->
+                explored.brokenAtTheEnd.putIfAbsent(b.condition(), new Explored.Step(first + b.situation(), b.step())));
         explored.steps += step;
         batch.faults.forEach(f -> explored.fault(f.fault(), new Explored.Step(first + f.situation(), f.step())));
     }
 
-    private int target(Batch batch, int step, Explored.Step from) {
+    private int target(Batch batch, int step, int situation, int event) {
         int target = batch.targets[step];
         if (target == Batch.BEYOND) {
-            explored.bounds.putIfAbsent(batch.bounds[step], from);
+            explored.bounds.putIfAbsent(batch.bounds[step], new Explored.Step(situation, event));
             return target;
         }
         if (target >= 0) {
@@ -162,8 +170,8 @@ public final class Exploration {
         int place = -2 - target;
         int added = explored.states.add(batch.words, batch.firsts[place], batch.lengths[place]);
         if (added >= 0) {
-            explored.parents.add(from.situation());
-            explored.by.add(from.event());
+            explored.parents.add(situation);
+            explored.by.add(event);
         }
         return added >= 0 ? added : -2 - added;
     }

@@ -53,6 +53,12 @@ public final class Explored {
 
     final Longs open = new Longs();
     final Ints looks = new Ints();
+    /** By situation: where the end of the session leads to; {@link Batch#NOWHERE} where it is no event. */
+    final Ints sessions = new Ints();
+
+    /** By condition: the first step that ended the application while it did not hold. */
+    final Map<Integer, Step> brokenAtTheEnd = new LinkedHashMap<>();
+
     final Longs holds = new Longs();
     /** The first situation of each depth. */
     final List<Integer> depths = new ArrayList<>();
@@ -61,14 +67,16 @@ public final class Explored {
     final Map<Integer, Step> bounds = new LinkedHashMap<>();
     final List<Fault> faultsOfStart = new ArrayList<>();
     final List<Stepper> steppers = new ArrayList<>();
-    private final int windowWords;
+    final int windowWords;
+    final int conditionWords;
     long steps;
     Outcome outcome = Outcome.DONE;
     long nanos;
 
     Explored(Question question) {
         this.question = question;
-        this.windowWords = Batch.words(question);
+        this.windowWords = Batch.words(question.program().windows().size());
+        this.conditionWords = Batch.words(question.conditions().size());
     }
 
     public Question question() {
@@ -119,7 +127,13 @@ public final class Explored {
 
     /** How many bytes all of it takes. */
     public long allBytes() {
-        return bytes() + begins.bytes() + targets.bytes() + open.bytes() + looks.bytes() + holds.bytes();
+        return bytes()
+                + begins.bytes()
+                + targets.bytes()
+                + open.bytes()
+                + looks.bytes()
+                + holds.bytes()
+                + sessions.bytes();
     }
 
     void fault(Fault fault, Step step) {
@@ -164,7 +178,7 @@ public final class Explored {
 
     /** Whether a condition of the question holds in a situation that was looked at. */
     public boolean holds(int situation, int condition) {
-        return (holds.get(situation) >>> condition & 1) != 0;
+        return (holds.get(situation * conditionWords + (condition >> 6)) >>> condition & 1) != 0;
     }
 
     /** Whether the application runs there. */
@@ -197,11 +211,17 @@ public final class Explored {
         return List.copyOf(trail);
     }
 
-    /** The same, and then one event more. */
-    public List<Event> trail(Step step) {
-        var trail = new ArrayList<>(trail(step.situation()));
-        trail.add(event(question.stepper(), step.situation(), step.event()));
+    /** The same, and then some events more. */
+    public List<Event> trail(int situation, List<Step> then) {
+        var trail = new ArrayList<>(trail(situation));
+        Stepper stepper = question.stepper();
+        then.forEach(s -> trail.add(event(stepper, s.situation(), s.event())));
         return List.copyOf(trail);
+    }
+
+    /** The shortest way to a situation, and then one event more. */
+    public List<Event> trail(Step step) {
+        return trail(step.situation(), List.of(step));
     }
 
     private Event event(Stepper stepper, int situation, int event) {

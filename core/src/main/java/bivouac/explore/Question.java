@@ -7,6 +7,7 @@ import bivouac.machine.Samples;
 import bivouac.machine.Stepper;
 import bivouac.plan.Deciding;
 import bivouac.plan.Program;
+import bivouac.plan.PromisePlan;
 import bivouac.plan.Reading;
 import bivouac.state.Folding;
 import bivouac.state.Layout;
@@ -29,12 +30,14 @@ public final class Question {
 
     /**
      * @param today what {@code app.today} is at the start
-     * @param conditions what is asked of each situation, as expressions of the application
      */
-    public Question(Program program, LocalDate today, List<Compiled<Reading>> conditions) {
+    public Question(Program program, LocalDate today) {
         this.program = program;
         this.today = today;
-        this.conditions = List.copyOf(conditions);
+        this.conditions = program.promises().stream()
+                .filter(PromisePlan::isRight)
+                .flatMap(p -> p.conditions().stream())
+                .toList();
         Deciding deciding = Deciding.of(program, conditions);
         this.folding = new Folding(program, deciding);
         this.samples = new Samples(program, deciding, today);
@@ -50,7 +53,7 @@ public final class Question {
         return today;
     }
 
-    /** What is asked of each situation, in order. */
+    /** What is asked of each situation: the conditions of the promises that can be checked, in order. */
     public List<Compiled<Reading>> conditions() {
         return conditions;
     }

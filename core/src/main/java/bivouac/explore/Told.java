@@ -47,6 +47,19 @@ public final class Told {
                         + " was looked at";
     }
 
+    /** What became of a promise, in words before its sentence. */
+    public static String answer(Explored explored, Promises.Answer answer) {
+        return switch (answer) {
+            case Promises.Answer.Kept kept ->
+                kept.completely() ? "kept completely" : "kept within a bound (" + outcome(explored) + ")";
+            case Promises.Answer.Broken broken ->
+                broken.trail().isEmpty()
+                        ? "broken at the start"
+                        : "broken in " + counted(broken.trail().size(), "event", "events");
+            case Promises.Answer.Unclear u -> "not understood";
+        };
+    }
+
     /** What counts as one value; empty for nothing. */
     public static String folded(Explored explored) {
         List<String> names = explored.question().folded();

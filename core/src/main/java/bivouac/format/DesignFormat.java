@@ -8,6 +8,7 @@ import bivouac.design.Holding;
 import bivouac.design.Leaving;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
+import bivouac.design.Promise;
 import bivouac.design.Walkthrough;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -30,7 +31,8 @@ public final class DesignFormat {
                         "windows",
                         design.windows().stream().map(WindowFormat::write).toList())
                 .list("walkthroughs", design.walkthroughs(), DesignFormat::write)
-                .list("accepted", design.accepted(), DesignFormat::write));
+                .list("accepted", design.accepted(), DesignFormat::write)
+                .list("promises", design.promises(), Promise::sentence));
     }
 
     private static JsonOut.Members write(Accepted a) {
@@ -95,7 +97,8 @@ public final class DesignFormat {
                 application(f.must("application")),
                 f.list("windows", WindowFormat::read),
                 f.list("walkthroughs", DesignFormat::walkthrough),
-                f.list("accepted", DesignFormat::accepted));
+                f.list("accepted", DesignFormat::accepted),
+                f.list("promises", p -> Promise.of(Fields.asText(p))));
         f.done();
         Optional<String> beyond = new Savable().why(design);
         if (beyond.isPresent()) {

@@ -47,6 +47,9 @@ final class Run extends Situation {
     /** What went wrong in this event. */
     private final List<Fault> faults = new ArrayList<>();
 
+    /** Told when the application has ended, before what it held is forgotten. */
+    private Optional<Runnable> atTheEnd = Optional.empty();
+
     /** Which operations any event has reached, by the script's number and its place in it. */
     private final BitSet[] reached;
 
@@ -94,6 +97,15 @@ final class Run extends Situation {
         var fault = new Fault(rule, message, where);
         faults.add(fault);
         see(new Sighting.Faulted(fault));
+    }
+
+    void watchTheEnd(Runnable watcher) {
+        atTheEnd = Optional.of(watcher);
+    }
+
+    /** It has ended, and everything is still as it was then. */
+    void end() {
+        atTheEnd.ifPresent(Runnable::run);
     }
 
     List<Fault> faults() {

@@ -68,6 +68,9 @@ final class Settling {
                 run.fault(Fault.Rule.X5, "nothing is to be seen, and the application still runs", Optional.empty());
             }
         } else {
+            if (run.phase == Situation.ENDED) {
+                run.end();
+            }
             Arrays.fill(run.variables, 0);
             Arrays.fill(run.timers, 0);
             run.faulted = false;

@@ -8,6 +8,7 @@ import bivouac.state.Layout;
 import bivouac.state.Saved;
 import bivouac.state.Situation;
 import java.time.LocalDate;
+import java.util.BitSet;
 import java.util.List;
 
 /**
@@ -25,6 +26,7 @@ public final class Stepper {
     private boolean fresh;
 
     private int length;
+    private final BitSet heldAtTheEnd = new BitSet();
 
     /** @param today what {@code app.today} is where nothing in the design reads it */
     public Stepper(Machine machine, LocalDate today) {
@@ -165,6 +167,29 @@ public final class Stepper {
         return turn.run.or(() -> condition.evaluate(turn.run.here(null, null)).equals(Value.YES), false);
     }
 
+    /** Looks at conditions of the application whenever it ends; {@link #heldAtTheEnd} answers what was found. */
+    public void watchTheEnd(List<Compiled<Reading>> conditions) {
+        turn.run.watchTheEnd(() -> {
+            heldAtTheEnd.clear();
+            for (int c = 0; c < conditions.size(); c++) {
+                Compiled<Reading> condition = conditions.get(c);
+                boolean holds = turn.run.or(
+                        () -> condition.evaluate(turn.run.here(null, null)).equals(Value.YES), false);
+                heldAtTheEnd.set(c, holds);
+            }
+        });
+    }
+
+    /** Which of the watched conditions held when the application ended, in the step that was taken last. */
+    public BitSet heldAtTheEnd() {
+        return heldAtTheEnd;
+    }
+
+    /** Whether the last step ended the application. */
+    public boolean stepEnded() {
+        return turn.run.phase == Situation.ENDED;
+    }
+
     /** What the whole of the situation that is open looks like. */
     public Scene scene() {
         again();
@@ -177,5 +202,10 @@ public final class Stepper {
             case SESSION_ENDS, KILLED, START_AGAIN -> false;
             default -> true;
         };
+    }
+
+    /** Whether an event is the end of the session. */
+    public static boolean isSessionEnd(long numbered) {
+        return NumberedEvent.kind(numbered) == NumberedEvent.Kind.SESSION_ENDS;
     }
 }

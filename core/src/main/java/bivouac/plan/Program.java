@@ -33,6 +33,7 @@ public final class Program {
     private final List<ScriptPlan> scripts = new ArrayList<>();
     private final List<Trouble> troubles = new ArrayList<>();
     private final List<Optional<Compiled<Reading>>> variableStarts = new ArrayList<>();
+    private final List<PromisePlan> promises = new ArrayList<>();
     private final ScriptPlan start;
     private final ScriptPlan departurePlan;
     private final List<TimerPlan> timers;
@@ -62,6 +63,7 @@ public final class Program {
         this.departurePlan = ofApplication.departurePlan();
         timers.forEach(t -> t.link(ofApplication));
         ofApplication.named(design.application().routines());
+        design.promises().forEach(p -> promises.add(PromisePlan.of(p, ofApplication)));
         troubles.addAll(ofApplication.troubles());
         for (WindowPlan window : windows) {
             var linker = new Linker(this, Optional.of(window));
@@ -125,6 +127,11 @@ public final class Program {
 
     public ScriptPlan start() {
         return start;
+    }
+
+    /** What is promised of every situation, in the order of the design. */
+    public List<PromisePlan> promises() {
+        return Collections.unmodifiableList(promises);
     }
 
     /** The variables of the application. */

@@ -18,5 +18,7 @@ public record Trouble(Where where, String what, String source, Problem problem) 
         record OnWindow(String window, String part) implements Where {}
 
         record InApplication() implements Where {}
+
+        record InPromise() implements Where {}
     }
 }

@@ -38,8 +38,8 @@ class ExploredFindingsTest {
 
     private static List<Finding> all(Design design) {
         Program program = Program.of(design);
-        Explored explored = Exploration.of(
-                new Question(program, TODAY, List.of()), Limits.of(Duration.ofSeconds(10)), Progress.NONE);
+        Explored explored =
+                Exploration.of(new Question(program, TODAY), Limits.of(Duration.ofSeconds(10)), Progress.NONE);
         return Findings.checked(program, Beside.UNKNOWN, explored).open();
     }
 
@@ -152,8 +152,8 @@ class ExploredFindingsTest {
     @ValueSource(strings = {"ferry-bell", "kiln-house", "ridge-hut"})
     void the_examples_have_no_finding_that_is_not_accepted(String name) throws Exception {
         Program program = Program.of(DesignFile.read(Path.of("../examples", name + ".bivouac")));
-        Explored explored = Exploration.of(
-                new Question(program, TODAY, List.of()), Limits.of(Duration.ofSeconds(3)), Progress.NONE);
+        Explored explored =
+                Exploration.of(new Question(program, TODAY), Limits.of(Duration.ofSeconds(3)), Progress.NONE);
         assertThat(explored.situations()).isGreaterThan(100);
         assertThat(Findings.checked(program, Beside.UNKNOWN, explored).open())
                 .extracting(Finding::what)

@@ -13,7 +13,6 @@ import bivouac.design.Setting;
 import bivouac.design.Step;
 import bivouac.design.Traits;
 import bivouac.design.Type;
-import bivouac.expression.Compiled;
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
 import bivouac.machine.Scene;
@@ -42,7 +41,7 @@ class ExplorationTest {
     private static final Limits LIMITS = Limits.of(Duration.ofSeconds(30)).withCores(1);
 
     private static Explored explore(Design design, Limits limits) {
-        return Exploration.of(new Question(Program.of(design), TODAY, List.of()), limits, Progress.NONE);
+        return Exploration.of(new Question(Program.of(design), TODAY), limits, Progress.NONE);
     }
 
     @ParameterizedTest
@@ -325,7 +324,7 @@ class ExplorationTest {
         assertThat(Told.outcome(explore(design, LIMITS.withTime(Duration.ZERO))))
                 .isEqualTo("bounded by time");
         assertThat(Told.outcome(explore(design, LIMITS.withBytes(1_000_000)))).isEqualTo("bounded by memory");
-        var question = new Question(Program.of(design), TODAY, List.<Compiled<bivouac.plan.Reading>>of());
+        var question = new Question(Program.of(design), TODAY);
         Explored stopped = Exploration.of(question, LIMITS, new Progress() {
             private int depth;
 

@@ -1,0 +1,39 @@
+package bivouac.plan;
+
+import bivouac.design.Promise;
+import bivouac.design.Type;
+import bivouac.expression.Compiled;
+import bivouac.expression.Problem;
+import java.util.List;
+
+/**
+ * A promise, compiled.
+ *
+ * @param conditions those of the promise, in order; none where it cannot be understood
+ */
+public record PromisePlan(Promise promise, List<Compiled<Reading>> conditions) {
+
+    public PromisePlan {
+        conditions = List.copyOf(conditions);
+    }
+
+    static PromisePlan of(Promise promise, Linker linker) {
+        var spot = new Linker.Spot(new Trouble.Where.InPromise(), "promise “" + promise.sentence() + "”");
+        if (promise instanceof Promise.Unclear(String sentence)) {
+            linker.report(
+                    spot,
+                    sentence,
+                    List.of(new Problem("a promise is written " + Promise.FORMS, 0, Math.max(1, sentence.length()))));
+        }
+        return new PromisePlan(
+                promise,
+                promise.expressions().stream()
+                        .map(e -> linker.expression(spot, e, Type.Plain.YESNO))
+                        .toList());
+    }
+
+    /** Whether it can be checked: nothing in it is wrong. */
+    public boolean isRight() {
+        return !conditions.isEmpty() && conditions.stream().allMatch(Compiled::isRight);
+    }
+}
