@@ -40,6 +40,8 @@ class RoomsTest {
             .definedBy("bivouac.sentence..")
             .layer("check")
             .definedBy("bivouac.check..")
+            .layer("compare")
+            .definedBy("bivouac.compare..")
             .whereLayer("design")
             .mayNotAccessAnyLayer()
             .whereLayer("expression")

@@ -8,7 +8,13 @@ import picocli.CommandLine.Command;
         description = "Checks and rehearses designs of how an application's windows live.",
         mixinStandardHelpOptions = true,
         version = "Bivouac 0.1",
-        subcommands = {CheckCommand.class, RehearseCommand.class, HandoverCommand.class, TextsCommand.class})
+        subcommands = {
+            CheckCommand.class,
+            CompareCommand.class,
+            RehearseCommand.class,
+            HandoverCommand.class,
+            TextsCommand.class
+        })
 public final class CliMain {
 
     private CliMain() {}

@@ -25,7 +25,7 @@ public final class FindingLines {
         };
     }
 
-    private static void trail(List<String> lines, PrintWriter out) {
+    static void trail(List<String> lines, PrintWriter out) {
         out.println(
                 lines.isEmpty()
                         ? "    at the start"

@@ -86,6 +86,48 @@ class CommandsTest {
     }
 
     @Test
+    void promises_are_checked_and_answered_one_by_one() {
+        Said said = run(
+                new CheckCommand(),
+                "--within",
+                "3s",
+                "--promise",
+                "never app.waiting < 0",
+                "--promise",
+                "never isOpen(bell)",
+                "--promise",
+                "perhaps",
+                "../examples/ferry-bell.bivouac");
+        assertThat(said.out())
+                .contains("promise kept within a bound (bounded by app.waiting up to 12): never app.waiting < 0")
+                .contains("promise not understood: perhaps");
+        assertThat(said.code()).isEqualTo(1);
+    }
+
+    @Test
+    void compare_tells_what_differs_and_ends_with_1_and_with_0_where_nothing_does() throws Exception {
+        Path other = folder.resolve("other.bivouac");
+        String ferry = "../examples/ferry-bell.bivouac";
+        Files.writeString(
+                other,
+                Files.readString(Path.of(ferry))
+                        .replaceFirst("\"departure\": \"[^\"]*\"", "\"departure\": \"only when told\""));
+        Said differs = run(new CompareCommand(), "--within", "9s", ferry, other.toString());
+        assertThat(differs.out())
+                .contains("    before: ")
+                .contains("    shown in ")
+                .contains("pairs of situations");
+        assertThat(differs.code()).isEqualTo(1);
+        Said same = run(new CompareCommand(), "--within", "9s", ferry, ferry);
+        assertThat(same.out()).startsWith("Nothing differs");
+        assertThat(same.code()).isZero();
+        Said none =
+                run(new CompareCommand(), ferry, folder.resolve("none.bivouac").toString());
+        assertThat(none.err()).contains("none.bivouac");
+        assertThat(none.code()).isEqualTo(2);
+    }
+
+    @Test
     void a_limit_that_is_none_is_said_in_a_sentence() {
         Said said = run(new CheckCommand(), "--within", "soon", HUT);
         assertThat(said.err()).contains("“soon” is no limit; write a time (30s, 5m), a memory (512MB), or both");

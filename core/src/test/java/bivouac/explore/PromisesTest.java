@@ -95,11 +95,11 @@ class PromisesTest {
     @Test
     void possible_is_broken_where_no_way_leads_there_any_more() {
         kept(desk(end()), "always possible to !app.unsaved");
-        Part breaks = button("break", set("app.broken", "true"));
+        Part breaks = button("crack", set("app.broken", "true"));
         Design design = withMain(main("Desk", breaks, Part.Caption.of("shown", "{app.broken}")))
                 .variable("broken", Type.YESNO, "false")
                 .design();
-        assertThat(broken(design, "always possible to !app.broken")).containsExactly("press \"break\" of \"Desk\"");
+        assertThat(broken(design, "always possible to !app.broken")).containsExactly("press \"crack\" of \"Desk\"");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package bivouac.desktop;
 
 import bivouac.cli.CheckCommand;
+import bivouac.cli.CompareCommand;
 import bivouac.cli.Console;
 import bivouac.cli.ExitCodes;
 import bivouac.cli.HandoverCommand;
@@ -30,6 +31,7 @@ import picocli.CommandLine.Parameters;
         version = "Bivouac 0.1",
         subcommands = {
             CheckCommand.class,
+            CompareCommand.class,
             RehearseCommand.class,
             HandoverCommand.class,
             TextsCommand.class,
