@@ -18,12 +18,14 @@ import bivouac.desktop.messages.MessagesView;
 import bivouac.desktop.overview.OverviewView;
 import bivouac.desktop.rehearse.RehearsalView;
 import bivouac.desktop.window.WindowView;
+import bivouac.desktop.work.Exploring;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Keeping;
 import bivouac.desktop.work.LeftWork;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import bivouac.explore.Limits;
 import bivouac.expression.Expressions;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -56,6 +58,8 @@ public final class App {
     private final Runnable release;
     private final Keeping keeping;
     private Optional<Path> offered = Optional.empty();
+    private final ExecutorService elsewhere = thread("bivouac-exploring");
+    private Optional<Exploring> exploring = Optional.empty();
 
     /**
      * @param file where the design was read; empty for one that has no file
@@ -98,6 +102,11 @@ public final class App {
             thread.setDaemon(true);
             return thread;
         });
+    }
+
+    /** Explores the design, now and after each edit, within limits for each time. */
+    public void explore(LocalDate today, Limits limits) {
+        exploring = Optional.of(new Exploring(work, today, limits, elsewhere, Platform::runLater));
     }
 
     /** Puts the keyboard where a person begins on the screen shown. */
@@ -169,6 +178,8 @@ public final class App {
     }
 
     private void stopThreads() {
+        exploring.ifPresent(Exploring::stop);
+        elsewhere.shutdown();
         compiling.shutdown();
         journaling.shutdown();
     }

@@ -11,6 +11,7 @@ import bivouac.desktop.pictures.PicturesCommand;
 import bivouac.desktop.work.Examples;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Work;
+import bivouac.explore.Limits;
 import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
 import java.nio.file.Path;
@@ -85,8 +86,10 @@ public final class Main implements Callable<Integer> {
             Beginning begins = BEGINNING.get();
             DesignFile.Opened opened = begins.opened();
             Optional<Work.OnDisk> onDisk = Work.OnDisk.of(begins.file(), opened);
-            new App(stage, opened.design(), onDisk, LocalDate.now(), new Journals(Journals.stateFolder()), false)
-                    .show();
+            var app = new App(
+                    stage, opened.design(), onDisk, LocalDate.now(), new Journals(Journals.stateFolder()), false);
+            app.show();
+            app.explore(LocalDate.now(), Limits.of(Limits.USUAL_TIME));
         }
     }
 }

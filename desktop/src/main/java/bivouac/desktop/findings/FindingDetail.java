@@ -66,6 +66,10 @@ final class FindingDetail extends HBox {
     }
 
     private void finding(Situation s, Finding f, Optional<Accepted> accepted) {
+        f.trail().ifPresent(trail -> where.getChildren().setAll(new TrailSteps(work, f, trail)));
+        if (f.trail().isPresent()) {
+            where.getChildren().add(Ui.label("Where it stands", "head"));
+        }
         place(s, f);
         what.getChildren()
                 .addAll(

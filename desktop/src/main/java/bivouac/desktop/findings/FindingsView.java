@@ -23,6 +23,8 @@ public final class FindingsView implements ScreenView {
     private final FindingsList list;
     private final FindingDetail detail;
     private final Node nothing;
+    private final ExploringLine exploring = new ExploringLine();
+    private final PromisesPane promises;
     private FindingsState.Filter filter = FindingsState.Filter.ALL;
     private FindingsState.By by = FindingsState.By.CAUSE;
     private String chosen = "";
@@ -48,9 +50,7 @@ public final class FindingsView implements ScreenView {
                 },
                 FindingsState.By.CAUSE.words(),
                 FindingsState.By.WINDOW.words());
-        root.setTop(Ui.styled(
-                Ui.row(12, count, filters, grouping, Ui.spring(), Ui.label("told from the design alone", "quiet")),
-                "screen-bar"));
+        root.setTop(Ui.styled(Ui.row(12, count, filters, grouping, Ui.spring(), exploring), "screen-bar"));
         nothing = Ui.styled(
                 Ui.column(
                         6,
@@ -60,9 +60,11 @@ public final class FindingsView implements ScreenView {
                                         + " what the others ask. Go on designing: what an edit breaks is listed here at once.",
                                 "quiet")),
                 "empty");
+        promises = new PromisesPane(work);
         VBox.setVgrow(detail, Priority.ALWAYS);
         detail.setMinHeight(280);
         root.setCenter(new VBox(nothing, list, detail));
+        root.setRight(promises);
     }
 
     @Override
@@ -74,6 +76,8 @@ public final class FindingsView implements ScreenView {
     public void show(Situation s) {
         boolean same = shown != null && shown.checked() == s.checked() && shown.isCompiled() == s.isCompiled();
         shown = s;
+        exploring.show(s.looked());
+        promises.show(s);
         if (!same) {
             draw();
         }

@@ -1,7 +1,9 @@
 package bivouac.desktop.pictures;
 
+import bivouac.check.Finding;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.Promise;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Way;
 import bivouac.design.WaysOut;
@@ -11,6 +13,7 @@ import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Screen;
+import bivouac.explore.Limits;
 import bivouac.format.MadeFile;
 import bivouac.format.Unreadable;
 import bivouac.rehearsal.NamedEvent;
@@ -19,13 +22,16 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.control.Button;
+import javafx.scene.control.ListView;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 
@@ -37,6 +43,8 @@ final class Painter {
 
     private final Design design;
     private final List<NamedEvent> trail;
+    private static final Duration FOR_A_PICTURE = Duration.ofSeconds(4);
+
     private final Path out;
     private App app;
     private Stage stage;
@@ -70,7 +78,8 @@ final class Painter {
         onInterface(this::goPastAQuestion);
         picture("closings", () -> app.work().show(Screen.CLOSINGS));
         picture("departure", () -> app.work().show(Screen.DEPARTURE));
-        picture("findings", () -> app.work().show(Screen.FINDINGS));
+        explore();
+        picture("findings", this::showBrokenPromise);
         picture("handover", () -> app.work().show(Screen.HANDOVER));
         onInterface(() -> app.work().undo());
         picture("rehearsal", this::rehearse);
@@ -126,15 +135,47 @@ final class Painter {
                 .findFirst()
                 .ifPresent(f -> app.work()
                         .change(
-                                app.work()
-                                        .now()
-                                        .design()
+                                promising(app.work().now().design())
                                         .changingFace(
                                                 f.name().shown(),
                                                 w -> w.leaving(
                                                         Way.OWNER_CLOSING, WaysOut.asking(w, Way.OWNER_CLOSING, true))),
                                 "a way unasked",
                                 Chosen.window(f.name().shown())));
+    }
+
+    /** With a promise that the example does not keep. */
+    private static Design promising(Design design) {
+        var all = new ArrayList<>(design.promises());
+        if (!all.isEmpty()) {
+            all.add(Promise.of("always at the end !app.unsaved"));
+        }
+        return design.promising(all);
+    }
+
+    /** Waits until the situations of the design are met, as far as is looked for a picture. */
+    private void explore() {
+        var explored = new CompletableFuture<Void>();
+        onInterface(() -> {
+            app.work().listen(s -> {
+                if (s.looked().explored().isPresent()) {
+                    explored.complete(null);
+                }
+            });
+            app.explore(TODAY, Limits.of(FOR_A_PICTURE));
+        });
+        explored.join();
+    }
+
+    private void showBrokenPromise() {
+        app.work().show(Screen.FINDINGS);
+        app.work().now().findings().stream()
+                .filter(f -> f.kind() == Finding.Kind.BROKEN_PROMISE)
+                .findFirst()
+                .ifPresent(f -> {
+                    ListView<?> list = (ListView<?>) Refocus.find(app.root(), "findings-list");
+                    list.getSelectionModel().selectLast();
+                });
     }
 
     private void rehearse() {

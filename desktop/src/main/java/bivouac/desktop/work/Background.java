@@ -65,6 +65,12 @@ public final class Background {
         }
     }
 
+    /** As {@link #run}, for what nobody waits for: {@link #settled} does not. */
+    public <T> void apart(Executor on, String what, Supplier<T> task, Consumer<T> then) {
+        CompletableFuture<Void> run = run(on, what, task, then);
+        running.remove(run);
+    }
+
     /** Done when nothing is on its way any more, what one piece of work has led to included. */
     public CompletableFuture<Void> settled() {
         CompletableFuture<?>[] now = running.stream().filter(r -> !r.isDone()).toArray(CompletableFuture[]::new);

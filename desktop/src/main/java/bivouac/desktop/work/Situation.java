@@ -21,6 +21,7 @@ import java.util.stream.Collectors;
  * @param foot what just happened, in a sentence
  * @param saved whether the design is as it is on disk
  * @param trouble what Bivouac itself could not do, until it is put away
+ * @param looked how far the exploration of the design is
  */
 public record Situation(
         Design design,
@@ -36,7 +37,8 @@ public record Situation(
         boolean saved,
         Optional<String> undoable,
         Optional<String> redoable,
-        Optional<Background.Trouble> trouble) {
+        Optional<Background.Trouble> trouble,
+        Looked looked) {
 
     /** The foot strip: what happened, and whether it can be taken back there. */
     public record Foot(String sentence, boolean canBeTakenBack) {
@@ -59,35 +61,35 @@ public record Situation(
     Situation changed(Design other, Chosen chosen, Foot foot, boolean saved) {
         return new Situation(
                 other, program, checked, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
-                redoable, trouble);
+                redoable, trouble, looked);
     }
 
     /** With what can be undone and done again. */
     Situation with(Optional<String> undoable, Optional<String> redoable) {
         return new Situation(
                 design, program, checked, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
-                redoable, trouble);
+                redoable, trouble, looked);
     }
 
     /** With the design compiled, checked, and the trail replayed. */
     Situation compiled(Program program, Checked checked, Rehearsal rehearsal, Optional<String> replayed) {
         return new Situation(
                 design, program, checked, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
-                redoable, trouble);
+                redoable, trouble, looked);
     }
 
     /** With walkthroughs played, or something ticked. */
     Situation rehearsed(Rehearsed other) {
         return new Situation(
                 design, program, checked, rehearsal, replayed, other, screen, chosen, foot, file, saved, undoable,
-                redoable, trouble);
+                redoable, trouble, looked);
     }
 
     /** With another screen, something else chosen, and something else in the foot strip. */
     Situation showing(Screen screen, Chosen chosen, Foot foot) {
         return new Situation(
                 design, program, checked, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
-                redoable, trouble);
+                redoable, trouble, looked);
     }
 
     /** With a file that holds the design as it was saved, which may have been changed meanwhile. */
@@ -106,14 +108,22 @@ public record Situation(
                 saved,
                 undoable,
                 redoable,
-                trouble);
+                trouble,
+                looked);
     }
 
     /** With something that Bivouac itself could not do, or without it. */
     Situation troubled(Optional<Background.Trouble> other) {
         return new Situation(
                 design, program, checked, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
-                redoable, other);
+                redoable, other, looked);
+    }
+
+    /** With the exploration of its program further on. */
+    Situation looking(Looked other, Checked findings) {
+        return new Situation(
+                design, program, findings, rehearsal, replayed, rehearsed, screen, chosen, foot, file, saved, undoable,
+                redoable, trouble, other);
     }
 
     /** Whether the program is the design's own. */

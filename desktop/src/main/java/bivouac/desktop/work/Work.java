@@ -13,6 +13,7 @@ import bivouac.design.Design;
 import bivouac.design.History;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
+import bivouac.design.Walkthrough;
 import bivouac.format.DesignFile;
 import bivouac.format.FileVersion;
 import bivouac.format.Savable;
@@ -124,7 +125,8 @@ public final class Work {
                 saved,
                 Optional.empty(),
                 Optional.empty(),
-                now == null ? Optional.empty() : now.trouble());
+                now == null ? Optional.empty() : now.trouble(),
+                Looked.NOT_YET);
     }
 
     private static Chosen first(Design design) {
@@ -260,6 +262,16 @@ public final class Work {
             say("“" + broken.walkthrough().name() + "” does not hold any more. "
                     + broken.broken().orElseThrow().sentence());
         }
+    }
+
+    /** The exploration of the program has come further. */
+    void looking(Looked looked) {
+        become(now.looking(looked, now.checked()));
+    }
+
+    /** The exploration is done, and tells more than the design as it is written. */
+    void looked(Looked looked, Checked checked) {
+        become(now.looking(looked, checked.equals(now.checked()) ? now.checked() : checked));
     }
 
     /** Does something that takes long, beside the work on changes; {@code then} is told on the screen's thread. */
@@ -411,6 +423,16 @@ public final class Work {
     public void otherWay(int moment) {
         rehearse(now.rehearsal().otherWay(moment));
         say("Another way from " + (moment == 0 ? "the start" : "event " + moment) + "; the one before is kept.");
+    }
+
+    /** Acts a trail out, from the start, on the Rehearsal screen. */
+    public void playTrail(List<String> lines, String said) {
+        if (now.isCompiled()) {
+            rehearse(Rehearsal.replay(now.program(), today, Walk.events(new Walkthrough("", today, lines)))
+                    .rehearsal());
+            show(Screen.REHEARSAL);
+            say(said);
+        }
     }
 
     public void startAgain() {

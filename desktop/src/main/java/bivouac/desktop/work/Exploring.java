@@ -1,0 +1,105 @@
+package bivouac.desktop.work;
+
+import bivouac.check.Beside;
+import bivouac.check.Checked;
+import bivouac.check.Findings;
+import bivouac.explore.Exploration;
+import bivouac.explore.Explored;
+import bivouac.explore.Limits;
+import bivouac.explore.Progress;
+import bivouac.explore.Promises;
+import bivouac.explore.Question;
+import bivouac.plan.Program;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicReference;
+
+/**
+ * Explores each design that is worked on, in the background and on one core, so that the tool stays quick: begun again
+ * after every edit, with the one before given up. What comes of it is told to the {@link Work}.
+ */
+public final class Exploring {
+
+    /** Between two reports of how far it is. */
+    private static final long PAUSE = 250_000_000L;
+
+    private final Work work;
+    private final Limits limits;
+    private final Executor elsewhere;
+    private final Executor here;
+    private final LocalDate today;
+    private final Runnable release;
+    /** The one that is explored; another thread sees by it that its own was overtaken. */
+    private final AtomicReference<Program> wanted = new AtomicReference<>();
+
+    /** @param elsewhere where it explores, one design after the other */
+    public Exploring(Work work, LocalDate today, Limits limits, Executor elsewhere, Executor here) {
+        this.work = work;
+        this.today = today;
+        this.limits = limits.withCores(1);
+        this.elsewhere = elsewhere;
+        this.here = here;
+        this.release = work.listen(this::follow);
+        follow(work.now());
+    }
+
+    /** What came of one design. */
+    private record Answer(Explored explored, Checked checked, List<Promises.Answer> promises) {}
+
+    private void follow(Situation now) {
+        if (!now.isCompiled() || now.program() == wanted.get()) {
+            return;
+        }
+        Program program = now.program();
+        Beside beside =
+                now.file().map(f -> Beside.in(f.toAbsolutePath().getParent())).orElse(Beside.UNKNOWN);
+        wanted.set(program);
+        work.background().apart(elsewhere, "exploring the design", () -> explore(program, beside), answer -> {
+            if (work.now().program() == program) {
+                work.looked(Looked.done(program, answer.explored(), answer.promises()), answer.checked());
+            }
+        });
+    }
+
+    private Answer explore(Program program, Beside beside) {
+        Explored explored = Exploration.of(new Question(program, today), limits, new Quiet(program));
+        boolean overtaken = wanted.get() != program;
+        return overtaken
+                ? new Answer(explored, Checked.NOTHING, List.of())
+                : new Answer(explored, Findings.checked(program, beside, explored), Promises.of(explored));
+    }
+
+    /** No more; the tool closes. */
+    public void stop() {
+        release.run();
+        wanted.set(null);
+    }
+
+    private final class Quiet implements Progress {
+        private final Program program;
+        private long last = System.nanoTime();
+
+        Quiet(Program program) {
+            this.program = program;
+        }
+
+        @Override
+        public void at(int situations, int depth) {
+            long now = System.nanoTime();
+            if (now - last > PAUSE) {
+                last = now;
+                here.execute(() -> {
+                    if (work.now().program() == program && wanted.get() == program) {
+                        work.looking(Looked.exploring(program, situations, depth));
+                    }
+                });
+            }
+        }
+
+        @Override
+        public boolean isStopped() {
+            return wanted.get() != program;
+        }
+    }
+}

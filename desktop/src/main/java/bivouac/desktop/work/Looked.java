@@ -1,0 +1,69 @@
+package bivouac.desktop.work;
+
+import bivouac.explore.Explored;
+import bivouac.explore.Promises;
+import bivouac.explore.Told;
+import bivouac.plan.Program;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * How far the exploration of a program is, and what it answered.
+ *
+ * @param program which is explored; empty while none is
+ * @param situations met so far
+ * @param depth how many events lie between the start and those that are looked at
+ * @param explored what came of it; empty while it goes on
+ * @param promises what became of the promises; none while it goes on
+ */
+public record Looked(
+        Optional<Program> program,
+        int situations,
+        int depth,
+        Optional<Explored> explored,
+        List<Promises.Answer> promises) {
+
+    public static final Looked NOT_YET = new Looked(Optional.empty(), 0, 0, Optional.empty(), List.of());
+
+    public Looked {
+        promises = List.copyOf(promises);
+    }
+
+    static Looked exploring(Program program, int situations, int depth) {
+        return new Looked(Optional.of(program), situations, depth, Optional.empty(), List.of());
+    }
+
+    static Looked done(Program program, Explored explored, List<Promises.Answer> promises) {
+        return new Looked(
+                Optional.of(program), explored.situations(), explored.depth(), Optional.of(explored), promises);
+    }
+
+    /** Whether it is about that program. */
+    public boolean isOf(Program other) {
+        return program.filter(p -> p == other).isPresent();
+    }
+
+    /** Whether every situation was met, or it is said by what it is bounded. */
+    public boolean isComplete() {
+        return explored.filter(Explored::isComplete).isPresent();
+    }
+
+    /** In one line how far it is. */
+    public String words() {
+        if (program.isEmpty()) {
+            return "told from the design as it is written";
+        }
+        return explored.map(e -> Told.outcome(e) + ": " + Told.counts(e))
+                .orElseGet(() -> String.format(
+                        Locale.ROOT, "exploring: %,d situations, %d events from the start", situations, depth));
+    }
+
+    /** What is to be known of it beside that, a sentence each. */
+    public List<String> more() {
+        return explored.stream()
+                .flatMap(e -> java.util.stream.Stream.of(Told.depth(e), Told.folded(e)))
+                .filter(s -> !s.isEmpty())
+                .toList();
+    }
+}
