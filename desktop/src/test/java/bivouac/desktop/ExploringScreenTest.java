@@ -72,6 +72,7 @@ class ExploringScreenTest {
         assertThat(now().looked().words()).startsWith("explored completely: ");
         assertThat(robot.says(now().looked().words())).isTrue();
         assertThat(robot.says("No shorter trail leads there.")).isTrue();
+        assertThat(robot.says("just before event 2")).isTrue();
         robot.click("finding-walkthrough");
         assertThat(now().design().walkthroughs())
                 .extracting(w -> w.lines())

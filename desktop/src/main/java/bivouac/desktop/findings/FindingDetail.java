@@ -39,8 +39,8 @@ final class FindingDetail extends HBox {
     FindingDetail(Work work) {
         this.work = work;
         getStyleClass().add("finding-detail");
-        getChildren().addAll(scrolled(where, 420), scrolled(what, 380), scrolled(ways, 400));
-        HBox.setHgrow(getChildren().get(0), Priority.ALWAYS);
+        getChildren().addAll(scrolled(where, 340), scrolled(what, 420), scrolled(ways, 310));
+        HBox.setHgrow(getChildren().get(1), Priority.ALWAYS);
     }
 
     private static ScrollPane scrolled(VBox box, double width) {
@@ -81,6 +81,7 @@ final class FindingDetail extends HBox {
                         Ui.wrapped(f.what(), "strong"),
                         Ui.label("Why it matters", "head"),
                         Ui.wrapped(f.why(), "plain"));
+        f.trail().filter(t -> s.isCompiled()).ifPresent(t -> what.getChildren().set(0, new SituationSketch(s, t)));
         if (accepted.isPresent()) {
             accepted(accepted.get());
             return;
