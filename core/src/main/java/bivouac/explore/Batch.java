@@ -26,7 +26,7 @@ final class Batch {
     private final int windowWords;
     private final int conditionWords;
 
-    /** By step: the number of the state that it leads to, {@link #BEYOND}, or -2 less the place of a new one. */
+    /** By step: {@link #BEYOND}, or -2 less the place of the state that it leads to. */
     int[] targets = new int[1024];
 
     byte[] kinds = new byte[1024];
@@ -42,11 +42,14 @@ final class Batch {
 
     long[] words = new long[4096];
     private int used;
-    /** By new state: its first word, and how many it has. */
+    /** By state that was stepped to: its first word, and how many it has. */
     int[] firsts = new int[1024];
 
     int[] lengths = new int[1024];
     int fresh;
+
+    /** By state that was stepped to: its number, or -1 where it was not known when the batch was looked at. */
+    int[] found = new int[0];
 
     /** By situation: which windows are open. */
     long[] open = new long[1024];
@@ -112,6 +115,15 @@ final class Batch {
         for (int state = from; state < to; state++) {
             one(state);
         }
+        lookUp();
+    }
+
+    /** All at once and not step by step: one look-up does not wait for the memory of the one before. */
+    private void lookUp() {
+        found = found.length < fresh ? new int[firsts.length] : found;
+        for (int place = 0; place < fresh; place++) {
+            found[place] = known.find(words, firsts[place], lengths[place]);
+        }
     }
 
     private void one(int state) {
@@ -157,8 +169,7 @@ final class Batch {
             bounds[steps] = bound;
             return BEYOND;
         }
-        int state = known.find(stepper.words(), 0, stepper.length());
-        return state >= 0 ? state : -2 - keep(stepper.words(), stepper.length());
+        return -2 - keep(stepper.words(), stepper.length());
     }
 
     private int keep(long[] from, int length) {

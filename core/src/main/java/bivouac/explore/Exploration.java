@@ -52,7 +52,7 @@ public final class Exploration {
             go(null);
         } else {
             try (ExecutorService threads = Executors.newFixedThreadPool(
-                    batches.size(), r -> Thread.ofPlatform().daemon().unstarted(r))) {
+                    batches.size() - 1, r -> Thread.ofPlatform().daemon().unstarted(r))) {
                 go(threads);
             }
         }
@@ -95,15 +95,16 @@ public final class Exploration {
         return explored.outcome == Explored.Outcome.DONE;
     }
 
+    /** The first batch is looked at here, the others elsewhere meanwhile. */
     private void look(int from, int to, ExecutorService threads) {
         var others = new ArrayList<Future<?>>();
-        for (int i = 0; i < batches.size(); i++) {
+        for (int i = batches.size() - 1; i >= 0; i--) {
             Batch batch = batches.get(i);
             int first = Math.min(to, from + i * BATCH);
             int last = Math.min(to, first + BATCH);
             if (first == last) {
                 batch.clear();
-            } else if (i == 0 && threads == null || to - from <= BATCH) {
+            } else if (i == 0) {
                 batch.explore(first, last);
             } else {
                 others.add(threads.submit(() -> batch.explore(first, last)));
@@ -164,10 +165,10 @@ public final class Exploration {
             explored.bounds.putIfAbsent(batch.bounds[step], new Explored.Step(situation, event));
             return target;
         }
-        if (target >= 0) {
-            return target;
-        }
         int place = -2 - target;
+        if (batch.found[place] >= 0) {
+            return batch.found[place];
+        }
         int added = explored.states.add(batch.words, batch.firsts[place], batch.lengths[place]);
         if (added >= 0) {
             explored.parents.add(situation);
