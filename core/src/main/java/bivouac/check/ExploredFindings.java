@@ -51,6 +51,7 @@ final class ExploredFindings {
         findings.faults();
         findings.ends();
         findings.deep();
+        findings.heldBack();
         findings.promises();
         if (explored.isComplete()) {
             NeverFindings.into(findings.found, written, explored);
@@ -213,6 +214,18 @@ final class ExploredFindings {
                 .map(w -> w.window().name().shown())
                 .toList();
         return open.isEmpty() ? NOTHING_OPEN : " with " + String.join(", ", open) + " open";
+    }
+
+    private void heldBack() {
+        first(explored::isHeldBack)
+                .ifPresent(s -> found.add(new Finding(
+                                Weight.RISKY,
+                                Kind.HELD_BACK,
+                                "What was answered has no effect yet" + open(s) + ".",
+                                "Two windows are waited for at once, and the first result is held back until the second"
+                                        + " has ended (W2); let one of them wait for the application.",
+                                Place.APPLICATION)
+                        .shownBy(lines(explored.trail(s)))));
     }
 
     private void promises() {

@@ -124,6 +124,8 @@ public record Finding(
         BROKEN_PROMISE(Cause.PROMISES),
         /** Nothing leads on: to the end, or out of a window. */
         DEAD_END(Cause.RUNNING),
+        /** An answer that was given has to wait until a later window is answered (W2). */
+        HELD_BACK(Cause.RUNNING),
         /** Many windows wait for each other. */
         DEEP(Cause.RUNNING),
         EMPTY_MESSAGE(Cause.MESSAGES),

@@ -17,6 +17,7 @@ public sealed interface Promise {
     String COMES = "comes";
     String BEFORE = "before";
     String THE_END = "the end";
+    String END = "end";
 
     /** How a promise can be written, for messages. */
     String FORMS = "“never …”, “always at the end …”, “always possible to …” or “after … comes … before …”";
@@ -37,11 +38,15 @@ public sealed interface Promise {
         }
     }
 
-    /** From every situation in which the application runs, one that is so can be reached without ending it from outside. */
-    record Possible(Expression what) implements Promise {
+    /**
+     * From every situation in which the application runs, one that is so can be reached without ending it from outside.
+     *
+     * @param what empty for the end of the application, by itself
+     */
+    record Possible(Optional<Expression> what) implements Promise {
         @Override
         public String sentence() {
-            return POSSIBLE + " " + what.source();
+            return POSSIBLE + " " + what.map(Expression::source).orElse(END);
         }
     }
 
@@ -74,7 +79,7 @@ public sealed interface Promise {
             return new AtTheEnd(new Expression(end.get()));
         }
         if (possible.isPresent()) {
-            return new Possible(new Expression(possible.get()));
+            return new Possible(possible.filter(p -> !p.equalsIgnoreCase(END)).map(Expression::new));
         }
         if (never.isPresent()) {
             return new Never(new Expression(never.get()));
@@ -123,7 +128,7 @@ public sealed interface Promise {
         return switch (this) {
             case Never(Expression what) -> List.of(what);
             case AtTheEnd(Expression what) -> List.of(what);
-            case Possible(Expression what) -> List.of(what);
+            case Possible(var what) -> what.stream().toList();
             case After(Expression first, Expression second, var third) ->
                 third.map(t -> List.of(first, second, t)).orElse(List.of(first, second));
             case Unclear u -> List.of();
@@ -135,7 +140,7 @@ public sealed interface Promise {
         return switch (this) {
             case Never(Expression what) -> new Never(hook.apply(what));
             case AtTheEnd(Expression what) -> new AtTheEnd(hook.apply(what));
-            case Possible(Expression what) -> new Possible(hook.apply(what));
+            case Possible(var what) -> new Possible(what.map(hook));
             case After(Expression first, Expression second, var third) ->
                 new After(hook.apply(first), hook.apply(second), third.map(hook));
             case Unclear u -> u;

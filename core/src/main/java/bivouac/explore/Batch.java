@@ -78,6 +78,7 @@ final class Batch {
     static final int STUCK = 4;
 
     static final int DEEP = 8;
+    static final int HELD_BACK = 16;
 
     /** So many windows waited for at once are more than people keep in mind. */
     private static final int DEEPEST = 3;
@@ -210,6 +211,7 @@ final class Batch {
             }
             look |= can ? 0 : STUCK;
             look |= stepper.waitedFor() > DEEPEST ? DEEP : 0;
+            look |= stepper.holdsBack() ? HELD_BACK : 0;
         }
         looks[size] = (byte) look;
         Arrays.fill(holds, size * conditionWords, (size + 1) * conditionWords, 0);

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The situations that an exploration has met, numbered in the order in which they were, and the steps between them.
@@ -112,12 +113,15 @@ public final class Explored {
 
     /** Whether no situation is left out. */
     public boolean isComplete() {
-        return outcome == Outcome.DONE && bounds.isEmpty();
+        return outcome == Outcome.DONE && bounds.isEmpty() && question.unfollowed().isEmpty();
     }
 
     /** By what it is bounded, in words; none where only time, memory or somebody ended it, or where it is complete. */
     public List<String> boundedBy() {
-        return bounds.keySet().stream().map(question.growth()::words).distinct().toList();
+        return Stream.concat(
+                        bounds.keySet().stream().map(question.growth()::words), question.unfollowed().stream())
+                .distinct()
+                .toList();
     }
 
     /** How many bytes the situations take, without the steps between them. */
@@ -169,6 +173,23 @@ public final class Explored {
     /** Whether more windows wait on each other there than people keep in mind. */
     public boolean isDeep(int situation) {
         return is(situation, Batch.DEEP);
+    }
+
+    /** Whether a result is held back there, since a window that was opened later is still waited for (W2). */
+    public boolean isHeldBack(int situation) {
+        return is(situation, Batch.HELD_BACK);
+    }
+
+    /** The first situation in which a window is open, by its shown name; the nearest to the start. */
+    public Optional<Integer> firstWith(String window) {
+        return question.program().window(window).flatMap(plan -> {
+            for (int s = 0; s < lookedAt(); s++) {
+                if (isOpen(s, plan.number)) {
+                    return Optional.of(s);
+                }
+            }
+            return Optional.empty();
+        });
     }
 
     /** Whether a window is open in a situation that was looked at; by its number in the program. */

@@ -63,7 +63,8 @@ public final class Promises {
                         Optional.ofNullable(explored.brokenAtTheEnd.get(condition))
                                 .map(explored::trail);
                     case Promise.Possible p -> {
-                        BitSet may = reach().mayReach(s -> explored.holds(s, condition));
+                        BitSet may = reach().mayReach(
+                                p.what().isEmpty() ? explored::hasEnded : s -> explored.holds(s, condition));
                         yield first(s -> explored.isRunning(s) && !may.get(s));
                     }
                     case Promise.After after -> after(condition, after.third().isPresent());

@@ -1,5 +1,7 @@
 package bivouac.explore;
 
+import bivouac.design.FileDialog;
+import bivouac.design.Part;
 import bivouac.expression.Compiled;
 import bivouac.machine.Growth;
 import bivouac.machine.Machine;
@@ -9,9 +11,11 @@ import bivouac.plan.Deciding;
 import bivouac.plan.Program;
 import bivouac.plan.PromisePlan;
 import bivouac.plan.Reading;
+import bivouac.plan.WindowPlan;
 import bivouac.state.Folding;
 import bivouac.state.Layout;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -56,6 +60,21 @@ public final class Question {
     /** What is asked of each situation: the conditions of the promises that can be checked, in order. */
     public List<Compiled<Reading>> conditions() {
         return conditions;
+    }
+
+    /** What is never followed although it can happen, in words that follow <em>bounded by</em>. */
+    List<String> unfollowed() {
+        var all = new ArrayList<String>();
+        for (WindowPlan plan : program.windows()) {
+            String name = plan.window().name().shown();
+            if (plan.window() instanceof FileDialog dialog && dialog.asks() == FileDialog.Asks.SEVERAL) {
+                all.add("one file at a time in " + name);
+            }
+            plan.parts().stream()
+                    .filter(p -> p.part instanceof Part.ListOfRows list && list.several())
+                    .forEach(p -> all.add("one selected row at a time in " + name + ", " + p.part.displayName()));
+        }
+        return all;
     }
 
     /** What counts as one value, in words. */

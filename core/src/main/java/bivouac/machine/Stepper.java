@@ -3,6 +3,7 @@ package bivouac.machine;
 import bivouac.expression.Compiled;
 import bivouac.expression.Value;
 import bivouac.plan.Reading;
+import bivouac.state.Frame;
 import bivouac.state.Inst;
 import bivouac.state.Layout;
 import bivouac.state.Saved;
@@ -159,6 +160,17 @@ public final class Stepper {
             most = Math.max(most, depth);
         }
         return most;
+    }
+
+    /** W2: whether a script could go on, and another one above it waits; so the result that it got is held back. */
+    public boolean holdsBack() {
+        again();
+        for (int i = 0; i < turn.run.stack.size() - 1; i++) {
+            if (turn.run.stack.get(i) instanceof Frame.OfScript script && !script.waits()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Whether a condition of the application holds in the situation that is open; one that has no value does not. */

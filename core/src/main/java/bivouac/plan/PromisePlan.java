@@ -34,6 +34,6 @@ public record PromisePlan(Promise promise, List<Compiled<Reading>> conditions) {
 
     /** Whether it can be checked: nothing in it is wrong. */
     public boolean isRight() {
-        return !conditions.isEmpty() && conditions.stream().allMatch(Compiled::isRight);
+        return !(promise instanceof Promise.Unclear) && conditions.stream().allMatch(Compiled::isRight);
     }
 }

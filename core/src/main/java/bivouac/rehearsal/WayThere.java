@@ -18,10 +18,37 @@ public final class WayThere {
 
     private WayThere() {}
 
+    /** What is known of ways from the start to windows beside what is searched here. */
+    public interface Known {
+        /** Nothing. */
+        Known NOTHING = new Known() {
+            @Override
+            public Optional<List<Event>> way(String window) {
+                return Optional.empty();
+            }
+
+            @Override
+            public boolean isAll() {
+                return false;
+            }
+        };
+
+        /** The shortest way to a window; empty where none is known. */
+        Optional<List<Event>> way(String window);
+
+        /** Whether there is no way that is not known. */
+        boolean isAll();
+    }
+
     /** What came of the search. {@code sentence} says how the window was reached, or why not. */
     public record Found(Optional<Rehearsal> rehearsal, String sentence) {}
 
     public static Found to(Rehearsal rehearsal, String window) {
+        return to(rehearsal, window, Known.NOTHING);
+    }
+
+    /** The same, with what is known already of the same design on the same day. */
+    public static Found to(Rehearsal rehearsal, String window, Known known) {
         for (int i = rehearsal.now(); i >= 0; i--) {
             if (isOpen(rehearsal.machine(), rehearsal.moments().get(i).state(), window)) {
                 String when = i == rehearsal.now()
@@ -31,16 +58,20 @@ public final class WayThere {
             }
         }
         Rehearsal fresh = rehearsal.again();
-        return shortest(fresh, window)
-                .map(events -> played(fresh, events, window))
-                .orElseGet(() -> tried(fresh, window));
+        Optional<List<Event>> way = known.way(window);
+        if (way.isEmpty() && !known.isAll()) {
+            way = shortest(fresh, window);
+        }
+        String none = known.isAll()
+                ? "None of all situations has " + window + " open"
+                : "No way to " + window + " was found among " + MOST + " situations";
+        return way.map(events -> played(fresh, events, window)).orElseGet(() -> tried(fresh, window, none));
     }
 
     /** Where nothing is found to lead to it, it is opened by nobody. */
-    private static Found tried(Rehearsal fresh, String window) {
+    private static Found tried(Rehearsal fresh, String window, String none) {
         var event = new Event.OpenWithSamples(window);
         boolean can = fresh.machine().isPossible(fresh.present().state(), event);
-        String none = "No way to " + window + " was found among " + MOST + " situations";
         return can
                 ? new Found(
                         Optional.of(fresh.act(event)),

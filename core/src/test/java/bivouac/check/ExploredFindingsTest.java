@@ -147,6 +147,25 @@ class ExploredFindingsTest {
         assertThat(deep.trail().orElseThrow()).hasSize(4);
     }
 
+    @Test
+    void a_result_that_is_held_back_is_told() {
+        Design two = withMain(
+                        main("Desk", button("go", alongside("Card")), button("ask", waitsForOwner("One"))),
+                        child("Card", button("ask", waitsForOwner("Two"))),
+                        dialog("One"),
+                        dialog("Two"))
+                .design();
+        Finding held = one(two, Kind.HELD_BACK);
+        assertThat(held.trail().orElseThrow()).hasSize(4);
+        Design one = withMain(
+                        main("Desk", button("go", alongside("Card")), button("ask", waits("One"))),
+                        child("Card", button("ask", waits("Two"))),
+                        dialog("One"),
+                        dialog("Two"))
+                .design();
+        assertThat(all(one)).extracting(Finding::kind).doesNotContain(Kind.HELD_BACK);
+    }
+
     /** The examples have been looked through by hand: what is found in them is so, and accepted. */
     @ParameterizedTest
     @ValueSource(strings = {"ferry-bell", "kiln-house", "ridge-hut"})

@@ -307,6 +307,26 @@ class ExplorationTest {
     }
 
     @Test
+    void several_rows_at_once_are_not_followed_and_that_is_said() {
+        var list = Part.ListOfRows.of("guests", "Guests", new Type.Column("name", Type.TEXT))
+                .starting(List.of(List.of("Orla"), List.of("Tam")));
+        Design one = withMain(main("Desk", list)).design();
+        assertThat(Told.outcome(explore(one, LIMITS))).isEqualTo("explored completely");
+        var several = new Part.ListOfRows(
+                list.name(),
+                list.label(),
+                list.columns(),
+                list.first(),
+                true,
+                list.byHand(),
+                list.selected(),
+                list.moments(),
+                list.traits());
+        assertThat(Told.outcome(explore(withMain(main("Desk", several)).design(), LIMITS)))
+                .isEqualTo("bounded by one selected row at a time in Desk, guests");
+    }
+
+    @Test
     void a_script_that_opens_its_own_window_for_ever_is_a_fault_and_ends() {
         Design design = withMain(main("Desk", button("go", alongside("Echo"))))
                 .with(child("Echo")

@@ -122,7 +122,7 @@ public final class App {
             case CLOSINGS -> new ClosingsView(work);
             case MESSAGES -> new MessagesView(work, files::keep);
             case DEPARTURE -> new DepartureView(work);
-            case FINDINGS -> new FindingsView(work);
+            case FINDINGS -> new FindingsView(work, files::askToCompare);
             case HANDOVER -> new HandoverView(work, files::askFolder);
         };
     }

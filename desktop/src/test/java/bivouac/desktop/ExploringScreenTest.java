@@ -120,4 +120,23 @@ class ExploringScreenTest {
         assertThat(now().findings()).isEmpty();
         assertThat(now().looked().isComplete()).isTrue();
     }
+
+    @Test
+    void an_older_version_is_compared_and_where_they_part_is_played() throws Exception {
+        Path older = folder.resolve("older.bivouac");
+        Files.writeString(older, TWICE.replace("\"waits for the application\"", "\"alongside\""));
+        robot.key(CONTROL, DIGIT7).click("compare-versions").text(older.toString()).enter();
+        assertThat(now().foot().sentence()).contains("differ").contains("older.bivouac");
+        assertThat(robot.says("Otherwise: press \"askButton\" of \"Desk\".")).isTrue();
+        robot.click("compared-play-0");
+        assertThat(now().screen()).isEqualTo(Screen.REHEARSAL);
+        robot.key(CONTROL, DIGIT7).click("compared-done");
+        assertThat(robot.says("No shorter trail leads there.")).isTrue();
+    }
+
+    @Test
+    void what_many_promise_is_taken_with_one_press() throws Exception {
+        robot.key(CONTROL, DIGIT7).click("promise-offer-0");
+        assertThat(now().design().promises()).containsExactly(Promise.of("always possible to end"));
+    }
 }

@@ -1,11 +1,14 @@
 package bivouac.desktop.findings;
 
 import bivouac.check.Checked;
+import bivouac.compare.Compared;
 import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.Segments;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import java.nio.file.Path;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -17,6 +20,9 @@ import javafx.scene.layout.VBox;
 /** The Findings screen: what is wrong, one line each, and below it the chosen one with what to do about it. */
 public final class FindingsView implements ScreenView {
 
+    private final Work work;
+    private final Consumer<Consumer<Path>> askFile;
+    private final VBox findings;
     private final BorderPane root = new BorderPane();
     private final Label count = Ui.label("", "strong");
     private final Segments filters;
@@ -30,7 +36,10 @@ public final class FindingsView implements ScreenView {
     private String chosen = "";
     private Situation shown;
 
-    public FindingsView(Work work) {
+    /** @param askFile asks for a file that holds an older version */
+    public FindingsView(Work work, Consumer<Consumer<Path>> askFile) {
+        this.work = work;
+        this.askFile = askFile;
         detail = new FindingDetail(work);
         list = new FindingsList(this::choose, detail::focusFirst);
         filters = new Segments(
@@ -50,7 +59,7 @@ public final class FindingsView implements ScreenView {
                 },
                 FindingsState.By.CAUSE.words(),
                 FindingsState.By.WINDOW.words());
-        root.setTop(Ui.styled(Ui.row(12, count, filters, grouping, Ui.spring(), exploring), "screen-bar"));
+        root.setTop(Ui.styled(Ui.row(12, count, filters, grouping, Ui.spring(), exploring, Ui.button("Compare…", "compare-versions", this::askCompare, "secondary")), "screen-bar"));
         nothing = Ui.styled(
                 Ui.column(
                         6,
@@ -63,7 +72,8 @@ public final class FindingsView implements ScreenView {
         promises = new PromisesPane(work);
         VBox.setVgrow(detail, Priority.ALWAYS);
         detail.setMinHeight(280);
-        root.setCenter(new VBox(nothing, list, detail));
+        findings = new VBox(nothing, list, detail);
+        root.setCenter(findings);
         root.setRight(promises);
     }
 
@@ -99,6 +109,17 @@ public final class FindingsView implements ScreenView {
         Ui.show(list, !empty);
         Ui.show(detail, !empty);
         row.ifPresent(r -> detail.show(shown, r));
+    }
+
+    private void askCompare() {
+        askFile.accept(file -> new Comparing(work).with(file, this::compared));
+    }
+
+    private void compared(Compared compared, String other) {
+        root.setCenter(new ComparedPane(work, compared, other, () -> {
+            root.setCenter(findings);
+            focus();
+        }));
     }
 
     private String where(FindingsState.Row row) {

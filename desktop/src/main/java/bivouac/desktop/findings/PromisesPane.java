@@ -7,6 +7,7 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.explore.Explored;
+import bivouac.explore.Offers;
 import bivouac.explore.Promises;
 import bivouac.explore.Told;
 import bivouac.rehearsal.Trails;
@@ -23,6 +24,7 @@ import javafx.scene.layout.VBox;
 final class PromisesPane extends VBox {
 
     private static final double WIDTH = 320;
+    private static final int MOST_OFFERED = 3;
 
     private final Work work;
     private final VBox list = Ui.column(2);
@@ -76,6 +78,22 @@ final class PromisesPane extends VBox {
                             promises.get(i),
                             known ? Optional.of(s.looked().promises().get(i)) : Optional.empty(),
                             explored));
+        }
+        offers(s.design());
+    }
+
+    /** What many would promise, to be taken with one press. */
+    private void offers(Design design) {
+        List<Promise> offers = Offers.of(design).stream().limit(MOST_OFFERED).toList();
+        if (!offers.isEmpty()) {
+            list.getChildren().add(Ui.styled(Ui.label("Often promised", "quiet"), "promise-offers"));
+        }
+        for (int i = 0; i < offers.size(); i++) {
+            Promise offer = offers.get(i);
+            var take = Ui.link("+ " + offer.sentence(), "promise-offer-" + i, () -> promise(offer));
+            take.setAccessibleText("Promise: " + offer.sentence());
+            take.setWrapText(true);
+            list.getChildren().add(take);
         }
     }
 
@@ -135,12 +153,16 @@ final class PromisesPane extends VBox {
             work.say("That is no promise yet; write " + Promise.FORMS + ".");
             return;
         }
+        typed.clear();
+        promise(promise);
+    }
+
+    private void promise(Promise promise) {
         Design design = work.now().design();
         var all = new ArrayList<>(design.promises());
         if (!all.contains(promise)) {
             all.add(promise);
         }
-        typed.clear();
         work.change(design.promising(all), "promised: " + promise.sentence());
     }
 

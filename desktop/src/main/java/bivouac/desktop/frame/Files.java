@@ -46,6 +46,11 @@ public final class Files {
         leaving(() -> asker.toOpen(work::open));
     }
 
+    /** Asks for a file that holds an older version. */
+    public void askToCompare(Consumer<Path> chosen) {
+        asker.toOpen(chosen);
+    }
+
     /** Opens one that ships, after asking where there is unsaved work. */
     public void openExample(Path example) {
         leaving(() -> work.open(example));

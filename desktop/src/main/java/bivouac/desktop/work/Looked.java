@@ -3,7 +3,10 @@ package bivouac.desktop.work;
 import bivouac.explore.Explored;
 import bivouac.explore.Promises;
 import bivouac.explore.Told;
+import bivouac.machine.Event;
 import bivouac.plan.Program;
+import bivouac.rehearsal.WayThere;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -47,6 +50,22 @@ public record Looked(
     /** Whether every situation was met, or it is said by what it is bounded. */
     public boolean isComplete() {
         return explored.filter(Explored::isComplete).isPresent();
+    }
+
+    /** The ways from the start that it knows; none where it is of another program or day. */
+    WayThere.Known ways(Program other, LocalDate day) {
+        Optional<Explored> known = explored.filter(e -> isOf(other) && e.question().today().equals(day));
+        return new WayThere.Known() {
+            @Override
+            public Optional<List<Event>> way(String window) {
+                return known.flatMap(e -> e.firstWith(window).map(e::trail));
+            }
+
+            @Override
+            public boolean isAll() {
+                return known.filter(Explored::isComplete).isPresent();
+            }
+        };
     }
 
     /** In one line how far it is. */

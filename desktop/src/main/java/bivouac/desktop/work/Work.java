@@ -377,7 +377,8 @@ public final class Work {
     /** Shows a window on the desk, however far it is; says how it was reached. */
     public void rehearseFrom(String window) {
         Rehearsal from = now.rehearsal();
-        background.run(compiling, "looking for a way to " + window, () -> WayThere.to(from, window), f -> {
+        WayThere.Known known = now.looked().ways(now.program(), from.today());
+        background.run(compiling, "looking for a way to " + window, () -> WayThere.to(from, window, known), f -> {
             if (now.rehearsal() == from) {
                 found(f);
             }
