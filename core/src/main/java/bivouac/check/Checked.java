@@ -29,7 +29,12 @@ public record Checked(List<Finding> open, List<Taken> accepted, List<Accepted> g
         gone = List.copyOf(gone);
     }
 
-    public static Checked of(Design design, List<Finding> findings) {
+    /**
+     * Parts the findings of a design.
+     *
+     * @param whole whether every situation was met, so that what is not found is not so
+     */
+    public static Checked of(Design design, List<Finding> findings, boolean whole) {
         Map<String, Accepted> accepted = new HashMap<>();
         design.accepted().forEach(a -> accepted.putIfAbsent(a.finding(), a));
         var open = new ArrayList<Finding>();
@@ -48,7 +53,7 @@ public record Checked(List<Finding> open, List<Taken> accepted, List<Accepted> g
                 open,
                 taken,
                 design.accepted().stream()
-                        .filter(a -> !found.contains(a.finding()))
+                        .filter(a -> !found.contains(a.finding()) && (whole || !a.explored()))
                         .toList());
     }
 }

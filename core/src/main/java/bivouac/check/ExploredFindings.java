@@ -217,15 +217,15 @@ final class ExploredFindings {
     }
 
     private void heldBack() {
-        first(explored::isHeldBack)
-                .ifPresent(s -> found.add(new Finding(
+        explored.heldBack()
+                .ifPresent(step -> found.add(new Finding(
                                 Weight.RISKY,
                                 Kind.HELD_BACK,
-                                "What was answered has no effect yet" + open(s) + ".",
-                                "Two windows are waited for at once, and the first result is held back until the second"
-                                        + " has ended (W2); let one of them wait for the application.",
+                                "Two windows can be waited for at once, and what the earlier one gives is held back.",
+                                "A result reaches who waits for it only once the window that was opened later has ended"
+                                        + " (W2); let one of them wait for the application.",
                                 Place.APPLICATION)
-                        .shownBy(lines(explored.trail(s)))));
+                        .shownBy(lines(explored.trail(step)))));
     }
 
     private void promises() {

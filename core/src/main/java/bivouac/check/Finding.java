@@ -34,6 +34,17 @@ public record Finding(
         this(weight, kind, what, why, place, repairs, Optional.empty());
     }
 
+    /** How a finding ends that says of something that no situation has it. */
+    static final String WHATEVER_IS_DONE = "whatever is done.";
+
+    /** Whether only the situations show it, and not the design as it is written. */
+    public boolean isExplored() {
+        return switch (kind) {
+            case FAULT, DEAD_END, DEEP, HELD_BACK, BROKEN_PROMISE -> true;
+            default -> what.endsWith(WHATEVER_IS_DONE);
+        };
+    }
+
     /** The same, shown by a trail. */
     Finding shownBy(List<String> lines) {
         return new Finding(weight, kind, what, why, place, repairs, Optional.of(lines));

@@ -22,12 +22,13 @@ public final class Findings {
 
     /** The findings, parted into open and accepted ones. */
     public static Checked checked(Program program, Beside beside) {
-        return Checked.of(program.design(), of(program, beside));
+        return Checked.of(program.design(), of(program, beside), false);
     }
 
     /** The same, with what the situations of the program show. */
     public static Checked checked(Program program, Beside beside, Explored explored) {
-        return Checked.of(program.design(), ExploredFindings.with(of(program, beside), explored));
+        return Checked.of(
+                program.design(), ExploredFindings.with(of(program, beside), explored), explored.isComplete());
     }
 
     public static List<Finding> of(Program program) {

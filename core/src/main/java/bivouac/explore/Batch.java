@@ -62,6 +62,11 @@ final class Batch {
     int[] sessions = new int[1024];
 
     final List<Broken> broken = new ArrayList<>();
+
+    /** The first situation from which a step holds a result back (W2), and which of its steps; -1 for none. */
+    int heldBack = -1;
+
+    int heldBackBy;
     final List<Faulted> faults = new ArrayList<>();
 
     static final int NOWHERE = Integer.MIN_VALUE;
@@ -78,7 +83,6 @@ final class Batch {
     static final int STUCK = 4;
 
     static final int DEEP = 8;
-    static final int HELD_BACK = 16;
 
     /** So many windows waited for at once are more than people keep in mind. */
     private static final int DEEPEST = 3;
@@ -108,6 +112,7 @@ final class Batch {
         fresh = 0;
         faults.clear();
         broken.clear();
+        heldBack = -1;
     }
 
     /** Takes all steps of the situations from a number on. */
@@ -147,6 +152,10 @@ final class Batch {
             targets[steps] = target();
             if (Stepper.isSessionEnd(stepper.numbered(e))) {
                 sessions[size] = steps;
+            }
+            if (heldBack < 0 && stepper.holdsBack()) {
+                heldBack = size;
+                heldBackBy = e;
             }
             if (stepper.stepEnded() && !question.conditions().isEmpty()) {
                 broken(e);
@@ -211,7 +220,6 @@ final class Batch {
             }
             look |= can ? 0 : STUCK;
             look |= stepper.waitedFor() > DEEPEST ? DEEP : 0;
-            look |= stepper.holdsBack() ? HELD_BACK : 0;
         }
         looks[size] = (byte) look;
         Arrays.fill(holds, size * conditionWords, (size + 1) * conditionWords, 0);

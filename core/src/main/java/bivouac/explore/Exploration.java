@@ -3,6 +3,7 @@ package bivouac.explore;
 import bivouac.machine.Stepper;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -152,6 +153,9 @@ public final class Exploration {
                 session = step == batch.sessions[i] ? target : session;
             }
             explored.sessions.add(session);
+        }
+        if (batch.heldBack >= 0 && explored.heldBack.isEmpty()) {
+            explored.heldBack = Optional.of(new Explored.Step(first + batch.heldBack, batch.heldBackBy));
         }
         batch.broken.forEach(b ->
                 explored.brokenAtTheEnd.putIfAbsent(b.condition(), new Explored.Step(first + b.situation(), b.step())));

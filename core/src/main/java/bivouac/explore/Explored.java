@@ -70,6 +70,7 @@ public final class Explored {
     final List<Stepper> steppers = new ArrayList<>();
     final int windowWords;
     final int conditionWords;
+    Optional<Step> heldBack = Optional.empty();
     long steps;
     Outcome outcome = Outcome.DONE;
     long nanos;
@@ -113,13 +114,14 @@ public final class Explored {
 
     /** Whether no situation is left out. */
     public boolean isComplete() {
-        return outcome == Outcome.DONE && bounds.isEmpty() && question.unfollowed().isEmpty();
+        return outcome == Outcome.DONE
+                && bounds.isEmpty()
+                && question.unfollowed().isEmpty();
     }
 
     /** By what it is bounded, in words; none where only time, memory or somebody ended it, or where it is complete. */
     public List<String> boundedBy() {
-        return Stream.concat(
-                        bounds.keySet().stream().map(question.growth()::words), question.unfollowed().stream())
+        return Stream.concat(bounds.keySet().stream().map(question.growth()::words), question.unfollowed().stream())
                 .distinct()
                 .toList();
     }
@@ -175,9 +177,9 @@ public final class Explored {
         return is(situation, Batch.DEEP);
     }
 
-    /** Whether a result is held back there, since a window that was opened later is still waited for (W2). */
-    public boolean isHeldBack(int situation) {
-        return is(situation, Batch.HELD_BACK);
+    /** The first step by which a result is held back, since a window that was opened later is still waited for (W2). */
+    public Optional<Step> heldBack() {
+        return heldBack;
     }
 
     /** The first situation in which a window is open, by its shown name; the nearest to the start. */

@@ -64,7 +64,7 @@ public final class Promises {
                                 .map(explored::trail);
                     case Promise.Possible p -> {
                         BitSet may = reach().mayReach(
-                                p.what().isEmpty() ? explored::hasEnded : s -> explored.holds(s, condition));
+                                        p.what().isEmpty() ? explored::hasEnded : s -> explored.holds(s, condition));
                         yield first(s -> explored.isRunning(s) && !may.get(s));
                     }
                     case Promise.After after -> after(condition, after.third().isPresent());

@@ -39,7 +39,8 @@ public final class DesignFormat {
         return new JsonOut.Members()
                 .put("finding", a.finding())
                 .put("because", a.because())
-                .put("on", a.on().toString());
+                .put("on", a.on().toString())
+                .putUnless(!a.explored(), "explored", true);
     }
 
     static JsonOut.Members write(Walkthrough w) {
@@ -122,7 +123,7 @@ public final class DesignFormat {
 
     private static Accepted accepted(Json json) throws Unreadable {
         Fields f = Fields.of(json);
-        var accepted = new Accepted(f.text("finding"), f.text("because"), day(f.must("on")));
+        var accepted = new Accepted(f.text("finding"), f.text("because"), day(f.must("on")), f.yes("explored", false));
         f.done();
         return accepted;
     }

@@ -108,6 +108,7 @@ final class Endings {
             // W2, W4: the script goes on in the branch of that ending, or after the step
             Op.Open op = (Op.Open) waiting.script.ops().get(waiting.pc);
             results(inst, waiting, op);
+            waiting.hasResult = true;
             waiting.awaits = null;
             waiting.pc = op.branches().getOrDefault(inst.ending, op.after());
         }

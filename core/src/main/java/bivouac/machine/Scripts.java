@@ -50,6 +50,7 @@ final class Scripts {
     void advance(Frame.OfScript frame) {
         Op op = frame.script.ops().get(frame.pc);
         run.reach(frame);
+        frame.hasResult = false;
         if (op instanceof Op.Finish) {
             finish(frame);
             return;

@@ -162,11 +162,10 @@ public final class Stepper {
         return most;
     }
 
-    /** W2: whether a script could go on, and another one above it waits; so the result that it got is held back. */
+    /** W2: whether a script got a result in the last step, and cannot go on with it, since one above it waits. */
     public boolean holdsBack() {
-        again();
         for (int i = 0; i < turn.run.stack.size() - 1; i++) {
-            if (turn.run.stack.get(i) instanceof Frame.OfScript script && !script.waits()) {
+            if (turn.run.stack.get(i) instanceof Frame.OfScript script && script.hasResult) {
                 return true;
             }
         }

@@ -66,6 +66,8 @@ public sealed interface Frame {
         public boolean awaitsTask;
         /** The system has created the window of its step, which now opens; never at rest (O7). */
         public boolean cleared;
+        /** It got a result in this event, and has not gone on since (W2); no part of the state. */
+        public boolean hasResult;
 
         private int savedPc;
         private Inst savedAwaits;
@@ -93,6 +95,7 @@ public sealed interface Frame {
             awaitsRequest = savedAwaitsRequest;
             awaitsTask = savedAwaitsTask;
             cleared = false;
+            hasResult = false;
         }
 
         void begin(Inst of) {
@@ -102,6 +105,7 @@ public sealed interface Frame {
             awaitsRequest = false;
             awaitsTask = false;
             cleared = false;
+            hasResult = false;
             Arrays.fill(locals, 0);
             Arrays.fill(kept, null);
         }

@@ -156,7 +156,7 @@ class ExploredFindingsTest {
                         dialog("Two"))
                 .design();
         Finding held = one(two, Kind.HELD_BACK);
-        assertThat(held.trail().orElseThrow()).hasSize(4);
+        assertThat(held.trail().orElseThrow()).hasSize(4).last().asString().contains("\"One\"");
         Design one = withMain(
                         main("Desk", button("go", alongside("Card")), button("ask", waits("One"))),
                         child("Card", button("ask", waits("Two"))),
@@ -164,6 +164,25 @@ class ExploredFindingsTest {
                         dialog("Two"))
                 .design();
         assertThat(all(one)).extracting(Finding::kind).doesNotContain(Kind.HELD_BACK);
+    }
+
+    @Test
+    void one_that_is_accepted_is_missed_only_where_every_situation_was_met() {
+        Design faulty = withMain(main("Desk", button("go", alongside("Card")), button("ask", waits("Card"))))
+                .with(child("Card"))
+                .design();
+        Finding fault = one(faulty, Kind.FAULT);
+        assertThat(fault.isExplored()).isTrue();
+        var accepted = new bivouac.design.Accepted(fault.what(), "so it is", TODAY, fault.isExplored());
+        Program program = Program.of(faulty.accepting(accepted));
+        assertThat(Findings.checked(program, Beside.UNKNOWN).gone()).isEmpty();
+        Limits none = Limits.of(Duration.ZERO);
+        Explored nothing = Exploration.of(new Question(program, TODAY), none, Progress.NONE);
+        assertThat(Findings.checked(program, Beside.UNKNOWN, nothing).gone()).isEmpty();
+        Design mended = withMain(main("Desk")).design().accepting(accepted);
+        Program other = Program.of(mended);
+        Explored all = Exploration.of(new Question(other, TODAY), Limits.of(Duration.ofSeconds(10)), Progress.NONE);
+        assertThat(Findings.checked(other, Beside.UNKNOWN, all).gone()).containsExactly(accepted);
     }
 
     /** The examples have been looked through by hand: what is found in them is so, and accepted. */

@@ -323,7 +323,7 @@ class ExplorationTest {
                 list.moments(),
                 list.traits());
         assertThat(Told.outcome(explore(withMain(main("Desk", several)).design(), LIMITS)))
-                .isEqualTo("bounded by one selected row at a time in Desk, guests");
+                .isEqualTo("bounded by one selected row at a time in Desk, Guests");
     }
 
     @Test

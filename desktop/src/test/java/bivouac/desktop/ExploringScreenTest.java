@@ -125,7 +125,10 @@ class ExploringScreenTest {
     void an_older_version_is_compared_and_where_they_part_is_played() throws Exception {
         Path older = folder.resolve("older.bivouac");
         Files.writeString(older, TWICE.replace("\"waits for the application\"", "\"alongside\""));
-        robot.key(CONTROL, DIGIT7).click("compare-versions").text(older.toString()).enter();
+        robot.key(CONTROL, DIGIT7)
+                .click("compare-versions")
+                .text(older.toString())
+                .enter();
         assertThat(now().foot().sentence()).contains("differ").contains("older.bivouac");
         assertThat(robot.says("Otherwise: press \"askButton\" of \"Desk\".")).isTrue();
         robot.click("compared-play-0");

@@ -39,7 +39,9 @@ final class ComparedPane extends BorderPane {
         compared.gone().forEach(f -> all.getChildren().add(finding("Gone: ", f)));
         if (compared.isSame()) {
             all.getChildren()
-                    .add(Ui.wrapped("Played with the same events, both show the same, and the same is found in both.", "plain"));
+                    .add(Ui.wrapped(
+                            "Played with the same events, both show the same, and the same is found in both.",
+                            "plain"));
         }
         all.getStyleClass().add("compared-cards");
         setCenter(Scrolling.down(all));
@@ -55,7 +57,8 @@ final class ComparedPane extends BorderPane {
                 ? "Nothing differs from " + other
                 : count == 1 ? "1 thing differs from " + other : count + " things differ from " + other;
         String pairs = String.format(Locale.ROOT, "%,d pairs of situations", compared.pairs());
-        return differs + (compared.complete() ? ", in all " + pairs + "." : "; looked at " + pairs + ", and there are more.");
+        return differs
+                + (compared.complete() ? ", in all " + pairs + "." : "; looked at " + pairs + ", and there are more.");
     }
 
     private static VBox card(String sentence) {

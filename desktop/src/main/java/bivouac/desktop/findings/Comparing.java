@@ -41,16 +41,19 @@ final class Comparing {
                             try {
                                 Design before = DesignFile.read(older);
                                 return new Answer(
-                                        Optional.of(Compared.of(before, now, today, Limits.of(TIME), Progress.NONE)), "");
+                                        Optional.of(Compared.of(before, now, today, Limits.of(TIME), Progress.NONE)),
+                                        "");
                             } catch (Unreadable e) {
                                 return new Answer(Optional.empty(), e.getMessage());
                             }
                         },
                         answer -> {
                             answer.compared()
-                                    .ifPresent(c -> then.accept(c, older.getFileName().toString()));
+                                    .ifPresent(c ->
+                                            then.accept(c, older.getFileName().toString()));
                             work.say(answer.compared()
-                                    .map(c -> ComparedPane.said(c, older.getFileName().toString()))
+                                    .map(c -> ComparedPane.said(
+                                            c, older.getFileName().toString()))
                                     .orElse(answer.said()));
                         });
     }

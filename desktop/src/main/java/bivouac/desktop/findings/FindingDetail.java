@@ -132,7 +132,8 @@ final class FindingDetail extends HBox {
     private void accept(Finding f, String because) {
         Design design = work.now().design();
         work.change(
-                design.accepting(new Accepted(f.what(), because.strip(), LocalDate.now())), "accepted: " + f.what());
+                design.accepting(new Accepted(f.what(), because.strip(), LocalDate.now(), f.isExplored())),
+                "accepted: " + f.what());
     }
 
     private void accepted(Accepted accepted) {

@@ -59,7 +59,16 @@ public final class FindingsView implements ScreenView {
                 },
                 FindingsState.By.CAUSE.words(),
                 FindingsState.By.WINDOW.words());
-        root.setTop(Ui.styled(Ui.row(12, count, filters, grouping, Ui.spring(), exploring, Ui.button("Compare…", "compare-versions", this::askCompare, "secondary")), "screen-bar"));
+        root.setTop(Ui.styled(
+                Ui.row(
+                        12,
+                        count,
+                        filters,
+                        grouping,
+                        Ui.spring(),
+                        exploring,
+                        Ui.button("Compare…", "compare-versions", this::askCompare, "secondary")),
+                "screen-bar"));
         nothing = Ui.styled(
                 Ui.column(
                         6,

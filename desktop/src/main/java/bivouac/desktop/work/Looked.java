@@ -54,7 +54,8 @@ public record Looked(
 
     /** The ways from the start that it knows; none where it is of another program or day. */
     WayThere.Known ways(Program other, LocalDate day) {
-        Optional<Explored> known = explored.filter(e -> isOf(other) && e.question().today().equals(day));
+        Optional<Explored> known =
+                explored.filter(e -> isOf(other) && e.question().today().equals(day));
         return new WayThere.Known() {
             @Override
             public Optional<List<Event>> way(String window) {
