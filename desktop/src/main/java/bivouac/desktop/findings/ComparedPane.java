@@ -22,14 +22,10 @@ final class ComparedPane extends BorderPane {
         this.work = work;
         setId("compared");
         getStyleClass().add("compared");
-        setTop(Ui.styled(
-                Ui.row(
-                        12,
-                        Ui.label("Against " + other, "strong"),
-                        Ui.label(said(compared, other), "quiet"),
-                        Ui.spring(),
-                        Ui.button("Back to the findings", "compared-done", done, "secondary")),
-                "compared-bar"));
+        var back = Ui.button("Back to the findings", "compared-done", done, "secondary");
+        back.setMinWidth(USE_PREF_SIZE);
+        var about = Ui.shortened(said(compared, other), "strong");
+        setTop(Ui.styled(Ui.row(12, about, Ui.spring(), back), "compared-bar"));
         var all = Ui.column(10);
         compared.written().forEach(w -> all.getChildren().add(card(w)));
         for (int i = 0; i < compared.partings().size(); i++) {

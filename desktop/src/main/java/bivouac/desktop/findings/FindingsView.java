@@ -15,6 +15,7 @@ import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The Findings screen: what is wrong, one line each, and below it the chosen one with what to do about it. */
@@ -59,16 +60,10 @@ public final class FindingsView implements ScreenView {
                 },
                 FindingsState.By.CAUSE.words(),
                 FindingsState.By.WINDOW.words());
-        root.setTop(Ui.styled(
-                Ui.row(
-                        12,
-                        count,
-                        filters,
-                        grouping,
-                        Ui.spring(),
-                        exploring,
-                        Ui.button("Compare…", "compare-versions", this::askCompare, "secondary")),
-                "screen-bar"));
+        var compare = Ui.button("Compare…", "compare-versions", this::askCompare, "secondary");
+        compare.setMinWidth(Region.USE_PREF_SIZE);
+        count.setMinWidth(Region.USE_PREF_SIZE);
+        root.setTop(Ui.styled(Ui.row(12, count, filters, grouping, Ui.spring(), exploring, compare), "screen-bar"));
         nothing = Ui.styled(
                 Ui.column(
                         6,

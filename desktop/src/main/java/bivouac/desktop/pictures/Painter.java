@@ -14,6 +14,7 @@ import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Screen;
 import bivouac.explore.Limits;
+import bivouac.format.DesignFormat;
 import bivouac.format.MadeFile;
 import bivouac.format.Unreadable;
 import bivouac.rehearsal.NamedEvent;
@@ -32,6 +33,7 @@ import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 
@@ -80,6 +82,14 @@ final class Painter {
         picture("departure", () -> app.work().show(Screen.DEPARTURE));
         explore();
         picture("findings", this::showBrokenPromise);
+        Path older = state.resolve("ridge-hut before.bivouac");
+        Files.writeString(older, DesignFormat.write(design));
+        picture("compared", () -> {
+            press("compare-versions");
+            ((TextField) Refocus.find(app.root(), "prompt-field")).setText(older.toString());
+            press("prompt-ok");
+        });
+        onInterface(() -> press("compared-done"));
         picture("handover", () -> app.work().show(Screen.HANDOVER));
         onInterface(() -> app.work().undo());
         picture("rehearsal", this::rehearse);

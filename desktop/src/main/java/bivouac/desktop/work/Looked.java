@@ -74,7 +74,9 @@ public record Looked(
         if (program.isEmpty()) {
             return "told from the design as it is written";
         }
-        return explored.map(e -> Told.outcome(e) + ": " + Told.counts(e))
+        return explored.map(e -> e.isComplete()
+                        ? Told.outcome(e) + ": " + Told.counts(e)
+                        : Told.counts(e) + ", " + Told.outcome(e))
                 .orElseGet(() -> String.format(
                         Locale.ROOT, "exploring: %,d situations, %d events from the start", situations, depth));
     }
