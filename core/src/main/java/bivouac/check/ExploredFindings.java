@@ -160,6 +160,10 @@ final class ExploredFindings {
                             Place.APPLICATION)
                     .shownBy(lines(explored.trail(s)))));
         }
+        if (explored.outcome() != Explored.Outcome.DONE) {
+            // nearly everything may still lead to what was not looked at
+            return;
+        }
         explored.question().program().windows().stream()
                 .filter(w ->
                         w.face().filter(f -> f.of() != FacedWindow.Kind.MAIN).isPresent())
