@@ -7,7 +7,6 @@ import bivouac.plan.PartPlan;
 import bivouac.plan.Program;
 import bivouac.plan.WindowPlan;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -41,8 +40,17 @@ public final class Samples implements Entries {
         }
     }
 
+    /** Those of a program of which nothing else is asked. */
+    public static Samples of(Program program, LocalDate today) {
+        return new Samples(program, Deciding.of(program, List.of()), today);
+    }
+
+    private static boolean isField(PartPlan part) {
+        return part.part instanceof Part.TextField || part.part instanceof Part.ValueField;
+    }
+
     private List<String> texts(PartPlan part) {
-        boolean field = part.part instanceof Part.TextField || part.part instanceof Part.ValueField;
+        boolean field = isField(part);
         if (field && !deciding.has(part.cell())) {
             return part.script().isEmpty() ? List.of() : List.of(usual(part.part));
         }
@@ -65,8 +73,8 @@ public final class Samples implements Entries {
                 all.add(NO_DATE);
             }
             case Part.ValueField f -> {
-                numbers(apart, all);
                 all.add(NO_NUMBER);
+                numbers(apart, all);
             }
             default -> {
                 texts(apart, all);
@@ -129,6 +137,12 @@ public final class Samples implements Entries {
 
     /** The texts for a field; none where nothing comes of typing one. */
     public List<String> of(PartPlan part) {
-        return new ArrayList<>(texts.getOrDefault(part, List.of()));
+        return texts.getOrDefault(part, List.of());
+    }
+
+    /** What a person could try in a field, the likeliest first; also where nothing depends on it. */
+    public List<String> worthTrying(PartPlan part) {
+        List<String> all = of(part);
+        return all.isEmpty() && isField(part) ? List.of(usual(part.part)) : all;
     }
 }

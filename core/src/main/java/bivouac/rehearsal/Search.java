@@ -2,6 +2,7 @@ package bivouac.rehearsal;
 
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
+import bivouac.machine.Samples;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import bivouac.state.State;
@@ -21,7 +22,7 @@ import java.util.function.Function;
 final class Search {
 
     private final Machine machine;
-    private final WorthTrying worth;
+    private final Samples worth;
     private final int most;
     private final BooleanSupplier stopped;
 
@@ -31,7 +32,7 @@ final class Search {
      * @param most as many situations as are looked at
      * @param stopped asked now and then whether to give up
      */
-    Search(Machine machine, WorthTrying worth, int most, BooleanSupplier stopped) {
+    Search(Machine machine, Samples worth, int most, BooleanSupplier stopped) {
         this.machine = machine;
         this.worth = worth;
         this.most = most;
@@ -100,7 +101,8 @@ final class Search {
                 case Event.Edit(int i, int part, String text) ->
                     scene.windows().stream()
                             .filter(w -> w.instance() == i)
-                            .flatMap(w -> worth.in(w.parts().get(part).design()).stream())
+                            .flatMap(w -> machine.program().window(w.which().window()).stream())
+                            .flatMap(w -> worth.worthTrying(w.parts().get(part)).stream())
                             .forEach(t -> tried.add(new Event.Edit(i, part, t)));
                 case Event.SessionEnds e -> {
                     // ends it

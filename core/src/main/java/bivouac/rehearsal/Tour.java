@@ -4,6 +4,7 @@ import bivouac.design.Design;
 import bivouac.design.Walkthrough;
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
+import bivouac.machine.Samples;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import bivouac.plan.Program;
@@ -59,7 +60,7 @@ public final class Tour {
         this.design = program.design();
         this.machine = new Machine(program);
         this.today = today;
-        this.search = new Search(machine, WorthTrying.of(design, today), MOST, stopped);
+        this.search = new Search(machine, Samples.of(program, today), MOST, stopped);
         this.stopped = stopped;
         this.todo = new LinkedHashSet<>(missing);
     }

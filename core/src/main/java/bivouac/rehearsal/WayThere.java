@@ -2,6 +2,7 @@ package bivouac.rehearsal;
 
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
+import bivouac.machine.Samples;
 import bivouac.state.State;
 import java.util.List;
 import java.util.Optional;
@@ -97,7 +98,7 @@ public final class WayThere {
 
     private static Optional<List<Event>> shortest(Rehearsal fresh, String window) {
         Machine machine = fresh.machine();
-        var worth = WorthTrying.of(machine.program().design(), fresh.today());
+        var worth = Samples.of(machine.program(), fresh.today());
         return new Search(machine, worth, MOST, () -> false)
                 .nearest(
                         fresh.present().state(),

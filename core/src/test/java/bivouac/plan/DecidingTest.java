@@ -156,4 +156,17 @@ class DecidingTest {
         Part day = Part.ValueField.of("day", "Day", Part.Holds.DATE);
         assertThat(typed(day, when("me.day.given"))).contains("2026-11-23", "soon");
     }
+
+    @Test
+    void a_person_is_offered_a_text_for_every_field_and_for_nothing_else() {
+        Program program = Program.of(
+                withMain(main("Desk", NAME, Part.ValueField.of("n", "N", Part.Holds.WHOLE), Part.Caption.of("c", "c")))
+                        .design());
+        Samples samples = Samples.of(program, TODAY);
+        List<PartPlan> parts = program.windows().getFirst().parts();
+        assertThat(samples.worthTrying(parts.get(0))).containsExactly("Abc");
+        assertThat(samples.worthTrying(parts.get(1))).containsExactly("2");
+        assertThat(samples.worthTrying(parts.get(2))).isEmpty();
+        assertThat(samples.of(parts.get(0))).isEmpty();
+    }
 }

@@ -112,15 +112,6 @@ class TourTest {
     }
 
     @Test
-    void texts_worth_trying_are_what_the_conditions_tell_apart() {
-        var worth = WorthTrying.of(inn(), Play.TODAY);
-        assertThat(worth.in(Part.ValueField.of("age", "Age", Part.Holds.WHOLE))).contains("2", "two", "18", "17", "19");
-        assertThat(worth.in(Part.ValueField.of("day", "Day", Part.Holds.DATE)))
-                .contains("2026-11-23", "2026-11-24", "soon");
-        assertThat(worth.in(Part.Caption.of("c", "c"))).isEmpty();
-    }
-
-    @Test
     void the_walkthroughs_of_ridge_hut_and_a_tour_that_completes_the_rest_meet_all_of_it() throws Exception {
         Program hut = Program.of(DesignFile.read(Path.of("../examples/ridge-hut.bivouac")));
         var all = new ArrayList<>(hut.design().walkthroughs());

@@ -93,4 +93,26 @@ class WayThereTest {
                         .now())
                 .isEqualTo(play.rehearsal().now());
     }
+
+    /** What is known of all situations. */
+    private record All(Optional<List<bivouac.machine.Event>> way) implements WayThere.Known {
+        @Override
+        public Optional<List<bivouac.machine.Event>> way(String window) {
+            return way;
+        }
+
+        @Override
+        public boolean isAll() {
+            return true;
+        }
+    }
+
+    @Test
+    void a_way_that_is_known_is_played_and_that_there_is_none_is_said_as_certain() {
+        var press = new bivouac.machine.Event.Press(0, 1);
+        var found = WayThere.to(desk().rehearsal(), "Card", new All(Optional.of(List.of(press))));
+        assertThat(trail(found)).containsExactly("press \"card\" of \"Desk\"");
+        var none = WayThere.to(desk().rehearsal(), "Lonely", new All(Optional.empty()));
+        assertThat(none.sentence()).startsWith("None of all situations has Lonely open");
+    }
 }

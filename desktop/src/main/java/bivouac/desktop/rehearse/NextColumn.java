@@ -6,10 +6,10 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Walkthroughs;
 import bivouac.desktop.work.Work;
 import bivouac.machine.Event;
+import bivouac.machine.Samples;
 import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
-import bivouac.rehearsal.WorthTrying;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.layout.Priority;
@@ -24,7 +24,7 @@ final class NextColumn extends VBox {
     private boolean showsSeen;
     private Situation shown;
     private Program of;
-    private Optional<WorthTrying> worth = Optional.empty();
+    private Optional<Samples> worth = Optional.empty();
 
     NextColumn(Work work, Consumer<Event> choose) {
         next = new NextList(choose);
@@ -57,7 +57,7 @@ final class NextColumn extends VBox {
         } else {
             if (worth.isEmpty() || of != s.program()) {
                 of = s.program();
-                worth = Optional.of(WorthTrying.of(of.design(), s.rehearsal().today()));
+                worth = Optional.of(Samples.of(of, s.rehearsal().today()));
             }
             Rehearsal rehearsal = s.rehearsal();
             next.show(

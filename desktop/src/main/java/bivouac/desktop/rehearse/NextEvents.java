@@ -2,6 +2,7 @@ package bivouac.desktop.rehearse;
 
 import bivouac.design.PretendFiles;
 import bivouac.machine.Event;
+import bivouac.machine.Samples;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import bivouac.rehearsal.Covered;
@@ -9,7 +10,6 @@ import bivouac.rehearsal.EventNames;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
-import bivouac.rehearsal.WorthTrying;
 import bivouac.state.State;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -70,12 +70,11 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
     }
 
     public static NextEvents of(Rehearsal rehearsal, Covered covered) {
-        return of(
-                rehearsal, covered, WorthTrying.of(rehearsal.machine().program().design(), rehearsal.today()));
+        return of(rehearsal, covered, Samples.of(rehearsal.machine().program(), rehearsal.today()));
     }
 
     /** @param worth the texts that are worth trying in the design, where they are known already */
-    public static NextEvents of(Rehearsal rehearsal, Covered covered, WorthTrying worth) {
+    public static NextEvents of(Rehearsal rehearsal, Covered covered, Samples worth) {
         Scene scene = rehearsal.scene();
         List<Event> possible = rehearsal.possible();
         Optional<NamedEvent> next = rehearsal.now() + 1 < rehearsal.moments().size()
@@ -88,7 +87,7 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                             rehearsal,
                             possible.stream()
                                     .filter(e -> e instanceof Event.OnWindow w && w.instance() == window.instance())
-                                    .flatMap(e -> withTexts(e, window, worth))
+                                    .flatMap(e -> withTexts(rehearsal, e, window, worth))
                                     .toList())
                     .stream()
                     .map(all -> all.stream()
@@ -120,11 +119,12 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
     }
 
     /** Beside typing by hand, the texts that are worth trying. */
-    private static Stream<Event> withTexts(Event event, Scene.OpenWindow window, WorthTrying worth) {
+    private static Stream<Event> withTexts(Rehearsal rehearsal, Event event, Scene.OpenWindow window, Samples worth) {
         return event instanceof Event.Edit(int i, int part, String text)
                 ? Stream.concat(
                         Stream.of(event),
-                        worth.in(window.parts().get(part).design()).stream()
+                        rehearsal.machine().program().window(window.which().window()).stream()
+                                .flatMap(w -> worth.worthTrying(w.parts().get(part)).stream())
                                 .limit(TEXTS)
                                 .map(t -> new Event.Edit(i, part, t)))
                 : Stream.of(event);
