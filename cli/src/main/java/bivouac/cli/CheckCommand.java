@@ -24,6 +24,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -55,13 +56,8 @@ public final class CheckCommand implements Callable<Integer> {
     @Option(names = "--junit", paramLabel = "XML-FILE", description = "write the findings there, for build servers")
     private Path junit;
 
-    @Option(
-            names = "--within",
-            paramLabel = "LIMIT",
-            converter = Within.Converter.class,
-            description = "how much the exploration may take: a time (30s, 5m), a memory (512MB), or both with a comma"
-                    + " between; 20s if not said")
-    private Within within = Within.usual();
+    @Mixin
+    private Within within = new Within();
 
     @Option(
             names = "--promise",

@@ -14,8 +14,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -42,14 +42,8 @@ public final class CompareCommand implements Callable<Integer> {
     @Parameters(index = "1", paramLabel = "NEW", description = "the newer version")
     private Path newer;
 
-    @Option(
-            names = "--within",
-            paramLabel = "LIMIT",
-            converter = Within.Converter.class,
-            description =
-                    "how much it may take: a time (30s, 5m), a memory (512MB), or both with a comma between; 20s if"
-                            + " not said")
-    private Within within = Within.usual();
+    @Mixin
+    private Within within = new Within();
 
     @Override
     public Integer call() {

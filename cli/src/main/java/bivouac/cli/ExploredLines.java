@@ -1,7 +1,6 @@
 package bivouac.cli;
 
 import bivouac.explore.Explored;
-import bivouac.explore.Promises;
 import bivouac.explore.Told;
 import java.io.PrintWriter;
 
@@ -11,7 +10,7 @@ final class ExploredLines {
     private ExploredLines() {}
 
     static void print(Explored explored, PrintWriter out) {
-        Promises.of(explored)
+        explored.promises()
                 .forEach(a -> out.println("promise " + Told.answer(explored, a) + ": "
                         + a.promise().sentence()));
         out.println(capital(Told.outcome(explored)) + ": " + Told.counts(explored) + ".");

@@ -1,8 +1,8 @@
 package bivouac.cli;
 
 import bivouac.explore.Progress;
+import bivouac.explore.Told;
 import java.io.PrintWriter;
-import java.util.Locale;
 
 /** Says on a terminal how far an exploration is, in one line that is written over; says nothing anywhere else. */
 final class OnTerminal implements Progress {
@@ -37,9 +37,7 @@ final class OnTerminal implements Progress {
         if (now - last > PAUSE) {
             last = now;
             said = true;
-            to.print(CLEAR
-                    + String.format(
-                            Locale.ROOT, "exploring: %,d situations, %d events from the start", situations, depth));
+            to.print(CLEAR + Told.progress(situations, depth));
             to.flush();
         }
     }

@@ -6,27 +6,37 @@ import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import picocli.CommandLine.ITypeConverter;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.TypeConversionException;
 
 /**
  * How much an exploration may take, as it is typed: {@code 30s}, {@code 5m}, {@code 512MB}, or a time and a memory with a
  * comma between.
  */
-record Within(Limits limits) {
+final class Within {
 
     private static final Pattern TIME = Pattern.compile("([0-9]{1,6})(ms|s|m|min|h)");
     private static final Pattern MEMORY = Pattern.compile("([0-9]{1,6})(mb|gb)");
     private static final long MEGABYTE = 1024L * 1024;
     private static final long MEGABYTES_IN_A_GIGABYTE = 1024;
 
-    static Within usual() {
-        return new Within(Limits.of(Limits.USUAL_TIME));
+    @Option(
+            names = "--within",
+            paramLabel = "LIMIT",
+            converter = Converter.class,
+            description =
+                    "how much exploring may take: a time (30s, 5m), a memory (512MB), or both with a comma between;"
+                            + " 20s if not said")
+    private Limits limits = Limits.of(Limits.USUAL_TIME);
+
+    Limits limits() {
+        return limits;
     }
 
     /** Reads it. */
-    static final class Converter implements ITypeConverter<Within> {
+    static final class Converter implements ITypeConverter<Limits> {
         @Override
-        public Within convert(String typed) {
+        public Limits convert(String typed) {
             Limits limits = Limits.of(Limits.USUAL_TIME);
             for (String piece : typed.toLowerCase(Locale.ROOT).split(",")) {
                 Matcher time = TIME.matcher(piece.strip());
@@ -42,7 +52,7 @@ record Within(Limits limits) {
                             + "” is no limit; write a time (30s, 5m), a memory (512MB), or both with a comma between");
                 }
             }
-            return new Within(limits);
+            return limits;
         }
 
         private static Duration duration(long number, String unit) {

@@ -7,7 +7,6 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Promise;
 import bivouac.explore.Explored;
 import bivouac.explore.Promises;
-import bivouac.explore.Reach;
 import bivouac.machine.Event;
 import bivouac.machine.Fault;
 import bivouac.machine.Machine;
@@ -19,7 +18,6 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.IntPredicate;
 
 /**
  * What the situations of a design show that its text alone does not, each with a shortest trail. What is not known, since
@@ -58,7 +56,7 @@ final class ExploredFindings {
         }
         var all = new ArrayList<Finding>();
         written.stream().flatMap(f -> findings.surer(f).stream()).forEach(all::add);
-        all.addAll(findings.found);
+        findings.found.stream().map(Finding::shownOnlyByExploring).forEach(all::add);
         all.sort(java.util.Comparator.comparing(Finding::weight));
         return List.copyOf(all);
     }
@@ -136,11 +134,10 @@ final class ExploredFindings {
     // Where nothing leads on
 
     private void ends() {
-        var reach = new Reach(explored);
-        BitSet mayEnd = reach.mayReach(explored::hasEnded);
+        BitSet mayEnd = explored.reach().mayReach(explored::hasEnded);
         boolean told = written.stream().anyMatch(f -> f.kind() == Kind.NEVER_ENDS);
         // that nothing is to be seen any more is fault X5, which is told
-        Optional<Integer> stuck = first(s -> explored.isStuck(s) && !open(s).equals(NOTHING_OPEN));
+        Optional<Integer> stuck = explored.first(s -> explored.isStuck(s) && !open(s).equals(NOTHING_OPEN));
         stuck.ifPresent(s -> found.add(new Finding(
                         Weight.WRONG,
                         Kind.DEAD_END,
@@ -148,7 +145,7 @@ final class ExploredFindings {
                         "Only the end of the session or a kill leads on from there.",
                         Place.APPLICATION)
                 .shownBy(lines(explored.trail(s)))));
-        Optional<Integer> lost = first(s -> explored.isRunning(s) && !mayEnd.get(s));
+        Optional<Integer> lost = explored.first(s -> explored.isRunning(s) && !mayEnd.get(s));
         if (explored.faults().stream().noneMatch(f -> f.fault().rule() == Fault.Rule.X5) && stuck.isEmpty() && !told) {
             lost.ifPresent(s -> found.add(new Finding(
                             Weight.WRONG,
@@ -167,19 +164,19 @@ final class ExploredFindings {
         explored.question().program().windows().stream()
                 .filter(w ->
                         w.face().filter(f -> f.of() != FacedWindow.Kind.MAIN).isPresent())
-                .forEach(w -> window(w, reach, mayEnd));
+                .forEach(w -> window(w, mayEnd));
     }
 
     /** Where a window, or who opened it, ends the application, that is a way out of it as well. */
-    private void window(WindowPlan plan, Reach reach, BitSet mayEnd) {
+    private void window(WindowPlan plan, BitSet mayEnd) {
         String name = plan.window().name().shown();
         boolean told = written.stream()
                 .anyMatch(f -> f.kind() == Kind.NO_WAY_OUT && f.place().window().equals(Optional.of(name)));
         if (told || endsIn(plan)) {
             return;
         }
-        BitSet mayClose = reach.mayReach(s -> explored.isRunning(s) && !explored.isOpen(s, plan.number));
-        first(s -> explored.isOpen(s, plan.number) && !mayClose.get(s) && mayEnd.get(s))
+        BitSet mayClose = explored.reach().mayReach(s -> explored.isRunning(s) && !explored.isOpen(s, plan.number));
+        explored.first(s -> explored.isOpen(s, plan.number) && !mayClose.get(s) && mayEnd.get(s))
                 .ifPresent(s -> found.add(new Finding(
                                 Weight.WRONG,
                                 Kind.DEAD_END,
@@ -200,15 +197,6 @@ final class ExploredFindings {
             }
         }
         return false;
-    }
-
-    private Optional<Integer> first(IntPredicate meant) {
-        for (int s = 0; s < explored.lookedAt(); s++) {
-            if (meant.test(s)) {
-                return Optional.of(s);
-            }
-        }
-        return Optional.empty();
     }
 
     /** Which windows are open in a situation, as the end of a sentence. */
@@ -233,7 +221,7 @@ final class ExploredFindings {
     }
 
     private void promises() {
-        for (Promises.Answer answer : Promises.of(explored)) {
+        for (Promises.Answer answer : explored.promises()) {
             if (answer instanceof Promises.Answer.Broken(Promise promise, List<Event> trail)) {
                 found.add(new Finding(
                                 Weight.WRONG,
@@ -247,7 +235,7 @@ final class ExploredFindings {
     }
 
     private void deep() {
-        first(explored::isDeep)
+        explored.first(explored::isDeep)
                 .ifPresent(s -> found.add(new Finding(
                                 Weight.HINT,
                                 Kind.DEEP,

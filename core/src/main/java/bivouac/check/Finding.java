@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param repairs ways to put it right, each with one press; the first is the usual one
  * @param trail the shortest trail that shows it, from the start, as lines of a walkthrough; empty where it is told from
  *     the design as it is written
+ * @param isExplored whether only the situations show it, and not the design as it is written
  */
 public record Finding(
         Weight weight,
@@ -22,7 +23,8 @@ public record Finding(
         String why,
         Place place,
         List<Repair> repairs,
-        Optional<List<String>> trail) {
+        Optional<List<String>> trail,
+        boolean isExplored) {
 
     public Finding {
         repairs = List.copyOf(repairs);
@@ -31,28 +33,22 @@ public record Finding(
 
     /** One that is told from the design as it is written. */
     public Finding(Weight weight, Kind kind, String what, String why, Place place, List<Repair> repairs) {
-        this(weight, kind, what, why, place, repairs, Optional.empty());
+        this(weight, kind, what, why, place, repairs, Optional.empty(), false);
     }
 
-    /** How a finding ends that says of something that no situation has it. */
-    static final String WHATEVER_IS_DONE = "whatever is done.";
-
-    /** Whether only the situations show it, and not the design as it is written. */
-    public boolean isExplored() {
-        return switch (kind) {
-            case FAULT, DEAD_END, DEEP, HELD_BACK, BROKEN_PROMISE -> true;
-            default -> what.endsWith(WHATEVER_IS_DONE);
-        };
+    /** The same, which the design as it is written does not show. */
+    Finding shownOnlyByExploring() {
+        return new Finding(weight, kind, what, why, place, repairs, trail, true);
     }
 
     /** The same, shown by a trail. */
     Finding shownBy(List<String> lines) {
-        return new Finding(weight, kind, what, why, place, repairs, Optional.of(lines));
+        return new Finding(weight, kind, what, why, place, repairs, Optional.of(lines), isExplored);
     }
 
     /** The same, as heavy as that. */
     Finding weighing(Weight other) {
-        return new Finding(other, kind, what, why, place, repairs, trail);
+        return new Finding(other, kind, what, why, place, repairs, trail, isExplored);
     }
 
     /** One that needs a decision before it can be put right. */

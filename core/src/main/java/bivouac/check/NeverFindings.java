@@ -66,7 +66,7 @@ final class NeverFindings {
                 found.add(new Finding(
                         Weight.RISKY,
                         Kind.NEVER_OPENED,
-                        name + " is never opened, " + Finding.WHATEVER_IS_DONE,
+                        name + " is never opened, whatever is done.",
                         "Every situation was looked at; what leads to it can never happen.",
                         Place.window(name)));
             }
@@ -120,7 +120,7 @@ final class NeverFindings {
             found.add(new Finding(
                     Weight.RISKY,
                     Kind.NEVER_RUN,
-                    where.words(program.design()) + " is never run, " + Finding.WHATEVER_IS_DONE,
+                    where.words(program.design()) + " is never run, whatever is done.",
                     "Every situation was looked at; what leads to it can never happen.",
                     where));
         }

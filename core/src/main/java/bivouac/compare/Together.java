@@ -7,7 +7,6 @@ import bivouac.machine.Machine;
 import bivouac.machine.Samples;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
-import bivouac.plan.Deciding;
 import bivouac.plan.Program;
 import bivouac.rehearsal.EventNames;
 import bivouac.rehearsal.NamedEvent;
@@ -59,8 +58,8 @@ final class Together {
     Together(Program before, Program now, LocalDate today) {
         this.before = new Machine(before);
         this.now = new Machine(now);
-        this.samplesBefore = new Samples(before, Deciding.of(before, List.of()), today);
-        this.samplesNow = new Samples(now, Deciding.of(now, List.of()), today);
+        this.samplesBefore = Samples.of(before, today);
+        this.samplesNow = Samples.of(now, today);
         this.today = today;
     }
 
@@ -100,7 +99,7 @@ final class Together {
         ofNow.forEach((name, event) -> {
             Event same = ofBefore.get(name);
             if (same == null) {
-                part(pair, name, Optional.empty(), Optional.of(List.of()), List.of());
+                tell(trail(Optional.of(pair), name), Optional.empty(), Optional.of(List.of()), List.of());
             } else {
                 Seen then = step(before, pair.before(), same);
                 Seen other = step(now, pair.now(), event);
@@ -109,7 +108,7 @@ final class Together {
         });
         ofBefore.keySet().stream()
                 .filter(n -> !ofNow.containsKey(n))
-                .forEach(n -> part(pair, n, Optional.of(List.of()), Optional.empty(), List.of()));
+                .forEach(n -> tell(trail(Optional.of(pair), n), Optional.of(List.of()), Optional.empty(), List.of()));
     }
 
     private static Seen step(Machine machine, State state, Event event) {
@@ -134,11 +133,6 @@ final class Together {
                 && known.putIfAbsent(pair, new Reached(from, event)) == null) {
             waiting.add(pair);
         }
-    }
-
-    private void part(
-            Pair pair, String event, Optional<List<String>> then, Optional<List<String>> other, List<String> noLonger) {
-        tell(trail(Optional.of(pair), event), then, other, noLonger);
     }
 
     /** The same at another place, or with other words in its texts, is not told again. */
@@ -184,23 +178,11 @@ final class Together {
                 case Event.StartAgain s -> {
                     // the same as the start, but for what was kept
                 }
-                case Event.Edit edit -> texts(machine, scene, edit, samples).forEach(e -> all.put(name(scene, e), e));
+                case Event.Edit edit -> samples.of(scene, edit).forEach(e -> all.put(name(scene, e), e));
                 default -> all.put(name(scene, event), event);
             }
         }
         return all;
-    }
-
-    private static List<Event> texts(Machine machine, Scene scene, Event.Edit edit, Samples samples) {
-        return scene.windows().stream()
-                .filter(w -> w.instance() == edit.instance())
-                .findFirst()
-                .flatMap(w -> machine.program().window(w.which().window()))
-                .map(plan -> samples.of(plan.parts().get(edit.part())))
-                .orElse(List.of())
-                .stream()
-                .<Event>map(text -> new Event.Edit(edit.instance(), edit.part(), text))
-                .toList();
     }
 
     private static String name(Scene scene, Event event) {

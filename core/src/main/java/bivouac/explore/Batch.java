@@ -52,11 +52,11 @@ final class Batch {
     int[] found = new int[0];
 
     /** By situation: which windows are open. */
-    long[] open = new long[1024];
+    int[] open = new int[1024];
 
     byte[] looks = new byte[1024];
     /** By situation: which conditions hold. */
-    long[] holds = new long[1024];
+    int[] holds = new int[1024];
 
     /** By situation: where the end of the session leads to, as a target; {@link #NOWHERE} where it is no event. */
     int[] sessions = new int[1024];
@@ -98,8 +98,15 @@ final class Batch {
 
     /** How many words say something of so many things. */
     static int words(int things) {
-        return things + 63 >> 6;
+        return things + Integer.SIZE - 1 >> WORD;
     }
+
+    /** In which of those words the bit of one thing is. */
+    static int word(int thing) {
+        return thing >> WORD;
+    }
+
+    private static final int WORD = 5;
 
     Stepper stepper() {
         return stepper;
@@ -211,7 +218,8 @@ final class Batch {
             open = Arrays.copyOf(open, (size + 1) * windowWords * 2);
         }
         Arrays.fill(open, size * windowWords, (size + 1) * windowWords, 0);
-        stepper.openWindows(open, size * windowWords);
+        int first = size * windowWords;
+        stepper.openWindows(w -> open[first + word(w)] |= 1 << w);
         int look = stepper.isRunning() ? RUNNING : stepper.hasEnded() ? ENDED : 0;
         if (look == RUNNING) {
             boolean can = false;
@@ -226,7 +234,7 @@ final class Batch {
         for (int c = 0; c < question.conditions().size() && look != 0; c++) {
             boolean is =
                     (look & RUNNING) != 0 && stepper.holds(question.conditions().get(c));
-            holds[size * conditionWords + (c >> 6)] |= is ? 1L << c : 0;
+            holds[size * conditionWords + word(c)] |= is ? 1 << c : 0;
         }
     }
 }

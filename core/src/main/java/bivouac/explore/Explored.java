@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import java.util.stream.Stream;
 
 /**
@@ -52,7 +53,9 @@ public final class Explored {
     /** By step that is ordinary: where it leads to, or {@link Batch#BEYOND}. */
     final Ints targets = new Ints();
 
-    final Longs open = new Longs();
+    /** By situation: bits that say which windows are open. */
+    final Ints open = new Ints();
+
     final Ints looks = new Ints();
     /** By situation: where the end of the session leads to; {@link Batch#NOWHERE} where it is no event. */
     final Ints sessions = new Ints();
@@ -60,7 +63,9 @@ public final class Explored {
     /** By condition: the first step that ended the application while it did not hold. */
     final Map<Integer, Step> brokenAtTheEnd = new LinkedHashMap<>();
 
-    final Longs holds = new Longs();
+    /** By situation: bits that say which conditions hold. */
+    final Ints holds = new Ints();
+
     /** The first situation of each depth. */
     final List<Integer> depths = new ArrayList<>();
 
@@ -71,6 +76,8 @@ public final class Explored {
     final int windowWords;
     final int conditionWords;
     Optional<Step> heldBack = Optional.empty();
+    private Optional<Reach> reach = Optional.empty();
+    private Optional<List<Promises.Answer>> promises = Optional.empty();
     long steps;
     Outcome outcome = Outcome.DONE;
     long nanos;
@@ -184,24 +191,47 @@ public final class Explored {
 
     /** The first situation in which a window is open, by its shown name; the nearest to the start. */
     public Optional<Integer> firstWith(String window) {
-        return question.program().window(window).flatMap(plan -> {
-            for (int s = 0; s < lookedAt(); s++) {
-                if (isOpen(s, plan.number)) {
-                    return Optional.of(s);
-                }
+        return question.program().window(window).flatMap(plan -> first(s -> isOpen(s, plan.number)));
+    }
+
+    /** The first situation that is meant; the nearest to the start. */
+    public Optional<Integer> first(IntPredicate meant) {
+        for (int s = 0; s < lookedAt(); s++) {
+            if (meant.test(s)) {
+                return Optional.of(s);
             }
-            return Optional.empty();
-        });
+        }
+        return Optional.empty();
+    }
+
+    /** From where what can be reached; worked out when it is first asked for. */
+    public synchronized Reach reach() {
+        if (reach.isEmpty()) {
+            reach = Optional.of(new Reach(this));
+        }
+        return reach.get();
+    }
+
+    /** What became of each promise of the program, in the order of the design; worked out when it is first asked for. */
+    public synchronized List<Promises.Answer> promises() {
+        if (promises.isEmpty()) {
+            promises = Optional.of(Promises.of(this));
+        }
+        return promises.get();
     }
 
     /** Whether a window is open in a situation that was looked at; by its number in the program. */
     public boolean isOpen(int situation, int window) {
-        return (open.get(situation * windowWords + (window >> 6)) >>> window & 1) != 0;
+        return isSet(open, situation * windowWords, window);
     }
 
     /** Whether a condition of the question holds in a situation that was looked at. */
     public boolean holds(int situation, int condition) {
-        return (holds.get(situation * conditionWords + (condition >> 6)) >>> condition & 1) != 0;
+        return isSet(holds, situation * conditionWords, condition);
+    }
+
+    private static boolean isSet(Ints words, int first, int bit) {
+        return (words.get(first + Batch.word(bit)) >>> bit & 1) != 0;
     }
 
     /** Whether the application runs there. */

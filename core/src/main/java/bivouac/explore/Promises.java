@@ -15,7 +15,6 @@ import java.util.Optional;
 public final class Promises {
 
     private final Explored explored;
-    private Optional<Reach> reach = Optional.empty();
 
     private Promises(Explored explored) {
         this.explored = explored;
@@ -40,7 +39,7 @@ public final class Promises {
     }
 
     /** An answer for each promise of the program, in the order of the design. */
-    public static List<Answer> of(Explored explored) {
+    static List<Answer> of(Explored explored) {
         var promises = new Promises(explored);
         var answers = new ArrayList<Answer>();
         int condition = 0;
@@ -58,36 +57,22 @@ public final class Promises {
     private Answer answer(Promise promise, int condition) {
         Optional<List<Event>> broken =
                 switch (promise) {
-                    case Promise.Never n -> first(s -> explored.holds(s, condition));
+                    case Promise.Never n ->
+                        explored.first(s -> explored.holds(s, condition)).map(explored::trail);
                     case Promise.AtTheEnd a ->
                         Optional.ofNullable(explored.brokenAtTheEnd.get(condition))
                                 .map(explored::trail);
                     case Promise.Possible p -> {
-                        BitSet may = reach().mayReach(
-                                        p.what().isEmpty() ? explored::hasEnded : s -> explored.holds(s, condition));
-                        yield first(s -> explored.isRunning(s) && !may.get(s));
+                        BitSet may = explored.reach()
+                                .mayReach(p.what().isEmpty() ? explored::hasEnded : s -> explored.holds(s, condition));
+                        yield explored.first(s -> explored.isRunning(s) && !may.get(s))
+                                .map(explored::trail);
                     }
                     case Promise.After after -> after(condition, after.third().isPresent());
                     case Promise.Unclear u -> Optional.empty();
                 };
         return broken.<Answer>map(t -> new Answer.Broken(promise, t))
                 .orElse(new Answer.Kept(promise, explored.isComplete()));
-    }
-
-    private Reach reach() {
-        if (reach.isEmpty()) {
-            reach = Optional.of(new Reach(explored));
-        }
-        return reach.get();
-    }
-
-    private Optional<List<Event>> first(java.util.function.IntPredicate meant) {
-        for (int s = 0; s < explored.lookedAt(); s++) {
-            if (meant.test(s)) {
-                return Optional.of(explored.trail(s));
-            }
-        }
-        return Optional.empty();
     }
 
     /**

@@ -31,6 +31,7 @@ public final class Question {
     private final Samples samples;
     private final Growth growth;
     private final Layout layout;
+    private final List<String> unfollowed;
 
     /**
      * @param today what {@code app.today} is at the start
@@ -47,6 +48,7 @@ public final class Question {
         this.samples = new Samples(program, deciding, today);
         this.growth = new Growth(program, deciding, today);
         this.layout = Layout.folded(program, folding);
+        this.unfollowed = unfollowed(program);
     }
 
     public Program program() {
@@ -64,6 +66,10 @@ public final class Question {
 
     /** What is never followed although it can happen, in words that follow <em>bounded by</em>. */
     List<String> unfollowed() {
+        return unfollowed;
+    }
+
+    private static List<String> unfollowed(Program program) {
         var all = new ArrayList<String>();
         for (WindowPlan plan : program.windows()) {
             String name = plan.window().name().shown();
@@ -74,7 +80,7 @@ public final class Question {
                     .filter(p -> p.part instanceof Part.ListOfRows list && list.several())
                     .forEach(p -> all.add("one selected row at a time in " + name + ", " + p.part.displayName()));
         }
-        return all;
+        return List.copyOf(all);
     }
 
     /** What counts as one value, in words. */

@@ -39,6 +39,11 @@ public final class Told {
                 explored.seconds());
     }
 
+    /** How far an exploration is that goes on. */
+    public static String progress(int situations, int depth) {
+        return String.format(Locale.ROOT, "exploring: %,d situations, %d events from the start", situations, depth);
+    }
+
     /** What is known although it did not come to its end; empty where it did. */
     public static String depth(Explored explored) {
         return explored.outcome() == Explored.Outcome.DONE

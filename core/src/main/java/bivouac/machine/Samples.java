@@ -12,6 +12,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
  * The few texts that are typed into each field where all that can happen is tried: one of its kind, one that is none,
@@ -28,11 +29,13 @@ public final class Samples implements Entries {
     private static final String NO_NUMBER = "two";
     private static final String NO_DATE = "soon";
 
+    private final Program program;
     private final Deciding deciding;
     private final LocalDate today;
     private final Map<PartPlan, List<String>> texts = new HashMap<>();
 
     public Samples(Program program, Deciding deciding, LocalDate today) {
+        this.program = program;
         this.deciding = deciding;
         this.today = today;
         for (WindowPlan window : program.windows()) {
@@ -133,6 +136,25 @@ public final class Samples implements Entries {
     @Override
     public String text(WindowPlan window, PartPlan part, int item) {
         return texts.get(part).get(item);
+    }
+
+    /** An edit of a field in a scene, with each of the texts that are worth trying there. */
+    public List<Event.Edit> worthTrying(Scene scene, Event.Edit edit) {
+        return edits(scene, edit, this::worthTrying);
+    }
+
+    /** The same with those of which something comes. */
+    public List<Event.Edit> of(Scene scene, Event.Edit edit) {
+        return edits(scene, edit, this::of);
+    }
+
+    private List<Event.Edit> edits(Scene scene, Event.Edit edit, Function<PartPlan, List<String>> texts) {
+        return scene.windows().stream()
+                .filter(w -> w.instance() == edit.instance())
+                .flatMap(w -> program.window(w.which().window()).stream())
+                .flatMap(w -> texts.apply(w.parts().get(edit.part())).stream())
+                .map(text -> new Event.Edit(edit.instance(), edit.part(), text))
+                .toList();
     }
 
     /** The texts for a field; none where nothing comes of typing one. */

@@ -11,6 +11,7 @@ import bivouac.state.Situation;
 import java.time.LocalDate;
 import java.util.BitSet;
 import java.util.List;
+import java.util.function.IntConsumer;
 
 /**
  * The same machine for those who look at millions of states: over packed states, events as numbers, and no objects made
@@ -140,11 +141,11 @@ public final class Stepper {
         return turn.run.phase == Situation.ENDED;
     }
 
-    /** Sets a bit for each window that is open, by its number in the program. */
-    public void openWindows(long[] to, int from) {
+    /** Tells the number in the program of each window that is open. */
+    public void openWindows(IntConsumer to) {
         again();
-        for (Inst inst : turn.run.instances) {
-            to[from + (inst.plan.number >> 6)] |= 1L << inst.plan.number;
+        for (int i = 0; i < turn.run.instances.size(); i++) {
+            to.accept(turn.run.instances.get(i).plan.number);
         }
     }
 
@@ -199,12 +200,6 @@ public final class Stepper {
     /** Whether the last step ended the application. */
     public boolean stepEnded() {
         return turn.run.phase == Situation.ENDED;
-    }
-
-    /** What the whole of the situation that is open looks like. */
-    public Scene scene() {
-        again();
-        return turn.scene();
     }
 
     /** Whether an event is one that people, tasks or time bring about: neither the end of the session nor a kill. */

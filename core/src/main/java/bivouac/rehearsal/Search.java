@@ -98,12 +98,7 @@ final class Search {
         }
         for (Event event : machine.events(state)) {
             switch (event) {
-                case Event.Edit(int i, int part, String text) ->
-                    scene.windows().stream()
-                            .filter(w -> w.instance() == i)
-                            .flatMap(w -> machine.program().window(w.which().window()).stream())
-                            .flatMap(w -> worth.worthTrying(w.parts().get(part)).stream())
-                            .forEach(t -> tried.add(new Event.Edit(i, part, t)));
+                case Event.Edit edit -> tried.addAll(worth.worthTrying(scene, edit));
                 case Event.SessionEnds e -> {
                     // ends it
                 }

@@ -48,7 +48,12 @@ public record Walk(Walkthrough walkthrough, List<Moment> moments, Optional<Broke
 
     /** The events of the walkthrough that can be read, in order. */
     public static List<NamedEvent> events(Walkthrough walkthrough) {
-        return walkthrough.lines().stream()
+        return events(walkthrough.lines());
+    }
+
+    /** The events among such lines. */
+    public static List<NamedEvent> events(List<String> lines) {
+        return lines.stream()
                 .filter(l -> !l.startsWith(Walkthrough.SEE))
                 .flatMap(l -> TrailFile.parse(l).stream())
                 .toList();

@@ -182,8 +182,4 @@ public final class Folding {
     public List<String> names() {
         return List.copyOf(names);
     }
-
-    public Deciding deciding() {
-        return deciding;
-    }
 }

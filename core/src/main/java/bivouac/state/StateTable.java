@@ -42,13 +42,9 @@ public final class StateTable {
      */
     public int add(long[] words, int from, int length) {
         long hash = State.mixed(words, from, length);
-        int mask = slots.length - 1;
-        int slot = (int) (hash >>> 32) & mask;
-        while (slots[slot] != 0) {
-            if ((slots[slot] ^ hash) >>> 32 == 0 && isAt((int) slots[slot] - 1, words, from, length)) {
-                return -1 - (int) slots[slot];
-            }
-            slot = slot + 1 & mask;
+        int slot = slot(hash, words, from, length);
+        if (slots[slot] != 0) {
+            return -1 - (int) slots[slot];
         }
         keep(words, from, length);
         slots[slot] = hash & 0xFFFFFFFF00000000L | ++size;
@@ -60,16 +56,20 @@ public final class StateTable {
 
     /** The number of a state; -1 if it was never added. May be asked by several threads while nobody adds. */
     public int find(long[] words, int from, int length) {
-        long hash = State.mixed(words, from, length);
+        return (int) slots[slot(State.mixed(words, from, length), words, from, length)] - 1;
+    }
+
+    /** The slot of a state; where it is not known, the free one in which it would be looked for. */
+    private int slot(long hash, long[] words, int from, int length) {
         int mask = slots.length - 1;
         int slot = (int) (hash >>> 32) & mask;
         while (slots[slot] != 0) {
             if ((slots[slot] ^ hash) >>> 32 == 0 && isAt((int) slots[slot] - 1, words, from, length)) {
-                return (int) slots[slot] - 1;
+                return slot;
             }
             slot = slot + 1 & mask;
         }
-        return -1;
+        return slot;
     }
 
     /**

@@ -380,7 +380,7 @@ class ExplorationTest {
                 .departs(new DepartureRule.OnlyWhenTold())
                 .design();
         Explored met = explore(design, LIMITS);
-        var reach = new Reach(met);
+        var reach = met.reach();
         assertThat(reach.mayReach(met::hasEnded).get(0)).isTrue();
         assertThat(reach.mayReach(s -> false).cardinality()).isZero();
     }

@@ -56,7 +56,7 @@ class PromisesTest {
                 : design.promising(List.of(promises).stream().map(Promise::of).toList());
         Explored explored = Exploration.of(
                 new Question(Program.of(promising), TODAY), Limits.of(Duration.ofSeconds(20)), Progress.NONE);
-        return Promises.of(explored);
+        return explored.promises();
     }
 
     private static List<String> broken(Design design, String promise) {

@@ -71,12 +71,13 @@ final class PromisesPane extends VBox {
             list.getChildren().add(Ui.wrapped("None yet. State what must never be, or must always hold.", "plain"));
         }
         for (int i = 0; i < promises.size(); i++) {
-            boolean known = explored.isPresent() && i < s.looked().promises().size();
+            boolean known =
+                    explored.isPresent() && i < explored.get().promises().size();
             list.getChildren()
                     .add(row(
                             i,
                             promises.get(i),
-                            known ? Optional.of(s.looked().promises().get(i)) : Optional.empty(),
+                            known ? Optional.of(explored.get().promises().get(i)) : Optional.empty(),
                             explored));
         }
         offers(s.design());

@@ -1,7 +1,6 @@
 package bivouac.desktop.findings;
 
 import bivouac.design.Part;
-import bivouac.design.Walkthrough;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.machine.Scene;
@@ -29,10 +28,7 @@ final class SituationSketch extends VBox {
         super(6);
         setId("finding-situation");
         List<String> before = trail.isEmpty() ? trail : trail.subList(0, trail.size() - 1);
-        Scene scene = Rehearsal.replay(
-                        s.program(),
-                        s.rehearsal().today(),
-                        Walk.events(new Walkthrough("", s.rehearsal().today(), before)))
+        Scene scene = Rehearsal.replay(s.program(), s.rehearsal().today(), Walk.events(before))
                 .rehearsal()
                 .scene();
         getChildren()

@@ -87,7 +87,7 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                             rehearsal,
                             possible.stream()
                                     .filter(e -> e instanceof Event.OnWindow w && w.instance() == window.instance())
-                                    .flatMap(e -> withTexts(rehearsal, e, window, worth))
+                                    .flatMap(e -> withTexts(e, scene, worth))
                                     .toList())
                     .stream()
                     .map(all -> all.stream()
@@ -119,14 +119,11 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
     }
 
     /** Beside typing by hand, the texts that are worth trying. */
-    private static Stream<Event> withTexts(Rehearsal rehearsal, Event event, Scene.OpenWindow window, Samples worth) {
-        return event instanceof Event.Edit(int i, int part, String text)
+    private static Stream<Event> withTexts(Event event, Scene scene, Samples worth) {
+        return event instanceof Event.Edit edit
                 ? Stream.concat(
                         Stream.of(event),
-                        rehearsal.machine().program().window(window.which().window()).stream()
-                                .flatMap(w -> worth.worthTrying(w.parts().get(part)).stream())
-                                .limit(TEXTS)
-                                .map(t -> new Event.Edit(i, part, t)))
+                        worth.worthTrying(scene, edit).stream().limit(TEXTS))
                 : Stream.of(event);
     }
 

@@ -7,11 +7,9 @@ import bivouac.explore.Exploration;
 import bivouac.explore.Explored;
 import bivouac.explore.Limits;
 import bivouac.explore.Progress;
-import bivouac.explore.Promises;
 import bivouac.explore.Question;
 import bivouac.plan.Program;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
 
@@ -45,7 +43,7 @@ public final class Exploring {
     }
 
     /** What came of one design. */
-    private record Answer(Explored explored, Checked checked, List<Promises.Answer> promises) {}
+    private record Answer(Explored explored, Checked checked) {}
 
     private void follow(Situation now) {
         if (!now.isCompiled() || now.program() == wanted.get()) {
@@ -57,7 +55,7 @@ public final class Exploring {
         wanted.set(program);
         work.background().apart(elsewhere, "exploring the design", () -> explore(program, beside), answer -> {
             if (work.now().program() == program) {
-                work.looked(Looked.done(program, answer.explored(), answer.promises()), answer.checked());
+                work.looked(Looked.done(program, answer.explored()), answer.checked());
             }
         });
     }
@@ -66,8 +64,8 @@ public final class Exploring {
         Explored explored = Exploration.of(new Question(program, today), limits, new Quiet(program));
         boolean overtaken = wanted.get() != program;
         return overtaken
-                ? new Answer(explored, Checked.NOTHING, List.of())
-                : new Answer(explored, Findings.checked(program, beside, explored), Promises.of(explored));
+                ? new Answer(explored, Checked.NOTHING)
+                : new Answer(explored, Findings.checked(program, beside, explored));
     }
 
     /** No more; the tool closes. */

@@ -1,14 +1,12 @@
 package bivouac.desktop.work;
 
 import bivouac.explore.Explored;
-import bivouac.explore.Promises;
 import bivouac.explore.Told;
 import bivouac.machine.Event;
 import bivouac.plan.Program;
 import bivouac.rehearsal.WayThere;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -18,28 +16,17 @@ import java.util.Optional;
  * @param situations met so far
  * @param depth how many events lie between the start and those that are looked at
  * @param explored what came of it; empty while it goes on
- * @param promises what became of the promises; none while it goes on
  */
-public record Looked(
-        Optional<Program> program,
-        int situations,
-        int depth,
-        Optional<Explored> explored,
-        List<Promises.Answer> promises) {
+public record Looked(Optional<Program> program, int situations, int depth, Optional<Explored> explored) {
 
-    public static final Looked NOT_YET = new Looked(Optional.empty(), 0, 0, Optional.empty(), List.of());
-
-    public Looked {
-        promises = List.copyOf(promises);
-    }
+    public static final Looked NOT_YET = new Looked(Optional.empty(), 0, 0, Optional.empty());
 
     static Looked exploring(Program program, int situations, int depth) {
-        return new Looked(Optional.of(program), situations, depth, Optional.empty(), List.of());
+        return new Looked(Optional.of(program), situations, depth, Optional.empty());
     }
 
-    static Looked done(Program program, Explored explored, List<Promises.Answer> promises) {
-        return new Looked(
-                Optional.of(program), explored.situations(), explored.depth(), Optional.of(explored), promises);
+    static Looked done(Program program, Explored explored) {
+        return new Looked(Optional.of(program), explored.situations(), explored.depth(), Optional.of(explored));
     }
 
     /** Whether it is about that program. */
@@ -77,8 +64,7 @@ public record Looked(
         return explored.map(e -> e.isComplete()
                         ? Told.outcome(e) + ": " + Told.counts(e)
                         : Told.counts(e) + ", " + Told.outcome(e))
-                .orElseGet(() -> String.format(
-                        Locale.ROOT, "exploring: %,d situations, %d events from the start", situations, depth));
+                .orElseGet(() -> Told.progress(situations, depth));
     }
 
     /** What is to be known of it beside that, a sentence each. */

@@ -13,7 +13,6 @@ import bivouac.design.Design;
 import bivouac.design.History;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
-import bivouac.design.Walkthrough;
 import bivouac.format.DesignFile;
 import bivouac.format.FileVersion;
 import bivouac.format.Savable;
@@ -429,8 +428,7 @@ public final class Work {
     /** Acts a trail out, from the start, on the Rehearsal screen. */
     public void playTrail(List<String> lines, String said) {
         if (now.isCompiled()) {
-            rehearse(Rehearsal.replay(now.program(), today, Walk.events(new Walkthrough("", today, lines)))
-                    .rehearsal());
+            rehearse(Rehearsal.replay(now.program(), today, Walk.events(lines)).rehearsal());
             show(Screen.REHEARSAL);
             say(said);
         }
