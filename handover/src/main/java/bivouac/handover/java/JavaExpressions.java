@@ -2,11 +2,8 @@ package bivouac.handover.java;
 
 import bivouac.design.Type;
 import bivouac.expression.Value;
-import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Say;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Writes expressions in Java. What is no value is a fault there too: an exception of {@code desk.Fault} or of Java. */
@@ -36,18 +33,14 @@ public final class JavaExpressions {
     }
 
     private final JavaWorld world;
-    private final Here here;
-    private final Set<String> used;
 
-    /** @param used gets the locals that were read */
-    public JavaExpressions(JavaWorld world, Here here, Set<String> used) {
+    public JavaExpressions(JavaWorld world) {
         this.world = world;
-        this.here = here;
-        this.used = used;
     }
 
-    public static JavaExpressions on(JavaWorld world, Here here) {
-        return new JavaExpressions(world, here, new HashSet<>());
+    /** A key as an object, as windows are told apart by. */
+    public String key(Say key) {
+        return key.type() == Type.WHOLE ? "(long) " + write(key) : write(key);
     }
 
     /** An expression where any may stand. */
@@ -76,9 +69,8 @@ public final class JavaExpressions {
             case Say.OfApplication(String name, Type type) -> Code.word(world.ofApplication(name));
             case Say.Today t -> Code.word(world.app() + "today()");
             case Say.Traces t -> Code.word(world.app() + "traces()");
-            case Say.Take(String name, Type type) ->
-                Code.word(world.take(here.place().ofWindow().orElse(""), name));
-            case Say.Local(String dotted, Type type) -> Code.word(local(dotted));
+            case Say.Take(String window, String name, Type type) -> Code.word(world.take(window, name));
+            case Say.Local(String name, Type type) -> Code.word(name);
             case Say.OfClosing(boolean way) -> Code.word(way ? "closing.by()" : "closing.to()");
             case Say.TheRow r -> Code.word("row");
             case Say.Member m -> member(m);
@@ -88,8 +80,8 @@ public final class JavaExpressions {
             case Say.IsKept(Say.Whose kept) ->
                 Code.word(world.desk() + ".isOpen("
                         + switch (kept) {
-                            case Say.Whose.KeptByScript(String name) -> local(name);
-                            case Say.Whose.KeptByWindow(String variable) -> variable;
+                            case Say.Whose.KeptByScript(String name) -> name;
+                            case Say.Whose.KeptByWindow(String of, String variable) -> world.variable(of, variable);
                             default -> throw new IllegalArgumentException("kept");
                         }
                         + ")");
@@ -111,12 +103,6 @@ public final class JavaExpressions {
         };
     }
 
-    private String local(String dotted) {
-        String name = here.locals().get(dotted);
-        used.add(name);
-        return name;
-    }
-
     private String all(List<Say> says) {
         return says.stream().map(this::write).collect(Collectors.joining(", "));
     }
@@ -135,8 +121,8 @@ public final class JavaExpressions {
 
     private Code member(Say.Member m) {
         if (m.windows().size() == 1 || m.whose() instanceof Say.Whose.Me) {
-            return Code.word(
-                    member(base(m.whose(), m.windows().getFirst()), m.windows().getFirst(), m.what()));
+            return Code.word(member(
+                    world.base(m.whose(), m.windows().getFirst()), m.windows().getFirst(), m.what()));
         }
         String of = m.whose() instanceof Say.Whose.Owner ? "owner()" : "opener()";
         String cases = m.windows().stream()
@@ -144,13 +130,6 @@ public final class JavaExpressions {
                 .collect(Collectors.joining(" "));
         return Code.word(
                 "switch (" + of + ") { " + cases + " default -> throw new desk.Fault(\"X3\", \"it is not there\"); }");
-    }
-
-    private String base(Say.Whose whose, String window) {
-        return switch (whose) {
-            case Say.Whose.KeptByScript(String name) -> world.desk() + ".there(" + local(name) + ").";
-            default -> world.base(whose, window);
-        };
     }
 
     private String member(String base, String window, Say.What what) {

@@ -1,11 +1,12 @@
 package bivouac.handover.java;
 
+import bivouac.handover.meaning.LocalNames;
 import java.util.HashSet;
 import java.util.Locale;
 import java.util.Set;
 
 /** Gives names in Java: none is a word of the language, none is given twice in one scope. */
-public final class JavaNames {
+public final class JavaNames implements LocalNames {
 
     private static final Set<String> WORDS = Set.of(
             "abstract",
@@ -90,6 +91,16 @@ public final class JavaNames {
     /** For a field, a method or a local. */
     public String member(String expressionName) {
         return take(expressionName);
+    }
+
+    @Override
+    public String local(String wanted) {
+        return member(wanted);
+    }
+
+    @Override
+    public String passing(String wanted) {
+        return inside().member(wanted);
     }
 
     private String take(String wanted) {

@@ -22,9 +22,6 @@ public interface JavaWorld {
     /** The field of a part, by its expression name. */
     String part(String part);
 
-    /** The endings of a window, the built-in one included where a way leads there. */
-    java.util.List<String> endings(String window);
-
     /** The field of a variable of a window. */
     String variable(String window, String variable);
 
@@ -54,6 +51,9 @@ public interface JavaWorld {
 
     String methodOfHolding(String holding, boolean take);
 
+    /** Whether a holding is of the application, and not of the window that takes it. */
+    boolean isOfApplication(String holding);
+
     /** The method of a named script, with what it is of: {@code app.}, or nothing. */
     String methodOfScript(java.util.Optional<String> window, String script);
 
@@ -62,18 +62,15 @@ public interface JavaWorld {
     /** The method that says whether a row may be removed; empty where none is asked. */
     java.util.Optional<String> mayRemove(String window, Part list);
 
-    /** The text of a key, which is made for it: a call that gives it, with these values. */
-    String text(String key, String text, Here here, java.util.Set<String> used);
+    /** The text of a key, which is made for it: a call that gives it, with its values. */
+    String text(String key, String text, Here here);
 
     /**
      * An ending.
      *
      * @param type the record, or the constant of an enum
-     * @param components of the record, by their expression names; one that no give has is left out
      */
-    record Form(String type, boolean constant, java.util.List<Component> components) {
-        public record Component(String name, Type type) {}
-    }
+    record Form(String type, boolean constant) {}
 
     /** The classes that a name of a window means, for owner and opener of several kinds. */
     default String base(Say.Whose whose, String window) {
@@ -83,8 +80,10 @@ public interface JavaWorld {
             case Say.Whose.Owner o -> "owner(" + type + ").";
             case Say.Whose.Opener o -> "opener(" + type + ").";
             case Say.Whose.TheOnly t -> desk() + ".the(" + type + ").";
+            case Say.Whose.Keyed(Say key) -> desk() + ".the(" + type + ", " + new JavaExpressions(this).key(key) + ").";
             case Say.Whose.KeptByScript(String name) -> desk() + ".there(" + name + ").";
-            case Say.Whose.KeptByWindow(String variable) -> desk() + ".there(" + variable + ").";
+            case Say.Whose.KeptByWindow(String of, String variable) ->
+                desk() + ".there(" + variable(of, variable) + ").";
         };
     }
 }

@@ -19,11 +19,14 @@ import bivouac.handover.NotHandedOver;
 import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.JavaSteps;
+import bivouac.handover.java.JavaScript;
 import bivouac.handover.java.Lines;
-import bivouac.handover.java.ScriptOf;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Uses;
+import bivouac.handover.script.Block;
+import bivouac.handover.script.ScriptOf;
+import bivouac.handover.script.Scripts;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -133,7 +136,7 @@ final class FxApplication {
         for (Variable v : application.variables()) {
             String start = v.starts()
                     .flatMap(e -> meanings.of(e, here))
-                    .map(s -> JavaExpressions.on(world, here).write(s, v.type()))
+                    .map(s -> new JavaExpressions(world).write(s, v.type()))
                     .orElseGet(() -> world.types().start(v.type()).replace("app.", ""));
             out.add(field(v) + " = " + start + ";");
         }
@@ -187,15 +190,19 @@ final class FxApplication {
         out.add("public void start() {");
         out.add("desk.start(this::begin);").add("}").blank();
         out.add("private void begin() {");
-        out.all(steps(new ScriptPlace.Start(), "null", Map.of()).write(application.start()))
+        out.all(spelled(scripts(new ScriptPlace.Start(), Map.of()).of(application.start()), "null"))
                 .add("}")
                 .blank();
     }
 
-    private JavaSteps steps(ScriptPlace place, String self, Map<String, String> locals) {
+    private Scripts scripts(ScriptPlace place, Map<String, String> locals) {
         var taken = new HashSet<>(TAKEN);
         application.variables().forEach(v -> taken.add(field(v)));
-        return new JavaSteps(new ScriptOf(meanings, world, place, self, Ends.PLAIN, taken, locals));
+        return new Scripts(new ScriptOf(meanings, world.texts(), place, new JavaNames(taken), locals));
+    }
+
+    private Lines spelled(Block block, String self) {
+        return new JavaScript(world, self, Ends.PLAIN).write(block);
     }
 
     // Tasks
@@ -334,8 +341,13 @@ final class FxApplication {
             out.add("void "
                     + world.methodOfScript(Optional.empty(), script.name().shown()) + "("
                     + String.join(", ", parameters) + ") {");
-            out.all(steps(new ScriptPlace.Named(Optional.empty(), script.name().shown()), "me", locals)
-                    .write(script.script()));
+            out.all(spelled(
+                    scripts(
+                                    new ScriptPlace.Named(
+                                            Optional.empty(), script.name().shown()),
+                                    locals)
+                            .of(script.script()),
+                    "me"));
             out.add("}").blank();
         }
         application.routines().timers().forEach(this::timer);
@@ -344,7 +356,7 @@ final class FxApplication {
     private void timer(Timer timer) {
         var place = new ScriptPlace.OfTimer(Optional.empty(), timer.name().shown());
         new FxTimer(meanings, world, uses, here)
-                .write(out, timer, place, steps(place, "null", Map.of()).write(timer.fires()));
+                .write(out, timer, place, spelled(scripts(place, Map.of()).of(timer.fires()), "null"));
     }
 
     // The end
@@ -373,10 +385,9 @@ final class FxApplication {
     /** One step of the plan: what is made known by a step with <i>let</i> is known after it, so such ones go together. */
     private Lines planned(Script plan, int step) {
         if (plan.steps().stream().anyMatch(Step.Let.class::isInstance)) {
-            return step == 0 ? steps(new ScriptPlace.Plan(), "null", Map.of()).write(plan) : new Lines();
+            return step == 0 ? spelled(scripts(new ScriptPlace.Plan(), Map.of()).of(plan), "null") : new Lines();
         }
-        return steps(new ScriptPlace.Plan(), "null", Map.of())
-                .write(plan.steps().get(step), StepPath.of(step));
+        return spelled(scripts(new ScriptPlace.Plan(), Map.of()).of(plan.steps().get(step), StepPath.of(step)), "null");
     }
 
     private void overriding(String signature, String value) {

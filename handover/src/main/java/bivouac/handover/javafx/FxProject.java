@@ -13,6 +13,7 @@ import bivouac.handover.document.Specification;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Uses;
 import bivouac.plan.Program;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -88,7 +89,7 @@ public final class FxProject {
         type(world.application(), new FxApplication(meanings, world, uses).write(), false);
         work();
         rows();
-        add("src/main/resources/texts.properties", world.texts().file());
+        add("src/main/resources/texts.properties", FxTexts.file(world.texts().texts()));
         DESK.forEach(name -> add(MAIN + "desk/" + name + ".java", Support.text("javafx/desk/" + name + ".java")));
         FRAME.forEach(name -> add(MAIN + "frame/" + name + ".java", Support.text("javafx/frame/" + name + ".java")));
         add(TEST + "drive/TrailDriver.java", Support.text("javafx/drive/TrailDriver.java"));

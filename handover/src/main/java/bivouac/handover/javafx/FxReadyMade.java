@@ -135,7 +135,7 @@ final class FxReadyMade {
         String type = world.types().boxed(picker.of().type());
         String starts = picker.starts()
                 .flatMap(e -> meanings.of(e, here))
-                .map(s -> JavaExpressions.on(world, here).write(s))
+                .map(s -> new JavaExpressions(world).write(s))
                 .orElse(picker.of() == Picker.Of.DATE ? "app.today()" : "\"\"");
         out.add("final class " + name + " {").blank();
         out.add("private " + name + "() {}").blank();

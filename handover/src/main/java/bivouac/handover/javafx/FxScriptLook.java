@@ -8,9 +8,10 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
 import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.JavaSteps;
-import bivouac.handover.java.ScriptOf;
+import bivouac.handover.java.JavaScript;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.script.ScriptOf;
+import bivouac.handover.script.Scripts;
 import bivouac.plan.Program;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -37,15 +38,11 @@ public final class FxScriptLook {
         Optional<FacedWindow> face = place.ofWindow().flatMap(meanings.program().design()::faced);
         boolean asked = place.isAt(FacedWindow.Moment.BEFORE_CLOSING) || place.isAt(Part.RowMoment.BEFORE_REMOVING);
         String self = face.isPresent() ? "this" : place instanceof ScriptPlace.Named ? "me" : "null";
-        var steps = new JavaSteps(new ScriptOf(
-                meanings,
-                world.in(place.ofWindow().orElse("")),
-                place,
-                self,
-                asked ? Ends.AGREES : Ends.PLAIN,
-                taken(face),
-                takes(place)));
-        return steps.write(script).toString();
+        var scripts =
+                new Scripts(new ScriptOf(meanings, world.texts(), place, new JavaNames(taken(face)), takes(place)));
+        return new JavaScript(world.in(place.ofWindow().orElse("")), self, asked ? Ends.AGREES : Ends.PLAIN)
+                .write(scripts.of(script))
+                .toString();
     }
 
     private java.util.Set<String> taken(Optional<FacedWindow> face) {

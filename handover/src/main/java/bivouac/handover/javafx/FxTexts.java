@@ -1,73 +1,13 @@
 package bivouac.handover.javafx;
 
-import bivouac.design.Braces;
-import bivouac.design.Expression;
-import bivouac.handover.java.JavaExpressions;
-import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.JavaWorld;
-import bivouac.handover.meaning.Here;
-import bivouac.handover.meaning.Meanings;
-import bivouac.handover.meaning.Say;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 
-/** The texts of a program by their keys, and how each is asked for. */
+/** The texts of a program as a resource file of Java. */
 final class FxTexts {
 
-    private final Meanings meanings;
-    private final Map<String, String> texts = new LinkedHashMap<>();
+    private FxTexts() {}
 
-    FxTexts(Meanings meanings) {
-        this.meanings = meanings;
-    }
-
-    /** A call that gives the text; what stands in braces is handed to it. */
-    String call(String key, String text, Here here, JavaWorld world, Set<String> used) {
-        var expressions = new JavaExpressions(world, here, used);
-        var template = new StringBuilder();
-        List<Say> values = new ArrayList<>();
-        for (Braces.Piece piece : Braces.pieces(text)) {
-            switch (piece) {
-                case Braces.Piece.Plain(String plain) -> template.append(plain.replace("{", "{{}"));
-                case Braces.Piece.Unclosed(String rest, int at) ->
-                    template.append("{{}").append(rest);
-                case Braces.Piece.Inserted(String source, int at) -> {
-                    Optional<Say> say = meanings.of(new Expression(source), here);
-                    say.ifPresent(s -> {
-                        template.append('{').append(values.size()).append('}');
-                        values.add(s);
-                    });
-                }
-            }
-        }
-        if (text.isEmpty()) {
-            return "\"\"";
-        }
-        if (template.toString().equals("{0}")) {
-            return expressions.write(new Say.Call(
-                    bivouac.expression.Function.SHOWN, List.of(values.getFirst()), bivouac.design.Type.TEXT));
-        }
-        String name = free(key, template.toString());
-        var call = new StringBuilder("text(" + JavaNames.literal(name));
-        values.forEach(v -> call.append(", ").append(expressions.write(v)));
-        return call.append(')').toString();
-    }
-
-    private String free(String key, String text) {
-        String name = key;
-        for (int i = 2; texts.containsKey(name) && !texts.get(name).equals(text); i++) {
-            name = key + i;
-        }
-        texts.put(name, text);
-        return name;
-    }
-
-    /** As a resource file. */
-    String file() {
+    static String file(Map<String, String> texts) {
         var out =
                 new StringBuilder("# The texts of the application; {0}, {1} ... stand for values, {{} for a brace.\n");
         texts.forEach((key, text) ->

@@ -9,6 +9,7 @@ import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Say;
+import bivouac.handover.meaning.Uses;
 
 /** The methods of a timer: starting and stopping it, where some script does, and what it does when its time has come. */
 record FxTimer(Meanings meanings, FxWorld world, Uses uses, Here here) {
@@ -27,7 +28,7 @@ record FxTimer(Meanings meanings, FxWorld world, Uses uses, Here here) {
         if (uses.started().contains(shown)) {
             out.add(turning + "start" + JavaNames.upper(method) + "() {");
             out.add("desk.startTimer(" + of + ", "
-                            + JavaExpressions.on(world, here).write(every) + ", " + timer.once() + ", this::" + method
+                            + new JavaExpressions(world).write(every) + ", " + timer.once() + ", this::" + method
                             + "Fires);")
                     .add("}")
                     .blank();

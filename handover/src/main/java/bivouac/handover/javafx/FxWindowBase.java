@@ -3,15 +3,18 @@ package bivouac.handover.javafx;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
 import bivouac.design.Part;
+import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Type;
 import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.JavaSteps;
+import bivouac.handover.java.JavaScript;
 import bivouac.handover.java.Lines;
-import bivouac.handover.java.ScriptOf;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Uses;
+import bivouac.handover.script.ScriptOf;
+import bivouac.handover.script.Scripts;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
@@ -80,7 +83,9 @@ abstract class FxWindowBase {
         return part.name().expression() + JavaNames.upper(word);
     }
 
-    JavaSteps steps(ScriptPlace place, Ends ends, Map<String, String> locals) {
-        return new JavaSteps(new ScriptOf(meanings, world, place, "this", ends, fields, locals));
+    /** A script of the window as the body of a method. */
+    Lines steps(Script script, ScriptPlace place, Ends ends, Map<String, String> locals) {
+        var scripts = new Scripts(new ScriptOf(meanings, world.texts(), place, new JavaNames(fields), locals));
+        return new JavaScript(world, "this", ends).write(scripts.of(script));
     }
 }

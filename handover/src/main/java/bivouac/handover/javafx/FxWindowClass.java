@@ -14,6 +14,7 @@ import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Uses;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -55,7 +56,7 @@ final class FxWindowClass extends FxWindowScripts {
         out.add("/** How it ends. */");
         out.add("sealed interface Result extends Ending {}").blank();
         for (String ending : all) {
-            String components = world.ending(shown, ending).components().stream()
+            String components = world.outcomes().ofWindow(shown, ending).gives().stream()
                     .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
                     .collect(Collectors.joining(", "));
             String name = world.endingName(shown, ending);
@@ -103,7 +104,7 @@ final class FxWindowClass extends FxWindowScripts {
             if (!(v.type() instanceof Type.WindowOf)) {
                 String start = v.starts()
                         .flatMap(e -> meanings.of(e, here))
-                        .map(s -> JavaExpressions.on(world, here).write(s, v.type()))
+                        .map(s -> new JavaExpressions(world).write(s, v.type()))
                         .orElseGet(() -> world.types().start(v.type()));
                 out.add(world.variable(shown, v.name().expression()) + " = " + start + ";");
             }
@@ -239,14 +240,13 @@ final class FxWindowClass extends FxWindowScripts {
     }
 
     private String made(String ending, List<Given> gives) {
-        var form = world.ending(shown, ending);
         return "new " + world.endingName(shown, ending) + "("
-                + form.components().stream()
+                + world.outcomes().ofWindow(shown, ending).gives().stream()
                         .map(c -> gives.stream()
                                 .filter(g -> g.name().equals(c.name()))
                                 .findFirst()
                                 .flatMap(g -> meanings.of(g.value(), here))
-                                .map(s -> JavaExpressions.on(world, here).write(s, c.type()))
+                                .map(s -> new JavaExpressions(world).write(s, c.type()))
                                 .orElseGet(() -> world.types().start(c.type())))
                         .collect(Collectors.joining(", "))
                 + ")";

@@ -13,6 +13,7 @@ import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Say;
+import bivouac.handover.meaning.Uses;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -270,7 +271,7 @@ abstract class FxWindowParts extends FxWindowBase {
             Say say = meanings.of(condition, here)
                     .orElseThrow(() -> new NotHandedOver(
                             shown + ": “" + condition.source() + "” means nothing here. Put it right first."));
-            lines.add(call + ", " + JavaExpressions.on(world, here).write(say) + ");");
+            lines.add(call + ", " + new JavaExpressions(world).write(say) + ");");
         }
     }
 }

@@ -10,6 +10,7 @@ import bivouac.design.Timer;
 import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Uses;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Map;
@@ -34,8 +35,7 @@ abstract class FxWindowScripts extends FxWindowParts {
         if (!script.doesNothing()) {
             out.add("@Override");
             out.add("protected " + signature + " {");
-            out.all(steps(new ScriptPlace.AtMoment(shown, moment), ends, Map.of())
-                    .write(script));
+            out.all(steps(script, new ScriptPlace.AtMoment(shown, moment), ends, Map.of()));
             out.add("}").blank();
         }
     }
@@ -50,8 +50,7 @@ abstract class FxWindowScripts extends FxWindowParts {
                     out.add("app.follow(" + world.text(part.name().expression() + "Address", l.address(), here) + ");");
                 }
                 rowOf(part, script);
-                out.all(steps(new ScriptPlace.AtPart(shown, part.name().expression()), Ends.PLAIN, Map.of())
-                        .write(script));
+                out.all(steps(script, new ScriptPlace.AtPart(shown, part.name().expression()), Ends.PLAIN, Map.of()));
                 out.add("}").blank();
             }
             if (part instanceof Part.ListOfRows list) {
@@ -86,14 +85,12 @@ abstract class FxWindowScripts extends FxWindowParts {
             out.add("private void " + JavaNames.camel(field + " activated") + "() {");
             rowOf(list, activated);
             var place = new ScriptPlace.AtRow(shown, list.name().expression(), Part.RowMoment.ACTIVATED);
-            out.all(steps(place, Ends.PLAIN, Map.of()).write(activated))
-                    .add("}")
-                    .blank();
+            out.all(steps(activated, place, Ends.PLAIN, Map.of())).add("}").blank();
         }
         world.mayRemove(shown, list).ifPresent(method -> {
             var place = new ScriptPlace.AtRow(shown, list.name().expression(), Part.RowMoment.BEFORE_REMOVING);
             out.add("boolean " + method + "(" + row(list) + " row) {");
-            out.all(steps(place, Ends.AGREES, Map.of()).write(list.at(Part.RowMoment.BEFORE_REMOVING)))
+            out.all(steps(list.at(Part.RowMoment.BEFORE_REMOVING), place, Ends.AGREES, Map.of()))
                     .add("}")
                     .blank();
         });
@@ -111,14 +108,17 @@ abstract class FxWindowScripts extends FxWindowParts {
         out.add("private void "
                 + world.methodOfScript(Optional.of(shown), script.name().shown()) + "(" + String.join(", ", parameters)
                 + ") {");
-        out.all(steps(new ScriptPlace.Named(Optional.of(shown), script.name().shown()), Ends.PLAIN, locals)
-                .write(script.script()));
+        out.all(steps(
+                script.script(),
+                new ScriptPlace.Named(Optional.of(shown), script.name().shown()),
+                Ends.PLAIN,
+                locals));
         out.add("}").blank();
     }
 
     void timer(Timer timer) {
         var place = new ScriptPlace.OfTimer(Optional.of(shown), timer.name().shown());
         new FxTimer(meanings, world, uses, here)
-                .write(out, timer, place, steps(place, Ends.PLAIN, Map.of()).write(timer.fires()));
+                .write(out, timer, place, steps(timer.fires(), place, Ends.PLAIN, Map.of()));
     }
 }

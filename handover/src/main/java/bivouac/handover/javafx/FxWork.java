@@ -2,14 +2,13 @@ package bivouac.handover.javafx;
 
 import bivouac.design.Design;
 import bivouac.design.Holding;
-import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
-import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Say;
+import bivouac.handover.meaning.Says;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -47,7 +46,7 @@ final class FxWork {
         out.add("public sealed interface " + world.taskClass(shown) + " extends Ending {")
                 .blank();
         task.endings().stream().map(e -> e.name()).distinct().forEach(e -> {
-            String components = world.taskEnding(shown, e).components().stream()
+            String components = world.outcomes().ofTask(shown, e).gives().stream()
                     .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
                     .collect(Collectors.joining(", "));
             out.add("record " + world.taskEndingName(shown, e) + "(" + components + ") implements "
@@ -68,39 +67,12 @@ final class FxWork {
                         .gives()
                         .stream()
                         .map(g -> Optional.ofNullable(samples.get(g.name().shown()))
-                                .filter(s -> !app.isEmpty() || !readsApplication(s))
-                                .map(s -> JavaExpressions.on(world.forSamples(), Here.on(new ScriptPlace.Start()))
-                                        .write(s, g.type()))
+                                .filter(s -> !app.isEmpty() || !Says.readsApplication(s))
+                                .map(s -> new JavaExpressions(world.forSamples()).write(s, g.type()))
                                 .orElseGet(
                                         () -> world.types().start(g.type()).replace("app.today()", "LocalDate.now()")))
                         .collect(Collectors.joining(", "))
                 + ")";
-    }
-
-    private static boolean readsApplication(Say say) {
-        return switch (say) {
-            case Say.OfApplication a -> true;
-            case Say.Today t -> true;
-            case Say.Traces t -> true;
-            case Say.Call c -> c.arguments().stream().anyMatch(FxWork::readsApplication);
-            case Say.Decides d -> readsApplication(d.left()) || readsApplication(d.right());
-            case Say.Choice c ->
-                readsApplication(c.condition()) || readsApplication(c.yes()) || readsApplication(c.no());
-            case Say.Items i -> i.items().stream().anyMatch(FxWork::readsApplication);
-            case Say.RowOf r -> r.values().stream().anyMatch(FxWork::readsApplication);
-            case Say.Each e ->
-                readsApplication(e.range()) || e.bodies().stream().anyMatch(FxWork::readsApplication);
-            case Say.Column c -> readsApplication(c.row());
-            case Say.Literal l -> false;
-            case Say.Take t -> false;
-            case Say.Local l -> false;
-            case Say.OfClosing c -> false;
-            case Say.TheRow r -> false;
-            case Say.Member m -> true;
-            case Say.IsOpen o -> true;
-            case Say.IsKept k -> true;
-            case Say.Item i -> false;
-        };
     }
 
     static String ownTasks(FxWorld world, Meanings meanings) {

@@ -2,7 +2,6 @@ package bivouac.handover.javafx;
 
 import bivouac.design.AccessKey;
 import bivouac.design.Design;
-import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.Holding;
@@ -14,17 +13,17 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.design.Timer;
 import bivouac.design.Type;
-import bivouac.design.Way;
-import bivouac.design.WayOut;
-import bivouac.design.WaysOut;
 import bivouac.design.Window;
+import bivouac.handover.java.JavaCalls;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.JavaTypes;
 import bivouac.handover.java.JavaWorld;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Outcome;
+import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.Say;
-import java.util.ArrayList;
+import bivouac.handover.meaning.Wordings;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -116,7 +115,8 @@ final class FxWorld implements JavaWorld {
     private final Design design;
     private final JavaNames classes = new JavaNames(CLASSES);
     private final JavaTypes types = new JavaTypes(classes);
-    private final FxTexts texts;
+    private final Wordings texts;
+    private final Outcomes outcomes;
     private final String application;
     private final Map<String, String> windows = new LinkedHashMap<>();
     private final Map<String, Map<String, String>> endings = new LinkedHashMap<>();
@@ -125,14 +125,15 @@ final class FxWorld implements JavaWorld {
     private final String writing;
 
     FxWorld(Meanings meanings) {
-        this(meanings, new FxTexts(meanings), null, "");
+        this(meanings, new Wordings(meanings), null, "");
         name();
     }
 
-    private FxWorld(Meanings meanings, FxTexts texts, FxWorld from, String writing) {
+    private FxWorld(Meanings meanings, Wordings texts, FxWorld from, String writing) {
         this.meanings = meanings;
         this.design = meanings.program().design();
         this.texts = texts;
+        this.outcomes = new Outcomes(design);
         this.writing = writing;
         this.application = from != null
                 ? from.application
@@ -192,7 +193,7 @@ final class FxWorld implements JavaWorld {
         return application;
     }
 
-    FxTexts texts() {
+    Wordings texts() {
         return texts;
     }
 
@@ -275,22 +276,9 @@ final class FxWorld implements JavaWorld {
         return writing.isEmpty() ? "" : "app.";
     }
 
-    /** C1: the built-in ending too, where a way leads there that the window does not name. */
-    @Override
-    public List<String> endings(String window) {
-        Window of = meanings.find(window).orElseThrow();
-        var all = new ArrayList<>(of.endings().stream().map(Ending::name).toList());
-        if (of instanceof FacedWindow face) {
-            for (Way way : Way.values()) {
-                if (WaysOut.of(face, way) instanceof WayOut.LeadsTo l && !all.contains(l.ending())) {
-                    all.add(l.ending());
-                }
-            }
-            if (!all.contains(WaysOut.usualEnding(face))) {
-                all.add(WaysOut.usualEnding(face));
-            }
-        }
-        return all.stream().distinct().toList();
+    /** The endings of a window, the built-in one included where a way leads there. */
+    List<String> endings(String window) {
+        return outcomes.ofWindow(window).stream().map(Outcome::ending).toList();
     }
 
     @Override
@@ -298,41 +286,20 @@ final class FxWorld implements JavaWorld {
         Window of = meanings.find(window).orElseThrow();
         String name = endings.get(window).get(ending);
         return switch (of) {
-            case MessageBox box -> new Form(classOf(window) + "." + name, true, List.of());
+            case MessageBox box -> new Form(classOf(window) + "." + name, true);
             case FileDialog dialog ->
-                ending.equals(FileDialog.CHOSEN)
-                        ? new Form(
-                                "FileDialog.Chosen",
-                                false,
-                                List.of(
-                                        new Form.Component("path", Type.TEXT),
-                                        new Form.Component("paths", new Type.ListOf(Type.TEXT)),
-                                        new Form.Component("filter", Type.TEXT)))
-                        : new Form("FileDialog.Cancelled", false, List.of());
+                new Form(ending.equals(FileDialog.CHOSEN) ? "FileDialog.Chosen" : "FileDialog.Cancelled", false);
             case Picker picker ->
-                ending.equals(Picker.PICKED)
-                        ? new Form(
-                                "Picker.Picked<" + types().boxed(picker.of().type()) + ">",
-                                false,
-                                List.of(new Form.Component("value", picker.of().type())))
-                        : new Form(
-                                "Picker.Cancelled<" + types().boxed(picker.of().type()) + ">", false, List.of());
-            case FacedWindow face ->
                 new Form(
-                        classOf(window) + "." + name,
-                        false,
-                        face.endings().stream()
-                                .filter(e -> e.name().equals(ending))
-                                .findFirst()
-                                .map(FxWorld::components)
-                                .orElse(List.of()));
+                        (ending.equals(Picker.PICKED) ? "Picker.Picked<" : "Picker.Cancelled<")
+                                + types().boxed(picker.of().type()) + ">",
+                        false);
+            case FacedWindow face -> new Form(classOf(window) + "." + name, false);
         };
     }
 
-    private static List<Form.Component> components(Ending ending) {
-        return ending.gives().stream()
-                .map(g -> new Form.Component(g.name().expression(), g.type()))
-                .toList();
+    Outcomes outcomes() {
+        return outcomes;
     }
 
     /** The record or constant of an ending, without its class. */
@@ -350,14 +317,7 @@ final class FxWorld implements JavaWorld {
 
     @Override
     public Form taskEnding(String task, String ending) {
-        return new Form(
-                taskClass(task) + "." + taskEndingName(task, ending),
-                false,
-                design.application().task(task).orElseThrow().endings().stream()
-                        .filter(e -> e.name().equals(ending))
-                        .findFirst()
-                        .map(FxWorld::components)
-                        .orElse(List.of()));
+        return new Form(taskClass(task) + "." + taskEndingName(task, ending), false);
     }
 
     @Override
@@ -397,15 +357,16 @@ final class FxWorld implements JavaWorld {
     }
 
     @Override
-    public String text(String key, String text, Here here, Set<String> used) {
+    public String text(String key, String text, Here here) {
         String of = writing.isEmpty()
                 ? "application"
                 : meanings.find(writing).map(w -> w.name().expression()).orElse("application");
-        return texts.call(of + "." + key, text, here, this, used);
+        return new JavaCalls(this, "").words(texts.words(of + "." + key, text, here));
     }
 
-    String text(String key, String text, Here here) {
-        return text(key, text, here, new java.util.HashSet<>());
+    @Override
+    public boolean isOfApplication(String holding) {
+        return design.application().holding(holding).orElseThrow().ofApplication();
     }
 
     /** A text with an access key as JavaFX has it. */

@@ -106,15 +106,16 @@ public final class Meanings {
                         window(name).map(w -> w.window().name().shown()).orElse(name)));
     }
 
-    private Optional<Say.Whose> kept(String name, Here here) {
+    /** The window that is kept under a name. */
+    public Optional<Say.Whose> kept(String name, Here here) {
         if (here.kept().containsKey(name)) {
-            return Optional.of(new Say.Whose.KeptByScript(name));
+            return Optional.of(new Say.Whose.KeptByScript(here.locals().get(name)));
         }
         return me(here).flatMap(WindowPlan::face)
                 .flatMap(f -> f.variables().stream()
                         .filter(v -> v.name().expression().equals(name) && v.type() instanceof Type.WindowOf)
                         .findFirst())
-                .map(v -> new Say.Whose.KeptByWindow(name));
+                .map(v -> new Say.Whose.KeptByWindow(here.place().ofWindow().orElseThrow(), name));
     }
 
     private Optional<WindowPlan> me(Here here) {
@@ -130,7 +131,7 @@ public final class Meanings {
     /** What a name stands for; the order in which it is looked for is that of the scopes. */
     public Say name(String dotted, Type type, Here here) {
         if (here.locals().containsKey(dotted)) {
-            return new Say.Local(dotted, type);
+            return new Say.Local(here.locals().get(dotted), type);
         }
         int dot = dotted.indexOf('.');
         String first = dot < 0 ? dotted : dotted.substring(0, dot);
@@ -142,7 +143,7 @@ public final class Meanings {
                     case "traces" -> new Say.Traces();
                     default -> new Say.OfApplication(rest, type);
                 };
-            case "takes" -> new Say.Take(rest, type);
+            case "takes" -> new Say.Take(here.place().ofWindow().orElse(""), rest, type);
             case "way" -> new Say.OfClosing(true);
             case "ending" -> new Say.OfClosing(false);
             case "row" -> rest.isEmpty() ? new Say.TheRow(type) : new Say.Column(theRow(here), rest, type);
@@ -172,7 +173,7 @@ public final class Meanings {
         return member(new Say.Whose.TheOnly(), window(first).stream().toList(), rest, type);
     }
 
-    /** The window that is kept under a name. */
+    /** Which window is kept under a name. */
     public Optional<WindowPlan> keptWindow(String name, Here here) {
         if (here.kept().containsKey(name)) {
             return program.window(here.kept().get(name));

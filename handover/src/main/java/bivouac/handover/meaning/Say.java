@@ -35,11 +35,19 @@ public sealed interface Say {
         }
     }
 
-    /** What the window was handed, by its expression name. */
-    record Take(String name, Type type) implements Say {}
+    /**
+     * What a window was handed, by its expression name.
+     *
+     * @param window by its shown name; empty for the takes of a task in its samples
+     */
+    record Take(String window, String name, Type type) implements Say {}
 
-    /** A name that the script made: {@code result.x}, {@code NAME.x}, a {@code let}, what a named script takes. */
-    record Local(String dotted, Type type) implements Say {}
+    /**
+     * What the script has made: {@code result.x}, {@code NAME.x}, a {@code let}, what a named script takes.
+     *
+     * @param name as the written program calls it
+     */
+    record Local(String name, Type type) implements Say {}
 
     /** {@code way} or {@code ending}, before and after closing. */
     record OfClosing(boolean way) implements Say {
@@ -130,11 +138,22 @@ public sealed interface Say {
         /** The one open window of a name. */
         record TheOnly() implements Whose {}
 
-        /** The window that the script keeps under a name (O9). */
+        /** The open window of a name that has this key. */
+        record Keyed(Say key) implements Whose {}
+
+        /**
+         * The window that the script keeps (O9).
+         *
+         * @param name as the written program calls it
+         */
         record KeptByScript(String name) implements Whose {}
 
-        /** The window that a variable of the window keeps (O9). */
-        record KeptByWindow(String variable) implements Whose {}
+        /**
+         * The window that a variable keeps (O9).
+         *
+         * @param window whose variable it is
+         */
+        record KeptByWindow(String window, String variable) implements Whose {}
     }
 
     /** What is read or set of a window. */

@@ -1,4 +1,4 @@
-package bivouac.handover.javafx;
+package bivouac.handover.meaning;
 
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
@@ -21,7 +21,7 @@ import java.util.Set;
  * @param started timers that are started by some script
  * @param stopped timers that are stopped by some script
  */
-record Uses(
+public record Uses(
         Set<String> opened,
         Set<String> answered,
         Set<String> asked,
@@ -30,7 +30,7 @@ record Uses(
         Set<String> started,
         Set<String> stopped) {
 
-    static Uses of(Design design) {
+    public static Uses of(Design design) {
         var uses = new Uses(
                 new HashSet<>(),
                 new HashSet<>(),

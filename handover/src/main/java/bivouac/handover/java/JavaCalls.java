@@ -1,0 +1,182 @@
+package bivouac.handover.java;
+
+import bivouac.design.Type;
+import bivouac.handover.meaning.Say;
+import bivouac.handover.meaning.Words;
+import bivouac.handover.script.Act;
+import bivouac.handover.script.Asked;
+import bivouac.handover.script.Handed;
+import bivouac.handover.script.Whom;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/**
+ * What acts call, in Java: windows, what is handed over, what is asked and tried.
+ *
+ * @param self the window whose script it is, as it is called there; {@code null} in a script of the application
+ */
+public record JavaCalls(JavaWorld world, String self) {
+
+    static final String NO_WINDOW = "null";
+
+    JavaExpressions expressions() {
+        return new JavaExpressions(world);
+    }
+
+    String write(Say say, Type wanted) {
+        return expressions().write(say, wanted);
+    }
+
+    List<String> handed(List<Handed> all) {
+        return all.stream()
+                .map(h -> h.value().map(s -> write(s, h.type())).orElseGet(() -> world.types()
+                        .start(h.type())))
+                .toList();
+    }
+
+    private String arguments(List<Handed> handed, String... before) {
+        var all = new ArrayList<>(List.of(before));
+        all.addAll(handed(handed));
+        return String.join(", ", all);
+    }
+
+    private String application() {
+        return world.app().isEmpty() ? "this" : "app";
+    }
+
+    /** A text, with its values. */
+    public String words(Words words) {
+        return switch (words) {
+            case Words.None n -> "\"\"";
+            case Words.Shown(Say value) ->
+                expressions().write(new Say.Call(bivouac.expression.Function.SHOWN, List.of(value), Type.TEXT));
+            case Words.Keyed(String key, var values) ->
+                "text(" + JavaNames.literal(key)
+                        + values.stream()
+                                .map(v -> ", " + expressions().write(v))
+                                .collect(Collectors.joining()) + ")";
+        };
+    }
+
+    // Windows
+
+    /** The window that is meant; fault X3 where it is not open. */
+    String found(Whom whom) {
+        return switch (whom.whose()) {
+            case Say.Whose.Me m -> self;
+            case Say.Whose.Owner o -> "owner()";
+            case Say.Whose.Opener o -> "opener()";
+            case Say.Whose.TheOnly t ->
+                world.desk() + ".the(" + world.classOf(whom.window().orElseThrow()) + ".class)";
+            case Say.Whose.Keyed(Say key) ->
+                world.desk() + ".the(" + world.classOf(whom.window().orElseThrow()) + ".class, "
+                        + expressions().key(key) + ")";
+            case Say.Whose.KeptByScript(String local) -> local;
+            case Say.Whose.KeptByWindow(String of, String variable) -> world.variable(of, variable);
+        };
+    }
+
+    /** The window that is meant, or null where it is not open. */
+    String foundOrNone(Whom whom) {
+        return switch (whom.whose()) {
+            case Say.Whose.TheOnly t ->
+                world.desk() + ".find(" + world.classOf(whom.window().orElseThrow()) + ".class, null).orElse(null)";
+            case Say.Whose.Keyed(Say key) ->
+                world.desk() + ".find(" + world.classOf(whom.window().orElseThrow()) + ".class, "
+                        + expressions().key(key) + ").orElse(null)";
+            default -> found(whom);
+        };
+    }
+
+    /** What finds a window whose members are set, with its point. */
+    String base(Whom whom, String window) {
+        return whom.isMe() ? "" : world.base(whom.whose(), window);
+    }
+
+    String owner(Optional<Whom> owner) {
+        return owner.map(this::found).orElse(NO_WINDOW);
+    }
+
+    String opened(Act.Open open) {
+        return world.classOf(open.window()) + ".open("
+                + arguments(open.handed(), application(), self, owner(open.owner()));
+    }
+
+    String openedInPlace(Act.OpenInPlace open) {
+        String owner = open.ownedAlike() ? "owner()" : NO_WINDOW;
+        String type = world.classOf(open.window());
+        return open.readyMade()
+                ? type + ".ask("
+                        + arguments(open.handed(), application(), NO_WINDOW, owner, "Manner.WAITS_FOR_APPLICATION")
+                        + ")"
+                : type + ".open(" + arguments(open.handed(), application(), NO_WINDOW, owner) + ")";
+    }
+
+    String asked(Asked asked) {
+        return switch (asked) {
+            case Asked.Window(String window, var owner, boolean forOwner, var handed) ->
+                world.classOf(window) + ".ask("
+                        + arguments(
+                                handed,
+                                application(),
+                                self,
+                                owner(owner),
+                                forOwner ? "Manner.WAITS_FOR_OWNER" : "Manner.WAITS_FOR_APPLICATION")
+                        + ")";
+            case Asked.Task(String task, var handed) ->
+                world.app() + world.methodOfTask(task) + "(" + arguments(handed, self) + ")";
+            case Asked.Came(String local) -> local;
+        };
+    }
+
+    /** What makes an ending, when its values are wanted. */
+    String ending(Optional<Act.Ending> ending) {
+        return ending.map(this::ending).orElse("() -> endingFor(Way.CLOSE_STEP)");
+    }
+
+    String ending(Act.Ending ending) {
+        String type = world.ending(ending.window(), ending.name()).type();
+        return ending.gives().isEmpty()
+                ? type + "::new"
+                : "() -> new " + type + "(" + String.join(", ", handed(ending.gives())) + ")";
+    }
+
+    // What may fail
+
+    String attempted(Act.Trial trial) {
+        return switch (trial) {
+            case Act.Trial.Opening(String window, var handed, boolean unlessThere) -> {
+                String there = unlessThere
+                        ? world.classOf(window) + ".find(" + arguments(handed, application()) + ").isEmpty() && "
+                        : "";
+                yield there + world.desk() + ".attempt(" + self + ", " + JavaNames.literal(trial.what())
+                        + ", Tried.Done::new)";
+            }
+            case Act.Trial.Holding(String holding, boolean take) -> holding(holding, take);
+        };
+    }
+
+    String holding(String holding, boolean take) {
+        return world.app() + world.methodOfHolding(holding, take) + "("
+                + (world.isOfApplication(holding) ? NO_WINDOW : self) + ")";
+    }
+
+    String background(Act.Background run) {
+        return world.app() + world.methodOfTask(run.task()) + "InBackground("
+                + arguments(run.handed(), self, JavaNames.literal(run.step()));
+    }
+
+    String script(Act.DoScript script) {
+        return script.window().isPresent()
+                ? world.methodOfScript(script.window(), script.script()) + "(" + arguments(script.handed()) + ")"
+                : world.app() + world.methodOfScript(Optional.empty(), script.script()) + "("
+                        + arguments(script.handed(), self) + ")";
+    }
+
+    String timer(Act.Turn turn) {
+        return (turn.window().isPresent() ? "" : world.app()) + (turn.start() ? "start" : "stop")
+                + JavaNames.upper(world.methodOfTimer(turn.window(), turn.timer())) + "()";
+    }
+}

@@ -1,0 +1,94 @@
+package bivouac.handover.meaning;
+
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
+import bivouac.design.MessageBox;
+import bivouac.design.Picker;
+import bivouac.design.Type;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.design.WaysOut;
+import bivouac.design.Window;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** The endings that the windows and tasks of a written program have. */
+public final class Outcomes {
+
+    private final Design design;
+
+    public Outcomes(Design design) {
+        this.design = design;
+    }
+
+    /** C1: the built-in ending too, where a way leads there that the window does not name. */
+    public List<Outcome> ofWindow(String shown) {
+        Window window = design.window(shown).orElseThrow();
+        return names(window).stream()
+                .map(name -> new Outcome(shown, false, name, gives(window, name)))
+                .toList();
+    }
+
+    /** @throws java.util.NoSuchElementException where the window has no such ending */
+    public Outcome ofWindow(String shown, String ending) {
+        return find(ofWindow(shown), ending);
+    }
+
+    public List<Outcome> ofTask(String shown) {
+        return design.application().task(shown).orElseThrow().endings().stream()
+                .map(e -> new Outcome(shown, true, e.name(), givenBy(Stream.of(e))))
+                .toList();
+    }
+
+    /** @throws java.util.NoSuchElementException where the task has no such ending */
+    public Outcome ofTask(String shown, String ending) {
+        return find(ofTask(shown), ending);
+    }
+
+    private static Outcome find(List<Outcome> all, String ending) {
+        return all.stream().filter(o -> o.ending().equals(ending)).findFirst().orElseThrow();
+    }
+
+    private static List<String> names(Window window) {
+        var all = new ArrayList<>(window.endings().stream().map(Ending::name).toList());
+        if (window instanceof FacedWindow face) {
+            for (Way way : Way.values()) {
+                if (WaysOut.of(face, way) instanceof WayOut.LeadsTo l) {
+                    all.add(l.ending());
+                }
+            }
+            all.add(WaysOut.usualEnding(face));
+        }
+        return all.stream().distinct().toList();
+    }
+
+    private static List<Outcome.Given> gives(Window window, String ending) {
+        return switch (window) {
+            case MessageBox box -> List.of();
+            case FileDialog dialog ->
+                ending.equals(FileDialog.CHOSEN)
+                        ? List.of(
+                                new Outcome.Given("path", Type.TEXT),
+                                new Outcome.Given("paths", new Type.ListOf(Type.TEXT)),
+                                new Outcome.Given("filter", Type.TEXT))
+                        : List.of();
+            case Picker picker ->
+                ending.equals(Picker.PICKED)
+                        ? List.of(new Outcome.Given("value", picker.of().type()))
+                        : List.of();
+            case FacedWindow face ->
+                givenBy(face.endings().stream()
+                        .filter(e -> e.name().equals(ending))
+                        .limit(1));
+        };
+    }
+
+    private static List<Outcome.Given> givenBy(Stream<Ending> endings) {
+        return endings.flatMap(e -> e.gives().stream())
+                .map(g -> new Outcome.Given(g.name().expression(), g.type()))
+                .toList();
+    }
+}

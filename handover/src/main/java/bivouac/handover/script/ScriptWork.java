@@ -1,0 +1,99 @@
+package bivouac.handover.script;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.Holding;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Task;
+import bivouac.handover.NotHandedOver;
+import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.Outcome;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Tasks, holdings and timers (W5, H1, H2, V4). */
+abstract class ScriptWork extends ScriptWindows {
+
+    /** The label of the repeat around, as far as it can be gone on with from here. */
+    String repeat = "";
+
+    ScriptWork(ScriptOf of) {
+        super(of);
+    }
+
+    boolean run(Step.RunTask run, StepPath path) {
+        Task task = meanings.program()
+                .design()
+                .application()
+                .task(run.task())
+                .orElseThrow(() -> new NotHandedOver(where() + ": there is no task “" + run.task() + "”."));
+        List<Handed> handed = handed(task.takes(), run.handOver());
+        List<Outcome> all = outcomes.ofTask(run.task());
+        var answers = new ArrayList<Answer>();
+        for (int i = 0; i < run.branches().size(); i++) {
+            Step.Branch b = run.branches().get(i);
+            answers.add(new Answer(outcomes.ofTask(run.task(), b.ending()), b, path.into(i, 0)));
+        }
+        if (run.background() && !isClosing()) {
+            return background(run, handed, answers, all);
+        }
+        return answers(new Asked.Task(run.task(), handed), answers, all, run.as());
+    }
+
+    /** Closing runs all tasks in the foreground (W5). */
+    private boolean isClosing() {
+        return place.isAt(FacedWindow.Moment.BEFORE_CLOSING)
+                || place.isAt(FacedWindow.Moment.AFTER_CLOSING)
+                || place instanceof ScriptPlace.Plan;
+    }
+
+    /** W5: the script goes on in its branch, and after the step, when the task has ended. */
+    private boolean background(Step.RunTask run, List<Handed> handed, List<Answer> answers, List<Outcome> all) {
+        String step = run.task() + " in " + where();
+        String result = names.local("result");
+        String loop = repeat;
+        repeat = "";
+        Here before = here;
+        List<Rest> after = rests;
+        Act.Ended ended = later(result, () -> {
+            boolean written =
+                    answers.stream().anyMatch(a -> !a.branch().script().doesNothing());
+            boolean goesOn = !written || answers(new Asked.Came(result), answers, all, run.as());
+            for (int i = 0; i < after.size() && goesOn; i++) {
+                here = before;
+                rests = after.subList(i + 1, after.size());
+                goesOn = steps(after.get(i).script(), after.get(i).from());
+            }
+            return goesOn;
+        });
+        here = before;
+        rests = after;
+        repeat = loop;
+        act(new Act.Background(run.task(), step, handed, ended));
+        if (after.isEmpty()) {
+            return true;
+        }
+        boolean isLast = here.path().filter(at -> at.depth() == 0).isPresent() && !isAsked();
+        return isLast ? false : stop(new Act.Over());
+    }
+
+    boolean holding(String name, List<Step.Branch> branches, boolean take, StepPath path) {
+        Holding holding = meanings.program()
+                .design()
+                .application()
+                .holding(name)
+                .orElseThrow(() -> new NotHandedOver(where() + ": there is no holding “" + name + "”."));
+        if (!(take ? holding.mayFail() : holding.mayStay())) {
+            return act(new Act.Holding(name, take));
+        }
+        return tried(
+                new Act.Trial.Holding(name, take), couldNot(branches, branches.isEmpty() ? -1 : 0, path), () -> true);
+    }
+
+    boolean timer(Step.TurnTimer.How how, String name) {
+        boolean own = me().flatMap(f -> f.routines().timer(name)).isPresent();
+        return act(new Act.Turn(own ? place.ofWindow() : Optional.empty(), name, how == Step.TurnTimer.How.START));
+    }
+}

@@ -1,0 +1,159 @@
+package bivouac.handover.script;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.Given;
+import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.StepPath;
+import bivouac.design.Take;
+import bivouac.design.Window;
+import bivouac.handover.NotHandedOver;
+import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.LocalNames;
+import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Outcomes;
+import bivouac.handover.meaning.Say;
+import bivouac.handover.meaning.Says;
+import bivouac.handover.meaning.Wordings;
+import bivouac.handover.meaning.Words;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What all that is described of a script goes by: its acts so far, where it stands, and what it has made known. */
+abstract class ScriptWriting {
+
+    final Meanings meanings;
+    final Wordings texts;
+    final ScriptPlace place;
+    final LocalNames names;
+    final Outcomes outcomes;
+    final Set<String> used = new HashSet<>();
+    List<Act> out = new ArrayList<>();
+    Here here;
+    /** Whether what is described happens when something has ended later on. */
+    boolean isLater;
+    /** What follows the list of steps that is described, from the inside out. */
+    List<Rest> rests = List.of();
+
+    ScriptWriting(ScriptOf of) {
+        this.meanings = of.meanings();
+        this.texts = of.texts();
+        this.place = of.place();
+        this.names = of.names();
+        this.outcomes = new Outcomes(of.meanings().program().design());
+        this.here = new Here(place, Optional.empty(), of.locals(), Map.of());
+    }
+
+    /** Describes the steps of one list; answers whether what comes after it is reached. */
+    abstract boolean steps(Script list, StepPath first);
+
+    record Rest(StepPath from, Script script, Here here) {}
+
+    /** A script that is asked before something may close, or be removed, answers. */
+    boolean isAsked() {
+        return place.isAt(FacedWindow.Moment.BEFORE_CLOSING) || place.isAt(Part.RowMoment.BEFORE_REMOVING);
+    }
+
+    boolean act(Act act) {
+        out.add(act);
+        return true;
+    }
+
+    boolean stop(Act act) {
+        out.add(act);
+        return false;
+    }
+
+    /** What is described inside, as a block of its own. */
+    Block block(java.util.function.BooleanSupplier inside) {
+        List<Act> outside = out;
+        out = new ArrayList<>();
+        boolean goesOn = inside.getAsBoolean();
+        var block = new Block(out, goesOn);
+        out = outside;
+        return block;
+    }
+
+    /** What is done when something has ended later on. */
+    Act.Ended later(String result, java.util.function.BooleanSupplier inside) {
+        boolean before = isLater;
+        isLater = true;
+        Block block = block(inside);
+        isLater = before;
+        return new Act.Ended(result, block);
+    }
+
+    /** The steps of a list inside a step: what they make known is known only there. */
+    Block inner(Script list, StepPath first) {
+        Here before = here;
+        Block block = block(() -> steps(list, first));
+        here = before;
+        return block;
+    }
+
+    /** As {@link #inner}, where there is something to be done. */
+    Optional<Block> innerIfAny(Script list, StepPath first) {
+        return list.doesNothing() ? Optional.empty() : Optional.of(inner(list, first));
+    }
+
+    Optional<FacedWindow> me() {
+        return place.ofWindow().flatMap(w -> meanings.program().design().faced(w));
+    }
+
+    Window window(String shown) {
+        return meanings.find(shown)
+                .orElseThrow(() -> new NotHandedOver(where() + ": there is no window “" + shown + "”."));
+    }
+
+    Say say(bivouac.design.Expression expression) {
+        Say say = meanings.of(expression, here)
+                .orElseThrow(() -> new NotHandedOver(where() + ": “" + expression.source()
+                        + "” means nothing here. Put it right first; the findings say how."));
+        Says.locals(say).forEach(used::add);
+        return say;
+    }
+
+    Words words(String key, String text) {
+        String of = place.ofWindow()
+                .flatMap(meanings::find)
+                .map(w -> w.name().expression())
+                .orElse("application");
+        Words words = texts.words(of + "." + key, text, here);
+        switch (words) {
+            case Words.None n -> {
+                // reads nothing
+            }
+            case Words.Shown(Say value) -> Says.locals(value).forEach(used::add);
+            case Words.Keyed(String k, var values) ->
+                values.stream().flatMap(Says::locals).forEach(used::add);
+        }
+        return words;
+    }
+
+    String where() {
+        return place.words()
+                + here.path()
+                        .map(p ->
+                                ", step " + p.number(place.in(meanings.program().design())))
+                        .orElse("");
+    }
+
+    /** What is handed over, in the order of the takes; a take that gets nothing gets its default. */
+    List<Handed> handed(List<Take> takes, List<Given> values) {
+        return takes.stream().map(take -> handed(take, values)).toList();
+    }
+
+    private Handed handed(Take take, List<Given> values) {
+        Optional<Say> value = values.stream()
+                .filter(v -> v.name().equals(take.name().expression()))
+                .findFirst()
+                .map(v -> say(v.value()))
+                .or(() -> meanings.byDefault(take));
+        return new Handed(take.name().expression(), take.type(), value);
+    }
+}
