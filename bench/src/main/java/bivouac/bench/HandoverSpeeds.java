@@ -32,7 +32,7 @@ public final class HandoverSpeeds {
             Files.createDirectories(path.getParent());
             Files.writeString(path, file.text());
         }
-        var proof = new Proof(folder, Proof.javafxOf(System.getProperty("java.class.path")));
+        Proof proof = Proof.of(Toolkit.JAVAFX, folder);
         long from = System.nanoTime();
         boolean compiles = proof.compile().isEmpty();
         long compiled = since(from);

@@ -46,7 +46,11 @@ public final class HandoverCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "the design")
     private Path file;
 
-    @Option(names = "--for", paramLabel = "TOOLKIT", description = "javafx (the default)", defaultValue = "javafx")
+    @Option(
+            names = "--for",
+            paramLabel = "TOOLKIT",
+            description = "javafx (the default) or tk",
+            defaultValue = "javafx")
     private String toolkit;
 
     @Option(names = "--to", paramLabel = "DIR", description = "the folder of the program", required = true)
@@ -73,7 +77,7 @@ public final class HandoverCommand implements Callable<Integer> {
             }
             Design design = DesignFile.read(file);
             write(design, wanted.get(), out);
-            return prove ? proven(out) : ExitCodes.FINE;
+            return prove ? proven(wanted.get(), out) : ExitCodes.FINE;
         } catch (Unreadable | NotHandedOver e) {
             spec.commandLine().getErr().println(e.getMessage());
             return ExitCodes.UNREADABLE;
@@ -88,7 +92,7 @@ public final class HandoverCommand implements Callable<Integer> {
         var to = new ProgramFolder(folder);
         List<Change> plan = to.plan(files);
         to.write(files, plan, overChanges);
-        Pictures.copy(design, file.toAbsolutePath().getParent(), to.path())
+        Pictures.copy(design, file.toAbsolutePath().getParent(), to.path().resolve(Handover.pictures(design, wanted)))
                 .forEach(p -> out.println("not there, and not taken along: " + p));
         long same = plan.stream().filter(c -> c.kind() == Change.Kind.SAME).count();
         plan.stream().filter(c -> c.kind() != Change.Kind.SAME).forEach(c -> out.println(words(c) + ": " + c.path()));
@@ -109,8 +113,8 @@ public final class HandoverCommand implements Callable<Integer> {
                 : change.kind().words();
     }
 
-    private int proven(PrintWriter out) throws IOException, InterruptedException {
-        var proof = new Proof(folder, Proof.javafxOf(System.getProperty("java.class.path")));
+    private int proven(Toolkit toolkit, PrintWriter out) throws IOException, InterruptedException {
+        Proof proof = Proof.of(toolkit, folder);
         Optional<String> said = proof.compile();
         if (said.isPresent()) {
             out.println("The program does not compile:");

@@ -343,6 +343,29 @@ class CommandsTest {
     }
 
     @Test
+    void handover_for_tk_is_proven_and_what_was_changed_in_it_is_found_out() throws Exception {
+        Path design = Files.copy(Path.of("../examples/ferry-bell.bivouac"), folder.resolve("bell.bivouac"));
+        Path to = folder.resolve("bell");
+        Said said = run(new HandoverCommand(), design.toString(), "--for", "tk", "--to", to.toString(), "--prove");
+        assertThat(said.out())
+                .contains("new: ferrybell/application.py")
+                .contains("files for Tk in " + to)
+                .endsWith("Identical to the rehearsal, event by event.\n");
+        assertThat(said.code()).isZero();
+        Path landing = to.resolve("ferrybell/windows/landing.py");
+        Files.writeString(landing, Files.readString(landing).replace("self.app.waiting = ", "self.app.waiting = 1 + "));
+        Said changed = run(new HandoverCommand(), design.toString(), "--for", "tk", "--to", to.toString(), "--prove");
+        assertThat(changed.out())
+                .contains("changed by hand, kept: ferrybell/windows/landing.py")
+                .contains("✗ ");
+        assertThat(changed.code()).isEqualTo(1);
+        Files.writeString(landing, "class :");
+        Said none = run(new HandoverCommand(), design.toString(), "--for", "tk", "--to", to.toString(), "--prove");
+        assertThat(none.out()).contains("The program does not compile:").contains("landing.py");
+        assertThat(none.code()).isEqualTo(1);
+    }
+
+    @Test
     void texts_go_out_and_are_taken_in_again_when_that_is_said() throws Exception {
         Path design = Files.copy(Path.of("../examples/ferry-bell.bivouac"), folder.resolve("bell.bivouac"));
         String before = Files.readString(design);
@@ -397,7 +420,7 @@ class CommandsTest {
     @Test
     void handover_for_what_nobody_writes_and_of_what_cannot_be_written_says_so_and_ends_with_2() throws Exception {
         Said other = run(new HandoverCommand(), HUT, "--for", "paper", "--to", folder.toString());
-        assertThat(other.err()).isEqualTo("There is no writer for “paper”. Programs are written for: javafx.\n");
+        assertThat(other.err()).isEqualTo("There is no writer for “paper”. Programs are written for: javafx, tk.\n");
         assertThat(other.code()).isEqualTo(2);
         Path file = Files.createFile(folder.resolve("file"));
         Said inTheWay = run(new HandoverCommand(), HUT, "--to", file.toString());

@@ -118,4 +118,37 @@ class HandoverScreenTest {
         robot.click("tab-script");
         assertThat(robot.has("handover-source")).isFalse();
     }
+
+    @Test
+    void another_toolkit_has_files_and_a_folder_of_its_own_and_is_proven_too() throws Exception {
+        robot.click("handover-for-1").settle();
+        assertThat(source()).contains("(Face):").contains("import");
+        chooseFolder(folder.resolve("out"));
+        robot.key(CONTROL, ENTER);
+        assertThat(file("application.py")).exists();
+        robot.click("prove").settle();
+        assertThat(robot.app().work().now().foot().toString()).contains("identical");
+        robot.click("handover-for-0").settle();
+        assertThat(source()).contains("extends Face");
+        assertThat(robot.says("none chosen yet"))
+                .as("the other folder is not taken")
+                .isTrue();
+    }
+
+    @Test
+    void the_code_of_a_script_is_there_in_either_language() {
+        Design design = robot.app().work().now().design();
+        var place = design.scripts().keySet().stream()
+                .filter(p -> p instanceof ScriptPlace.AtPart && !p.in(design).isEmpty())
+                .findFirst()
+                .orElseThrow();
+        robot.on(() -> {
+            robot.app().work().goTo(Chosen.script(place));
+            return null;
+        });
+        robot.settle().click("tab-code").settle();
+        assertThat(source()).contains(";");
+        robot.click("code-for-1").settle();
+        assertThat(source()).contains("self.").doesNotContain(";");
+    }
 }

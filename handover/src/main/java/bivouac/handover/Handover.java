@@ -4,6 +4,8 @@ import bivouac.design.Design;
 import bivouac.design.ScriptPlace;
 import bivouac.handover.javafx.FxProject;
 import bivouac.handover.javafx.FxScriptLook;
+import bivouac.handover.tk.TkProject;
+import bivouac.handover.tk.TkScriptLook;
 import bivouac.plan.Program;
 import java.util.List;
 
@@ -12,21 +14,34 @@ public final class Handover {
 
     private Handover() {}
 
-    /** One script as it will read; where it cannot be written, a remark that says why. */
+    /** One script as it will read; where there is nothing to read, a remark that says why. */
     public static String script(Program program, ScriptPlace place, Toolkit toolkit) {
         try {
-            return switch (toolkit) {
-                case JAVAFX -> new FxScriptLook(program).at(place);
-            };
+            String written =
+                    switch (toolkit) {
+                        case JAVAFX -> new FxScriptLook(program).at(place);
+                        case TK -> new TkScriptLook(program).at(place);
+                    };
+            return written.isEmpty() ? toolkit.remark("Nothing happens here.") : written;
         } catch (NotHandedOver e) {
-            return "// " + e.getMessage();
+            return toolkit.remark(e.getMessage());
         }
     }
 
     /** All files of the program, in order of their paths; {@link NotHandedOver} where the design does not allow it. */
     public static List<WrittenFile> write(Design design, Toolkit toolkit) {
+        Program program = Program.of(design);
         return switch (toolkit) {
-            case JAVAFX -> new FxProject(Program.of(design)).files();
+            case JAVAFX -> new FxProject(program).files();
+            case TK -> new TkProject(program).files();
+        };
+    }
+
+    /** The folder of a program in which the files of its pictures are. */
+    public static String pictures(Design design, Toolkit toolkit) {
+        return switch (toolkit) {
+            case JAVAFX -> "src/main/resources";
+            case TK -> TkProject.pictures(Program.of(design));
         };
     }
 }

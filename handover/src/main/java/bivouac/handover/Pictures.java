@@ -16,8 +16,6 @@ import java.util.stream.Stream;
 /** The pictures and icons of a design, taken along into the folder of a program. */
 public final class Pictures {
 
-    private static final String RESOURCES = "src/main/resources";
-
     private Pictures() {}
 
     /** Files beside the design that its windows show, with slashes; one that is found only when it runs is not among them. */
@@ -39,12 +37,13 @@ public final class Pictures {
      * Copies them.
      *
      * @param beside the folder of the design
+     * @param program the folder in which a program of that kind looks for them ({@link Handover#pictures})
      * @return those that are not there, or lead out of the folder of the design
      */
     public static List<String> copy(Design design, Path beside, Path program) throws Unreadable {
         var missing = new ArrayList<String>();
         Path from = beside.toAbsolutePath().normalize();
-        Path to = program.toAbsolutePath().normalize().resolve(RESOURCES);
+        Path to = program.toAbsolutePath().normalize();
         for (String file : of(design)) {
             Path source = from.resolve(file).normalize();
             Path target = to.resolve(file).normalize();

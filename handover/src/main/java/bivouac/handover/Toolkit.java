@@ -4,14 +4,19 @@ import java.util.Optional;
 
 /** For what a program is written. */
 public enum Toolkit {
-    JAVAFX("javafx", "JavaFX");
+    JAVAFX("javafx", "JavaFX", "Java 25, Maven", "// "),
+    TK("tk", "Tk", "Python 3.10 or newer", "# ");
 
     private final String word;
     private final String shown;
+    private final String needs;
+    private final String remark;
 
-    Toolkit(String word, String shown) {
+    Toolkit(String word, String shown, String needs, String remark) {
         this.word = word;
         this.shown = shown;
+        this.needs = needs;
+        this.remark = remark;
     }
 
     /** As on the command line. */
@@ -22,6 +27,16 @@ public enum Toolkit {
     /** As people call it. */
     public String shown() {
         return shown;
+    }
+
+    /** What a program for it is built and run with. */
+    public String needs() {
+        return needs;
+    }
+
+    /** A remark in its language. */
+    public String remark(String words) {
+        return remark + words;
     }
 
     public static Optional<Toolkit> of(String word) {

@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every rule that a written program has to obey is met by a trail that is driven on its real windows. */
@@ -23,20 +24,21 @@ class ConformanceTest {
     @TempDir
     Path folder;
 
-    static Stream<Conformance.Case> cases() {
-        return Conformance.all().stream();
+    static Stream<Arguments> cases() {
+        return Stream.of(Toolkit.values())
+                .flatMap(t -> Conformance.all().stream().map(c -> Arguments.of(t, c)));
     }
 
     @ParameterizedTest
     @MethodSource("cases")
-    void the_program_does_what_is_rehearsed(Conformance.Case one) throws Exception {
+    void the_program_does_what_is_rehearsed(Toolkit toolkit, Conformance.Case one) throws Exception {
         Program program = Program.of(one.walked());
         for (Walkthrough walk : one.walked().walkthroughs()) {
             assertThat(Walk.play(program, walk).broken().filter(b -> !b.seen().contains("fault")))
                     .as("rehearsed")
                     .isEmpty();
         }
-        List<Proof.Outcome> outcomes = Projects.proven(one.walked(), folder);
+        List<Proof.Outcome> outcomes = Projects.proven(one.walked(), toolkit, folder);
         assertThat(outcomes)
                 .hasSameSizeAs(one.trails())
                 .allSatisfy(o -> assertThat(o.difference()).as(o.name()).isEmpty());

@@ -27,6 +27,8 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Names and texts that a language could trip over: its words, its classes, quotes, braces, comments, other scripts. */
 class HostileNamesTest {
@@ -98,9 +100,10 @@ class HostileNamesTest {
                                 "close box of \"String\""))));
     }
 
-    @Test
-    void they_compile_without_a_warning_and_are_shown_as_they_are() throws Exception {
-        List<Proof.Outcome> outcomes = Projects.proven(design(), folder);
+    @ParameterizedTest
+    @EnumSource
+    void they_compile_without_a_warning_and_are_shown_as_they_are(Toolkit toolkit) throws Exception {
+        List<Proof.Outcome> outcomes = Projects.proven(design(), toolkit, folder);
         assertThat(outcomes).singleElement().satisfies(o -> {
             assertThat(o.difference()).isEmpty();
             assertThat(o.events()).isEqualTo(6);

@@ -3,15 +3,18 @@ package bivouac.handover;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.handover.java.Lines;
+import bivouac.handover.python.PyLines;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** What is written reads like what a person writes: a class to be read in a review, and the rules of its lines. */
 class IdiomTest {
 
-    private static String file(String example, String path) throws Exception {
-        return Handover.write(Projects.example(example), Toolkit.JAVAFX).stream()
+    private static String file(Toolkit toolkit, String example, String path) throws Exception {
+        return Handover.write(Projects.example(example), toolkit).stream()
                 .filter(f -> f.path().equals(path))
                 .findFirst()
                 .orElseThrow()
@@ -30,12 +33,19 @@ class IdiomTest {
 
     @Test
     void a_dialog_of_ridge_hut_is_as_it_was_reviewed() throws Exception {
-        isAsBefore("ArrivalForm.java.txt", file("ridge-hut", "src/main/java/ridgehut/ArrivalForm.java"));
+        isAsBefore(
+                "ArrivalForm.java.txt", file(Toolkit.JAVAFX, "ridge-hut", "src/main/java/ridgehut/ArrivalForm.java"));
     }
 
     @Test
     void the_application_of_kiln_house_is_as_it_was_reviewed() throws Exception {
-        isAsBefore("KilnHouse.java.txt", file("kiln-house", "src/main/java/kilnhouse/KilnHouse.java"));
+        isAsBefore("KilnHouse.java.txt", file(Toolkit.JAVAFX, "kiln-house", "src/main/java/kilnhouse/KilnHouse.java"));
+    }
+
+    @Test
+    void the_same_in_python() throws Exception {
+        isAsBefore("arrival_form.py.txt", file(Toolkit.TK, "ridge-hut", "ridgehut/windows/arrival_form.py"));
+        isAsBefore("application.py.txt", file(Toolkit.TK, "kiln-house", "kilnhouse/application.py"));
     }
 
     @Test
@@ -59,8 +69,38 @@ class IdiomTest {
     }
 
     @Test
-    void the_same_design_is_the_same_source() throws Exception {
-        assertThat(Handover.write(Projects.example("kiln-house"), Toolkit.JAVAFX))
-                .isEqualTo(Handover.write(Projects.example("kiln-house"), Toolkit.JAVAFX));
+    void the_lines_of_python_are_those_of_its_usual_formatters() throws Exception {
+        for (WrittenFile file : Handover.write(Projects.example("ridge-hut"), Toolkit.TK)) {
+            if (file.path().endsWith(".py")) {
+                int most = file.purpose() instanceof WrittenFile.Purpose.Rules ? 122 : 118;
+                assertThat(file.text().lines()).as(file.path()).allMatch(l -> l.length() <= most);
+                assertThat(file.text())
+                        .as(file.path())
+                        .doesNotContain("\n\n\n\n")
+                        .doesNotContain(":\n\n        ")
+                        .doesNotContain("\t");
+            }
+        }
+    }
+
+    @Test
+    void long_lines_of_python_break_inside_a_bracket_and_never_inside_a_text() {
+        String call = "call(" + "first, ".repeat(12) + "\"" + "a (, ".repeat(20) + "\", last)";
+        String written = new PyLines().add(call).toString();
+        assertThat(written.lines().count()).isGreaterThan(3);
+        assertThat(written.replaceAll(",\\s*\\)", ")")
+                        .replaceAll("\\(\\n\\s*", "(")
+                        .replaceAll("\\s+", " ")
+                        .strip())
+                .isEqualTo(call);
+        assertThat(new PyLines().add("def run(self):").inside(new PyLines()).toString())
+                .isEqualTo("def run(self):\n    pass\n");
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void the_same_design_is_the_same_source(Toolkit toolkit) throws Exception {
+        assertThat(Handover.write(Projects.example("kiln-house"), toolkit))
+                .isEqualTo(Handover.write(Projects.example("kiln-house"), toolkit));
     }
 }

@@ -31,10 +31,9 @@ class OutsideTheWindowsTest {
 
     @BeforeAll
     static void compile() throws Exception {
-        Projects.write(Projects.example("ridge-hut"), folder);
-        var proof = new Proof(folder, Projects.JAVAFX);
-        assertThat(proof.compile()).isEmpty();
-        classes = proof.classes();
+        Projects.write(Projects.example("ridge-hut"), Toolkit.JAVAFX, folder);
+        assertThat(Proof.of(Toolkit.JAVAFX, folder).compile()).isEmpty();
+        classes = folder.resolve("target/proof");
     }
 
     /** What a system that opens addresses was started with. */

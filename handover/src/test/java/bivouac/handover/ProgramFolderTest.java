@@ -19,10 +19,10 @@ class ProgramFolderTest {
     Path folder;
 
     private static WrittenFile file(String path, String text) {
-        return new WrittenFile(path, text, false);
+        return new WrittenFile(path, text, new WrittenFile.Purpose.Around());
     }
 
-    private static final WrittenFile OWN = new WrittenFile("src/Own.java", "own, first", true);
+    private static final WrittenFile OWN = new WrittenFile("src/Own.java", "own, first", new WrittenFile.Purpose.Own());
 
     private Map<String, Kind> write(boolean overHand, WrittenFile... files) throws Exception {
         var to = new ProgramFolder(folder);
@@ -65,10 +65,10 @@ class ProgramFolderTest {
     @Test
     void an_own_file_that_has_to_follow_is_said_until_it_was_never_touched() throws Exception {
         write(false, OWN);
-        var changed = new WrittenFile("src/Own.java", "own, second", true);
+        var changed = new WrittenFile("src/Own.java", "own, second", new WrittenFile.Purpose.Own());
         assertThat(write(false, changed)).as("nobody has touched it").containsEntry("src/Own.java", Kind.REPLACED);
         Files.writeString(folder.resolve("src/Own.java"), "filled in");
-        var third = new WrittenFile("src/Own.java", "own, third", true);
+        var third = new WrittenFile("src/Own.java", "own, third", new WrittenFile.Purpose.Own());
         assertThat(write(false, third)).containsEntry("src/Own.java", Kind.OWN_TO_FOLLOW);
         assertThat(read("src/Own.java")).isEqualTo("filled in");
     }

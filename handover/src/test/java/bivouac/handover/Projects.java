@@ -10,16 +10,14 @@ import java.util.List;
 /** Written programs in folders, and what came of proving them. */
 final class Projects {
 
-    static final String JAVAFX = Proof.javafxOf(System.getProperty("java.class.path"));
-
     private Projects() {}
 
     static Design example(String name) throws Exception {
         return DesignFile.read(Path.of("../examples").resolve(name + DesignFile.EXTENSION));
     }
 
-    static Path write(Design design, Path folder) throws Exception {
-        for (WrittenFile file : Handover.write(design, Toolkit.JAVAFX)) {
+    static Path write(Design design, Toolkit toolkit, Path folder) throws Exception {
+        for (WrittenFile file : Handover.write(design, toolkit)) {
             Path path = folder.resolve(file.path());
             Files.createDirectories(path.getParent());
             Files.writeString(path, file.text());
@@ -27,8 +25,8 @@ final class Projects {
         return folder;
     }
 
-    static List<Proof.Outcome> proven(Design design, Path folder) throws Exception {
-        var proof = new Proof(write(design, folder), JAVAFX);
+    static List<Proof.Outcome> proven(Design design, Toolkit toolkit, Path folder) throws Exception {
+        Proof proof = Proof.of(toolkit, write(design, toolkit, folder));
         proof.compile().ifPresent(said -> {
             throw new AssertionError(said);
         });

@@ -17,8 +17,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /**
  * Programs of random designs, driven by random trails, do what the machine does. More, by hand: {@code mvn -q test -pl
@@ -34,8 +35,9 @@ class RandomProgramsTest {
     @TempDir
     Path folder;
 
-    @Test
-    void they_do_what_the_machine_does() throws Exception {
+    @ParameterizedTest
+    @EnumSource
+    void they_do_what_the_machine_does(Toolkit toolkit) throws Exception {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(Long.getLong("programs.seed", 1));
         int programs = Integer.getInteger("programs", 24);
         var wrong = new ArrayList<String>();
@@ -44,7 +46,7 @@ class RandomProgramsTest {
         for (int i = 0; i < programs; i++) {
             Design driven = withTrails(new SmallDesigns(random).design(), random);
             try {
-                for (Proof.Outcome outcome : Projects.proven(driven, folder.resolve("p" + i))) {
+                for (Proof.Outcome outcome : Projects.proven(driven, toolkit, folder.resolve("p" + i))) {
                     events += outcome.events();
                     int program = i;
                     outcome.difference()

@@ -1,28 +1,14 @@
 package bivouac.handover;
 
+import static bivouac.handover.ScriptFixture.lines;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.design.Design;
-import bivouac.design.Ending;
 import bivouac.design.Expression;
-import bivouac.design.FacedWindow;
-import bivouac.design.FileDialog;
 import bivouac.design.Given;
-import bivouac.design.Holding;
-import bivouac.design.Name;
-import bivouac.design.NamedScript;
-import bivouac.design.Part;
 import bivouac.design.Script;
-import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
-import bivouac.design.Take;
 import bivouac.design.Target;
-import bivouac.design.Task;
-import bivouac.design.Timer;
-import bivouac.design.Type;
-import bivouac.design.Variable;
-import bivouac.plan.Program;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -30,55 +16,8 @@ import org.junit.jupiter.api.Test;
 /** Scripts as they read in Java, step by step: what a person would write, and no more. */
 class ScriptCodeTest {
 
-    private static final ScriptPlace GO = new ScriptPlace.AtPart("Desk", "go");
-
-    private static FacedWindow form() {
-        return dialog("Form", button("done", close("ok")))
-                .taking(List.of(
-                        Take.of("who", Type.TEXT),
-                        new Take(Name.of("nights"), Type.WHOLE, Optional.of(new Expression("1")))))
-                .ending(List.of(
-                        Ending.of("admitted", Ending.Give.of("guest", Type.TEXT), Ending.Give.of("nights", Type.WHOLE)),
-                        Ending.of("cancelled")));
-    }
-
-    /** A design in which most of what a step can name is there. */
-    private static Design design(FacedWindow desk) {
-        var task = new Task(
-                Name.of("write book"),
-                List.of(Take.of("at", Type.TEXT)),
-                List.of(
-                        Task.Outcome.of("written"),
-                        new Task.Outcome(
-                                Ending.of("failed", Ending.Give.of("reason", Type.TEXT)), List.of(), Optional.empty())),
-                Optional.empty());
-        return withMain(
-                        desk,
-                        form(),
-                        child("Plan"),
-                        child("Map").failing(true),
-                        box("Sure", "Yes", "No"),
-                        FileDialog.of(Name.of("Keep"), FileDialog.Asks.SAVE))
-                .variable("n", Type.WHOLE, "0")
-                .variable("paid", Type.NUMBER, "0.0")
-                .variable("file", Type.TEXT, "''")
-                .works(task)
-                .holds(Holding.of("lock"), Holding.of("pump").failing())
-                .does(NamedScript.of("keep", note("kept at {takes.at}")).taking(List.of(Take.of("at", Type.TEXT))))
-                .design();
-    }
-
     private static String code(Step... steps) {
-        Part list = Part.ListOfRows.of(
-                "guests", "", new Type.Column("name", Type.TEXT), new Type.Column("nights", Type.WHOLE));
-        FacedWindow desk = main("Desk", Part.TextField.of("name", "Name"), list, button("go", steps))
-                .with(new bivouac.design.Routines(List.of(), List.of(Timer.of("tick", "5"))))
-                .holding(List.of(Variable.of("seen", Type.YESNO, "false")));
-        return Handover.script(Program.of(design(desk)), GO, Toolkit.JAVAFX).strip();
-    }
-
-    private static String lines(String... lines) {
-        return String.join("\n", lines);
+        return ScriptFixture.code(Toolkit.JAVAFX, steps);
     }
 
     @Test
@@ -231,7 +170,7 @@ class ScriptCodeTest {
         assertThat(code(set("app.paid", "app.n"))).isEqualTo("app.paid = app.n;");
         assertThat(code(set("app.paid", "2"))).isEqualTo("app.paid = 2.0;");
         assertThat(code(new Step.Off(note("off")), note("{app.n}"))).isEqualTo("desk.note(Values.shown(app.n));");
-        assertThat(code()).isEmpty();
+        assertThat(code()).isEqualTo("// Nothing happens here.");
         assertThat(code(set("app.n", "app.nowhere")))
                 .isEqualTo(
                         "// Desk, go, step 1: “app.nowhere” means nothing here. Put it right first; the findings say how.");

@@ -59,10 +59,11 @@ class SmallThingsTest {
                         Part.Picture.of("b", "../secret.png"),
                         Part.Picture.of("c", "none.png"),
                         Part.Picture.of("d", "{app.file}")))));
-        Path program = folder.resolve("program");
+        Path program = folder.resolve("program").resolve(Handover.pictures(shows, Toolkit.JAVAFX));
         assertThat(Pictures.copy(shows, beside, program)).containsExactly("../secret.png", "none.png");
-        assertThat(program.resolve("src/main/resources/icons/hut.png")).hasContent("hut");
-        assertThat(program.resolve("src/main/secret.png")).doesNotExist();
+        assertThat(program.resolve("icons/hut.png")).hasContent("hut");
+        assertThat(program.resolve("../secret.png")).doesNotExist();
+        assertThat(Handover.pictures(shows, Toolkit.TK)).isEqualTo("weir");
     }
 
     @Test
@@ -98,7 +99,7 @@ class SmallThingsTest {
 
     @Test
     void a_program_that_was_changed_so_that_it_does_otherwise_is_found_out() throws Exception {
-        Path program = Projects.write(Projects.example("ferry-bell"), folder.resolve("bell"));
+        Path program = Projects.write(Projects.example("ferry-bell"), Toolkit.JAVAFX, folder.resolve("bell"));
         Path landing;
         try (var all = Files.walk(program)) {
             landing = all.filter(p -> p.getFileName().toString().equals("Landing.java"))
@@ -109,7 +110,7 @@ class SmallThingsTest {
         Files.writeString(
                 landing, source.replaceFirst("Math\\.addExact\\(app\\.waiting, party\\)", "party + app.waiting + 1"));
         assertThat(Files.readString(landing)).isNotEqualTo(source);
-        var proof = new Proof(program, Projects.JAVAFX);
+        Proof proof = Proof.of(Toolkit.JAVAFX, program);
         assertThat(proof.compile()).as("it is Java all the same").isEmpty();
         assertThat(proof.drive()).anySatisfy(o -> assertThat(o.difference())
                 .hasValueSatisfying(d -> assertThat(d).startsWith("At “").contains("expected “")));
@@ -119,7 +120,7 @@ class SmallThingsTest {
     void what_is_no_program_is_said() throws Exception {
         Files.createDirectories(folder.resolve("src/test/java"));
         Files.createDirectories(folder.resolve("src/test/resources/walkthroughs"));
-        assertThatThrownBy(() -> new Proof(folder, Projects.JAVAFX).drive())
+        assertThatThrownBy(() -> Proof.of(Toolkit.JAVAFX, folder).drive())
                 .isInstanceOf(NotHandedOver.class)
                 .hasMessageContaining("is no written program");
     }

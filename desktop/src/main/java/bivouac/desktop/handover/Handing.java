@@ -13,7 +13,6 @@ import bivouac.handover.Toolkit;
 import bivouac.handover.WrittenFile;
 import bivouac.handover.proof.Proof;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
@@ -33,26 +32,28 @@ final class Handing {
     }
 
     /** What a design is as a program; or why it is none. */
-    record Written(Design design, List<WrittenFile> files, Optional<List<Change>> changes, String why) {}
+    record Written(
+            Design design, Toolkit toolkit, List<WrittenFile> files, Optional<List<Change>> changes, String why) {}
 
     /** What came of a proof. */
     record Proven(List<Proof.Outcome> outcomes, String said) {}
 
-    void write(Design design, Optional<Path> folder, Consumer<Written> then) {
-        work.background().run(ForkJoinPool.commonPool(), "writing the program", () -> written(design, folder), then);
+    void write(Design design, Toolkit toolkit, Optional<Path> folder, Consumer<Written> then) {
+        work.background()
+                .run(ForkJoinPool.commonPool(), "writing the program", () -> written(design, toolkit, folder), then);
     }
 
-    private static Written written(Design design, Optional<Path> folder) {
+    private static Written written(Design design, Toolkit toolkit, Optional<Path> folder) {
         List<WrittenFile> files;
         try {
-            files = Handover.write(design, Toolkit.JAVAFX);
+            files = Handover.write(design, toolkit);
         } catch (NotHandedOver e) {
-            return new Written(design, List.of(), Optional.empty(), e.getMessage());
+            return new Written(design, toolkit, List.of(), Optional.empty(), e.getMessage());
         }
         try {
-            return new Written(design, files, folder.map(f -> new ProgramFolder(f).plan(files)), "");
+            return new Written(design, toolkit, files, folder.map(f -> new ProgramFolder(f).plan(files)), "");
         } catch (NotHandedOver e) {
-            return new Written(design, files, Optional.empty(), e.getMessage());
+            return new Written(design, toolkit, files, Optional.empty(), e.getMessage());
         }
     }
 
@@ -74,7 +75,10 @@ final class Handing {
             List<Change> plan = to.plan(program.files());
             to.write(program.files(), plan, overHand);
             if (file.isPresent()) {
-                Pictures.copy(program.design(), file.get().toAbsolutePath().getParent(), to.path());
+                Pictures.copy(
+                        program.design(),
+                        file.get().toAbsolutePath().getParent(),
+                        to.path().resolve(Handover.pictures(program.design(), program.toolkit())));
             }
             long kept = plan.stream().filter(c -> c.kind().isByHand()).count();
             return "Handed over to " + folder + (overHand || kept == 0 ? "." : "; " + kept + " changed by hand, kept.");
@@ -84,42 +88,37 @@ final class Handing {
     }
 
     /** Builds the program in a folder of its own, and drives it. */
-    void prove(List<WrittenFile> files, Consumer<Proven> then) {
-        work.background().run(ForkJoinPool.commonPool(), "proving the program", () -> proven(files), then);
+    void prove(Written program, Consumer<Proven> then) {
+        work.background().run(ForkJoinPool.commonPool(), "proving the program", () -> proven(program), then);
     }
 
-    private static Proven proven(List<WrittenFile> files) {
+    private static Proven proven(Written program) {
         try {
             Path folder = Files.createTempDirectory("bivouac-proof");
             try {
-                for (WrittenFile file : files) {
+                for (WrittenFile file : program.files()) {
                     Path path = folder.resolve(file.path());
                     Files.createDirectories(path.getParent());
                     Files.writeString(path, file.text());
                 }
-                var proof = new Proof(folder, Proof.javafxOf(System.getProperty("java.class.path")));
+                Proof proof = Proof.of(program.toolkit(), folder);
                 Optional<String> said = proof.compile();
-                return said.map(s -> new Proven(
+                return said.isEmpty()
+                        ? new Proven(proof.drive(), "")
+                        : new Proven(
                                 List.of(),
-                                "It does not compile: " + s.lines().findFirst().orElse(s)))
-                        .orElseGet(() -> new Proven(driven(proof), ""));
+                                "It does not compile: "
+                                        + said.get().lines().findFirst().orElse(said.get()));
             } finally {
                 remove(folder);
             }
-        } catch (IOException | UncheckedIOException e) {
-            IOException cause = e instanceof UncheckedIOException u ? u.getCause() : (IOException) e;
-            return new Proven(List.of(), "It could not be proven: " + SafeFile.why(cause) + ".");
-        }
-    }
-
-    private static List<Proof.Outcome> driven(Proof proof) {
-        try {
-            return proof.drive();
         } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            return new Proven(List.of(), "It could not be proven: " + SafeFile.why(e) + ".");
+        } catch (NotHandedOver e) {
+            return new Proven(List.of(), e.getMessage());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            return List.of();
+            return new Proven(List.of(), "It was given up.");
         }
     }
 

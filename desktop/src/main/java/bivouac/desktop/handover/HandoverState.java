@@ -1,12 +1,14 @@
 package bivouac.desktop.handover;
 
 import bivouac.design.Design;
-import bivouac.design.FacedWindow;
-import bivouac.design.Window;
 import bivouac.handover.Change;
+import bivouac.handover.Toolkit;
 import bivouac.handover.WrittenFile;
+import bivouac.handover.WrittenFile.Purpose;
 import bivouac.handover.proof.Proof;
+import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -35,18 +37,12 @@ record HandoverState(List<Group> groups, List<Count> counts) {
         var rules = new ArrayList<WrittenFile>();
         var around = new ArrayList<WrittenFile>();
         for (WrittenFile file : files) {
-            Optional<Window> window = window(design, file);
-            if (file.own()) {
-                own.add(file);
-            } else if (window.isPresent()) {
-                (window.get() instanceof FacedWindow ? windows : asked).add(file);
-            } else if (file.path().startsWith("src/main/java/desk/")
-                    || file.path().startsWith("src/main/java/frame/")) {
-                rules.add(file);
-            } else if (file.path().startsWith("src/main/java/")) {
-                application.add(file);
-            } else {
-                around.add(file);
+            switch (file.purpose()) {
+                case Purpose.OfWindow w -> (design.faced(w.window()).isPresent() ? windows : asked).add(file);
+                case Purpose.Application a -> application.add(file);
+                case Purpose.Own o -> own.add(file);
+                case Purpose.Rules r -> rules.add(file);
+                case Purpose.Around a -> around.add(file);
             }
         }
         var groups = new ArrayList<Group>();
@@ -62,9 +58,14 @@ record HandoverState(List<Group> groups, List<Count> counts) {
     /** As the windows stand in the design. */
     private static List<WrittenFile> inOrder(Design design, List<WrittenFile> files) {
         return files.stream()
-                .sorted(java.util.Comparator.comparingInt(
-                        f -> design.windows().indexOf(window(design, f).orElseThrow())))
+                .sorted(Comparator.comparingInt(f -> place(design, f.purpose())))
                 .toList();
+    }
+
+    private static int place(Design design, Purpose purpose) {
+        return purpose instanceof Purpose.OfWindow(String window)
+                ? design.windows().indexOf(design.window(window).orElseThrow())
+                : 0;
     }
 
     private static void add(List<Group> groups, String title, List<WrittenFile> files) {
@@ -87,23 +88,15 @@ record HandoverState(List<Group> groups, List<Count> counts) {
         return List.copyOf(counts);
     }
 
+    /** The folder that is proposed for a program: beside the file of its design. */
+    static Path beside(Path file, Toolkit toolkit) {
+        String name = file.getFileName().toString().replaceFirst("\\.[^.]*$", "");
+        return file.resolveSibling(name + "-" + toolkit.word());
+    }
+
     /** The last part of a path. */
     static String name(String path) {
         return path.substring(path.lastIndexOf('/') + 1);
-    }
-
-    /** The window that a file is the class of; its first line says so. */
-    private static Optional<Window> window(Design design, WrittenFile file) {
-        int at = file.text().indexOf("/** ");
-        if (!file.path().endsWith(".java") || at < 0) {
-            return Optional.empty();
-        }
-        String line = file.text().substring(at + 4).lines().findFirst().orElse("");
-        return design.windows().stream()
-                .filter(w -> line.startsWith(w.name().shown() + ": ")
-                        && !w.name().shown().isBlank())
-                .filter(w -> line.contains(w.kind()))
-                .findFirst();
     }
 
     /** The file that is looked at: the one that was, while there is one of that path, else the first window. */

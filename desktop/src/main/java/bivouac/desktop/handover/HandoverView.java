@@ -5,6 +5,7 @@ import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.Segments;
+import bivouac.desktop.widget.SourceLine;
 import bivouac.desktop.widget.SourceList;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
@@ -15,7 +16,10 @@ import bivouac.handover.Toolkit;
 import bivouac.handover.WrittenFile;
 import bivouac.handover.proof.Proof;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
@@ -47,14 +51,16 @@ public final class HandoverView implements ScreenView {
     private final Label about = Ui.label("", "quiet");
     private final SourceList source = new SourceList();
     private final Segments looks;
+    private final Segments kinds;
     private final VBox side = Ui.styled(Ui.column(8), "handover-side");
     private final Label findings = Ui.label("", "quiet");
     private final Label where = Ui.shortened("", "strong");
     private final Button handOver = Ui.button("Hand over", "hand-over", this::handOver, "primary");
 
+    private Toolkit toolkit = Toolkit.JAVAFX;
     private Situation shown;
-    private Handing.Written written = new Handing.Written(null, List.of(), Optional.empty(), "");
-    private Optional<Path> folder = Optional.empty();
+    private Handing.Written written = new Handing.Written(null, toolkit, List.of(), Optional.empty(), "");
+    private final Map<Toolkit, Path> folders = new EnumMap<>(Toolkit.class);
     private Optional<Handing.Proven> proven = Optional.empty();
     private Optional<Design> provenOf = Optional.empty();
     private boolean proving;
@@ -76,6 +82,14 @@ public final class HandoverView implements ScreenView {
                 },
                 "As it will be",
                 "What changes");
+        kinds = new Segments(
+                "handover-for",
+                n -> {
+                    toolkit = Toolkit.values()[n];
+                    proven = Optional.empty();
+                    write();
+                },
+                Arrays.stream(Toolkit.values()).map(Toolkit::shown).toArray(String[]::new));
         root.setTop(Ui.styled(
                 Ui.row(
                         8,
@@ -109,20 +123,25 @@ public final class HandoverView implements ScreenView {
         int open = s.checked().open().size();
         findings.setText(
                 open == 0 ? "no findings go along" : open == 1 ? "1 finding goes along" : open + " findings go along");
-        if (folder.isEmpty()) {
-            folder = s.file()
-                    .map(f -> f.resolveSibling(f.getFileName().toString().replaceFirst("\\.[^.]*$", "") + "-javafx"));
-        }
         if (!same) {
             write();
         }
     }
 
+    /** The one that was chosen, else one beside the design. */
+    private Optional<Path> folder() {
+        return Optional.ofNullable(folders.get(toolkit))
+                .or(() -> shown.file().map(f -> HandoverState.beside(f, toolkit)));
+    }
+
     private void write() {
-        where.setText(folder.map(Path::toString).orElse("none chosen yet"));
-        handing.write(shown.design(), folder, w -> {
-            written = w;
-            draw();
+        where.setText(folder().map(Path::toString).orElse("none chosen yet"));
+        Toolkit of = toolkit;
+        handing.write(shown.design(), of, folder(), w -> {
+            if (of == toolkit) {
+                written = w;
+                draw();
+            }
         });
     }
 
@@ -132,9 +151,9 @@ public final class HandoverView implements ScreenView {
         files.getChildren()
                 .setAll(Ui.styled(
                         Ui.column(
-                                0,
-                                Ui.label("A program for " + Toolkit.JAVAFX.shown(), "strong"),
-                                Ui.label("Java 25, Maven; " + state.files() + " files", "small")),
+                                6,
+                                Ui.row(8, Ui.label("A program for", "strong"), kinds),
+                                Ui.label(toolkit.needs() + "; " + state.files() + " files", "small")),
                         "handover-kind"));
         for (HandoverState.Group group : state.groups()) {
             files.getChildren().add(Ui.label(group.title(), "group"));
@@ -203,8 +222,10 @@ public final class HandoverView implements ScreenView {
         boolean differs = change.filter(c -> !c.there().isEmpty() && !c.there().equals(c.written()))
                 .isPresent();
         Ui.show(looks, differs);
-        source.show(file.map(f -> differs && difference ? lines(change.get()) : f.text())
-                .orElse(""));
+        source.show(
+                file.map(f -> differs && difference ? lines(change.get()) : f.text())
+                        .orElse(""),
+                SourceLine.Language.of(file.map(WrittenFile::path).orElse("")));
     }
 
     private static String lines(Change change) {
@@ -233,7 +254,7 @@ public final class HandoverView implements ScreenView {
             side.getChildren().add(Ui.wrapped(written.why(), "problem"));
         }
         side.getChildren().add(Ui.label("What would change", "head"));
-        if (folder.isEmpty()) {
+        if (folder().isEmpty()) {
             side.getChildren()
                     .add(Ui.wrapped(
                             "Save the design, or choose a folder: then it is said here what changes in it.", "quiet"));
@@ -249,7 +270,7 @@ public final class HandoverView implements ScreenView {
             side.getChildren().add(box);
         }
         proof();
-        handOver.setDisable(folder.isEmpty() || written.files().isEmpty());
+        handOver.setDisable(folder().isEmpty() || written.files().isEmpty());
         side.getChildren().addAll(Ui.styled(new Region(), "handover-gap"), handOver);
     }
 
@@ -312,12 +333,15 @@ public final class HandoverView implements ScreenView {
 
     private void prove() {
         Design of = shown.design();
+        Toolkit kind = toolkit;
         proving = true;
         draw();
-        handing.prove(written.files(), result -> {
+        handing.prove(written, result -> {
             proving = false;
-            proven = Optional.of(result);
-            provenOf = Optional.of(of);
+            if (kind == toolkit) {
+                proven = Optional.of(result);
+                provenOf = Optional.of(of);
+            }
             work.say("Proof: " + (result.said().isEmpty() ? HandoverState.sentence(result.outcomes()) : result.said())
                     + ".");
             draw();
@@ -325,15 +349,15 @@ public final class HandoverView implements ScreenView {
     }
 
     private void handOver() {
-        folder.ifPresent(to -> handing.handOver(written, shown.file(), to, overHand, said -> {
+        folder().ifPresent(to -> handing.handOver(written, shown.file(), to, overHand, said -> {
             work.say(said);
             write();
         }));
     }
 
     private void chooseFolder() {
-        askFolder.accept(folder.map(Path::toString).orElse(""), to -> {
-            folder = Optional.of(to);
+        askFolder.accept(folder().map(Path::toString).orElse(""), to -> {
+            folders.put(toolkit, to);
             write();
         });
     }

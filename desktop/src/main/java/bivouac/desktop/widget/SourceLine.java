@@ -24,70 +24,50 @@ public record SourceLine(List<Piece> pieces) {
 
     public record Piece(Kind kind, String text) {}
 
-    private static final Set<String> WORDS = Set.of(
-            "package",
-            "import",
-            "static",
-            "final",
-            "class",
-            "record",
-            "enum",
-            "interface",
-            "sealed",
-            "extends",
-            "implements",
-            "private",
-            "protected",
-            "public",
-            "return",
-            "new",
-            "if",
-            "else",
-            "switch",
-            "case",
-            "default",
-            "while",
-            "for",
-            "break",
-            "continue",
-            "throw",
-            "try",
-            "catch",
-            "this",
-            "super",
-            "null",
-            "true",
-            "false",
-            "void",
-            "boolean",
-            "long",
-            "int",
-            "double",
-            "instanceof",
-            "var",
-            "throws");
+    /** In what a source is written; it decides which words are the language's. */
+    public enum Language {
+        JAVA("//.*|/\\*.*|^\\s*\\*.*|^#.*", """
+                package import static final class record enum interface sealed extends implements private protected \
+                public return new if else switch case default while for break continue throw try catch this super null \
+                true false void boolean long int double instanceof var throws"""),
+        PYTHON("#.*|\"\"\".*?(\"\"\"|$)", """
+                from import class def return if elif else match case while for in is not and or break continue raise try \
+                except finally with as lambda pass self cls None True False int str float bool list nonlocal"""),
+        OTHER("#.*", "");
 
-    private static final Pattern PIECES = Pattern.compile(
-            "(?<remark>//.*|/\\*.*|^\\s*\\*.*|^#.*)|(?<text>\"(?:[^\"\\\\]|\\\\.)*\")|(?<name>@?[\\p{L}_][\\p{L}\\d_]*)");
+        private final Pattern pieces;
+        private final Set<String> words;
 
-    public static List<SourceLine> of(String source) {
-        return source.lines().map(SourceLine::line).toList();
+        Language(String remark, String words) {
+            this.pieces = Pattern.compile(
+                    "(?<remark>" + remark + ")|(?<text>\"(?:[^\"\\\\]|\\\\.)*\")|(?<name>@?[\\p{L}_][\\p{L}\\d_]*)");
+            this.words = Set.of(words.split(" "));
+        }
+
+        /** As the name of a file says. */
+        public static Language of(String path) {
+            return path.endsWith(".java") ? JAVA : path.endsWith(".py") ? PYTHON : OTHER;
+        }
     }
 
-    private static SourceLine line(String line) {
+    public static List<SourceLine> of(String source, Language language) {
+        return source.lines().map(l -> line(l, language)).toList();
+    }
+
+    private static SourceLine line(String line, Language language) {
         var pieces = new ArrayList<Piece>();
-        Matcher m = PIECES.matcher(line);
+        Matcher m = language.pieces.matcher(line);
         int from = 0;
         while (m.find()) {
             add(pieces, Kind.PLAIN, line.substring(from, m.start()));
-            add(pieces, kind(m), m.group());
+            add(pieces, kind(m, language), m.group());
             from = m.end();
         }
         add(pieces, Kind.PLAIN, line.substring(from));
         return new SourceLine(List.copyOf(pieces));
     }
 
-    private static Kind kind(Matcher m) {
+    private static Kind kind(Matcher m, Language language) {
         if (m.group("remark") != null) {
             return Kind.REMARK;
         }
@@ -95,7 +75,7 @@ public record SourceLine(List<Piece> pieces) {
             return Kind.TEXT;
         }
         String name = m.group("name");
-        return WORDS.contains(name) || name.startsWith("@")
+        return language.words.contains(name) || name.startsWith("@")
                 ? Kind.WORD
                 : Character.isUpperCase(name.charAt(0)) ? Kind.TYPE : Kind.PLAIN;
     }
@@ -114,7 +94,8 @@ public record SourceLine(List<Piece> pieces) {
     /** The number of the line at which reading begins: behind what a class imports. */
     public static int begins(List<SourceLine> lines) {
         for (int i = 0; i < lines.size(); i++) {
-            if (lines.get(i).text().startsWith("/**")) {
+            String text = lines.get(i).text();
+            if (text.startsWith("/**") || text.startsWith("class ")) {
                 return i;
             }
         }

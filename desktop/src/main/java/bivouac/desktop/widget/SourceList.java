@@ -17,8 +17,8 @@ public final class SourceList extends ListView<SourceLine> {
         setCellFactory(list -> new Line());
     }
 
-    public void show(String source) {
-        List<SourceLine> lines = SourceLine.of(source);
+    public void show(String source, SourceLine.Language language) {
+        List<SourceLine> lines = SourceLine.of(source, language);
         if (!getItems().equals(lines)) {
             getItems().setAll(lines);
             scrollTo(SourceLine.begins(lines));

@@ -4,6 +4,8 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
+import bivouac.desktop.widget.Segments;
+import bivouac.desktop.widget.SourceLine;
 import bivouac.desktop.widget.SourceList;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
@@ -13,6 +15,7 @@ import bivouac.handover.Handover;
 import bivouac.handover.Toolkit;
 import bivouac.plan.Program;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ForkJoinPool;
@@ -41,6 +44,8 @@ final class BelowFace extends VBox {
     private final Work work;
     private final ScriptPane steps;
     private final SourceList code = new SourceList();
+    private final Segments toolkits;
+    private Toolkit toolkit = Toolkit.JAVAFX;
     private Look look = Look.SCRIPT;
     private Situation shown;
     private Runnable redraw = () -> {};
@@ -49,6 +54,13 @@ final class BelowFace extends VBox {
         super(6);
         this.work = work;
         this.steps = new ScriptPane(work);
+        this.toolkits = new Segments(
+                "code-for",
+                n -> {
+                    toolkit = Toolkit.values()[n];
+                    redraw.run();
+                },
+                Arrays.stream(Toolkit.values()).map(Toolkit::shown).toArray(String[]::new));
         getStyleClass().add("below-face");
     }
 
@@ -112,15 +124,17 @@ final class BelowFace extends VBox {
 
     /** As it will read in the program: written off the interface thread, anew after each edit. */
     private void showCode(ScriptPlace place) {
-        getChildren().add(code);
+        getChildren().addAll(toolkits, code);
         Program program = shown.program();
+        Toolkit of = toolkit;
+        var language = of == Toolkit.TK ? SourceLine.Language.PYTHON : SourceLine.Language.JAVA;
         work.background()
                 .run(
                         ForkJoinPool.commonPool(),
                         "writing the script",
-                        () -> Handover.script(program, place, Toolkit.JAVAFX),
+                        () -> Handover.script(program, place, of),
                         written -> {
-                            code.show(written.isEmpty() ? "// Nothing happens here." : written);
+                            code.show(written, language);
                             code.setPrefHeight(CODE_LINE * (written.lines().count() + 2));
                         });
     }

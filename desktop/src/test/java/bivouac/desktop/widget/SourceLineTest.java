@@ -3,13 +3,18 @@ package bivouac.desktop.widget;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.desktop.widget.SourceLine.Kind;
+import bivouac.desktop.widget.SourceLine.Language;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class SourceLineTest {
 
     private static List<String> kinds(String line) {
-        return SourceLine.of(line).getFirst().pieces().stream()
+        return kinds(line, Language.JAVA);
+    }
+
+    private static List<String> kinds(String line, Language language) {
+        return SourceLine.of(line, language).getFirst().pieces().stream()
                 .filter(p -> p.kind() != Kind.PLAIN)
                 .map(p -> p.kind() + " " + p.text())
                 .toList();
@@ -31,12 +36,26 @@ class SourceLineTest {
     }
 
     @Test
+    void each_language_has_words_and_remarks_of_its_own() {
+        assertThat(kinds("    def ask(self, text: str):  # \"new\"", Language.PYTHON))
+                .containsExactly("WORD def", "WORD self", "WORD str", "REMARK # \"new\"");
+        assertThat(kinds("    \"\"\"Asks, and waits.\"\"\"", Language.PYTHON))
+                .containsExactly("REMARK \"\"\"Asks, and waits.\"\"\"");
+        assertThat(kinds("final = new(None)", Language.PYTHON)).containsExactly("WORD None");
+        assertThat(kinds("name = \"class\"", Language.of("pyproject.toml"))).containsExactly("TEXT \"class\"");
+        assertThat(Language.of("a/B.java")).isEqualTo(Language.JAVA);
+        assertThat(Language.of("a/b.py")).isEqualTo(Language.PYTHON);
+        var lines = SourceLine.of("import x\n\n\nclass A:\n    pass", Language.PYTHON);
+        assertThat(SourceLine.begins(lines)).isEqualTo(3);
+    }
+
+    @Test
     void the_pieces_are_the_line_and_reading_begins_at_the_class() {
         String source = "package x;\n\nimport y.Z;\n\n/** A class. */\nfinal class X {}\n";
-        var lines = SourceLine.of(source);
+        var lines = SourceLine.of(source, Language.JAVA);
         assertThat(String.join("\n", lines.stream().map(SourceLine::text).toList()) + "\n")
                 .isEqualTo(source);
         assertThat(SourceLine.begins(lines)).isEqualTo(4);
-        assertThat(SourceLine.begins(SourceLine.of("a = b"))).isZero();
+        assertThat(SourceLine.begins(SourceLine.of("a = b", Language.PYTHON))).isZero();
     }
 }

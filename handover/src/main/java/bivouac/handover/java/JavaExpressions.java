@@ -40,7 +40,7 @@ public final class JavaExpressions {
 
     /** A key as an object, as windows are told apart by. */
     public String key(Say key) {
-        return key.type() == Type.WHOLE ? "(long) " + write(key) : write(key);
+        return key.type() == Type.WHOLE ? object(key) : write(key);
     }
 
     /** An expression where any may stand. */
@@ -89,7 +89,8 @@ public final class JavaExpressions {
             case Say.Decides d -> decides(d);
             case Say.Choice(Say condition, Say yes, Say no, Type type) ->
                 new Code(
-                        code(condition).in(Grip.OR) + " ? " + code(yes).in(Grip.OR) + " : " + code(no).in(Grip.CHOICE),
+                        code(condition).in(Grip.OR) + " ? " + whole(yes).in(Grip.OR) + " : "
+                                + whole(no).in(Grip.CHOICE),
                         Grip.CHOICE);
             case Say.Items(List<Say> items, Type type) -> {
                 Type of = ((Type.ListOf) type).of();
@@ -192,10 +193,12 @@ public final class JavaExpressions {
             case DIVIDE -> whole ? exact("divide", a) : Code.word("Values.divided(" + all(a) + ")");
             case REST ->
                 new Code(
-                        code(a.get(0)).in(Grip.PRODUCT) + " % " + code(a.get(1)).in(Grip.SIGN), Grip.PRODUCT);
+                        whole(a.get(0)).in(Grip.PRODUCT) + " % "
+                                + whole(a.get(1)).in(Grip.SIGN),
+                        Grip.PRODUCT);
             case NEGATE ->
                 whole
-                        ? Code.word("Math.negateExact(" + all(a) + ")")
+                        ? Code.word("Math.negateExact(" + longs(a.get(0)) + ")")
                         : new Code("-" + code(a.get(0)).in(Grip.WORD), Grip.SIGN);
             case NOT -> new Code("!" + code(a.get(0)).in(Grip.WORD), Grip.SIGN);
             case EQUAL -> equal(a, true);
@@ -209,21 +212,20 @@ public final class JavaExpressions {
                 yield Code.word(code(a.get(1)).in(Grip.WORD) + ".contains(" + contained(a.get(0), of) + ")");
             }
             case INDEX -> Code.word("Values.item(" + all(a) + ")");
-            case SIZE ->
-                a.get(0).type() instanceof Type.ListOf
-                        ? Code.word(code(a.get(0)).in(Grip.WORD) + ".size()")
-                        : Code.word("Values.size(" + all(a) + ")");
+            case SIZE -> Code.word("Values.size(" + all(a) + ")");
             case CONTAINS -> method(a, "contains");
             case STARTS_WITH -> method(a, "startsWith");
             case ENDS_WITH -> method(a, "endsWith");
             case TRIM -> method(a, "strip");
             case JOIN -> Code.word("String.join(" + write(a.get(1)) + ", " + write(a.get(0)) + ")");
-            case YEAR -> Code.word(code(a.get(0)).in(Grip.WORD) + ".getYear()");
+            case YEAR -> values("year", a);
             case INT, WHOLE -> a.get(0).type() == Type.WHOLE ? code(a.get(0)) : values("whole", a);
             case DOUBLE, NUMBER ->
-                a.get(0).type() == Type.TEXT
-                        ? values("number", a)
-                        : new Code("(double) " + code(a.get(0)).in(Grip.SIGN), Grip.SIGN);
+                switch (a.get(0).type()) {
+                    case Type.Plain p when p == Type.Plain.TEXT -> values("number", a);
+                    case Type.Plain p when p == Type.Plain.NUMBER -> code(a.get(0));
+                    default -> new Code("(double) " + code(a.get(0)).in(Grip.SIGN), Grip.SIGN);
+                };
             case STRING, SHOWN -> a.size() == 1 && a.get(0).type() == Type.TEXT ? code(a.get(0)) : values("shown", a);
             case BLANK -> method(a, "isBlank");
             case INDEX_OF,
@@ -243,10 +245,17 @@ public final class JavaExpressions {
         };
     }
 
+    /** A list holds objects, and asks for one. */
     private String contained(Say item, Type of) {
-        return item.type() == Type.WHOLE
-                ? (of == Type.NUMBER ? "(double) " : "(long) ") + code(item).in(Grip.SIGN)
-                : write(item);
+        if (item.type() != Type.WHOLE) {
+            return write(item);
+        }
+        return of == Type.NUMBER ? "(double) " + code(item).in(Grip.SIGN) : object(item);
+    }
+
+    /** Some wholes are ints in Java, and an object of that kind equals none of the other. */
+    private String object(Say whole) {
+        return whole instanceof Say.Literal ? longs(whole) : "Long.valueOf(" + write(whole) + ")";
     }
 
     private Code values(String name, List<Say> a) {
@@ -264,7 +273,13 @@ public final class JavaExpressions {
 
     /** A literal would be an int, and two of them would overflow as ints. */
     private String longs(Say say) {
-        return say instanceof Say.Literal(Value.Whole(long w), Type t) ? w + "L" : write(say);
+        return whole(say).text();
+    }
+
+    private Code whole(Say say) {
+        return say instanceof Say.Literal(Value.Whole(long w), Type t) && t == Type.WHOLE
+                ? Code.word(w + "L")
+                : code(say);
     }
 
     private Code finite(List<Say> a, String sign, Grip grip) {

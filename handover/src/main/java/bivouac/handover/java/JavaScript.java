@@ -89,7 +89,7 @@ public final class JavaScript {
                 doing(world.desk() + ".closeEvery(" + world.classOf(window) + ".class)", "!", refused);
             case Act.Reach(var how, var whom) ->
                 out.add(world.desk() + "." + method(how) + "(" + calls.foundOrNone(whom) + ");");
-            case Act.ReachEvery(var how, String window) ->
+            case Act.ReachEvery(var how, String window, String each) ->
                 out.add(world.desk() + ".every(" + world.classOf(window) + ".class).forEach(" + world.desk() + "::"
                         + method(how) + ");");
             case Act.Focus(var part) -> out.add(field(part) + ".requestFocus();");

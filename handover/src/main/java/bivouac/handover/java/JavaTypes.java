@@ -1,6 +1,7 @@
 package bivouac.handover.java;
 
 import bivouac.design.Type;
+import bivouac.handover.meaning.PlainTypes;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -17,7 +18,7 @@ public final class JavaTypes {
 
     /** Names the record for rows of a type, after what first has such rows. */
     public String row(Type.RowOf row, String after) {
-        Type.RowOf plain = plain(row);
+        Type.RowOf plain = PlainTypes.of(row);
         return rows.computeIfAbsent(plain, r -> names.type(after + "Row", "2"));
     }
 
@@ -25,30 +26,8 @@ public final class JavaTypes {
         return Map.copyOf(rows);
     }
 
-    /** Files, fonts, colours and choices are texts. */
-    private static Type.RowOf plain(Type.RowOf row) {
-        return new Type.RowOf(row.columns().stream()
-                .map(c -> new Type.Column(c.name(), plain(c.type())))
-                .toList());
-    }
-
-    private static Type plain(Type type) {
-        return switch (type) {
-            case Type.Plain p ->
-                switch (p) {
-                    case TEXT, FILE, FONT, COLOUR -> Type.TEXT;
-                    case WHOLE, NUMBER, YESNO, DATE -> p;
-                };
-            case Type.ChoiceOf c -> Type.TEXT;
-            case Type.ListOf(Type of) -> new Type.ListOf(plain(of));
-            case Type.RowOf r -> plain(r);
-            case Type.Unknown u -> u;
-            case Type.WindowOf w -> w;
-        };
-    }
-
     public String of(Type type) {
-        return switch (plain(type)) {
+        return switch (PlainTypes.of(type)) {
             case Type.Plain p ->
                 switch (p) {
                     case WHOLE -> "long";
@@ -76,7 +55,7 @@ public final class JavaTypes {
 
     /** What a value of a type is where nothing else is said. */
     public String start(Type type) {
-        return switch (plain(type)) {
+        return switch (PlainTypes.of(type)) {
             case Type.Plain p ->
                 switch (p) {
                     case WHOLE, NUMBER -> "0";

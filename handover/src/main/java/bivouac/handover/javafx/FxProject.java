@@ -9,6 +9,7 @@ import bivouac.design.Task;
 import bivouac.design.Window;
 import bivouac.handover.Support;
 import bivouac.handover.WrittenFile;
+import bivouac.handover.WrittenFile.Purpose;
 import bivouac.handover.document.Specification;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
@@ -77,21 +78,16 @@ public final class FxProject {
     public List<WrittenFile> files() {
         for (Window window : design.windows()) {
             switch (window) {
-                case FacedWindow face ->
-                    type(
-                            world.classOf(face.name().shown()),
-                            new FxWindowClass(meanings, world, face, uses).write(),
-                            true);
-                case ReadyMade ready ->
-                    type(world.classOf(ready.name().shown()), new FxReadyMade(meanings, world, ready).write(), false);
+                case FacedWindow face -> window(face, new FxWindowClass(meanings, world, face, uses).write(), true);
+                case ReadyMade ready -> window(ready, new FxReadyMade(meanings, world, ready).write(), false);
             }
         }
-        type(world.application(), new FxApplication(meanings, world, uses).write(), false);
+        type(world.application(), new FxApplication(meanings, world, uses).write());
         work();
         rows();
         add("src/main/resources/texts.properties", FxTexts.file(world.texts().texts()));
-        DESK.forEach(name -> add(MAIN + "desk/" + name + ".java", Support.text("javafx/desk/" + name + ".java")));
-        FRAME.forEach(name -> add(MAIN + "frame/" + name + ".java", Support.text("javafx/frame/" + name + ".java")));
+        DESK.forEach(name -> rules("desk/" + name + ".java"));
+        FRAME.forEach(name -> rules("frame/" + name + ".java"));
         add(TEST + "drive/TrailDriver.java", Support.text("javafx/drive/TrailDriver.java"));
         new FxWalkthroughs(meanings, world).files().forEach(files::add);
         add(
@@ -110,29 +106,42 @@ public final class FxProject {
     }
 
     private void add(String path, String text) {
-        files.add(new WrittenFile(path, text, false));
+        add(path, text, new Purpose.Around());
+    }
+
+    private void add(String path, String text, Purpose purpose) {
+        files.add(new WrittenFile(path, text, purpose));
+    }
+
+    private void rules(String path) {
+        add(MAIN + path, Support.text("javafx/" + path), new Purpose.Rules());
+    }
+
+    private void window(Window window, String source, boolean face) {
+        String shown = window.name().shown();
+        add(path(world.classOf(shown)), FxImports.with(world.packageName(), source, face), new Purpose.OfWindow(shown));
     }
 
     private String path(String type) {
         return MAIN + world.packageName() + "/" + type + ".java";
     }
 
-    private void type(String name, String source, boolean face) {
-        add(path(name), FxImports.with(world.packageName(), source, face));
+    private void type(String name, String source) {
+        add(path(name), FxImports.with(world.packageName(), source, false), new Purpose.Application());
+    }
+
+    private void own(String name, String source) {
+        add(path(name), FxImports.with(world.packageName(), source, false), new Purpose.Own());
     }
 
     private void work() {
         for (Task task : design.application().tasks()) {
-            type(world.taskClass(task.name().shown()), FxWork.endings(world, task), false);
+            type(world.taskClass(task.name().shown()), FxWork.endings(world, task));
         }
-        type("Tasks", FxWork.tasks(world, design), false);
-        type("Holdings", FxWork.holdings(world, design), false);
-        files.add(new WrittenFile(
-                path("OwnTasks"), FxImports.with(world.packageName(), FxWork.ownTasks(world, meanings), false), true));
-        files.add(new WrittenFile(
-                path("OwnHoldings"),
-                FxImports.with(world.packageName(), FxWork.ownHoldings(world, design), false),
-                true));
+        type("Tasks", FxWork.tasks(world, design));
+        type("Holdings", FxWork.holdings(world, design));
+        own("OwnTasks", FxWork.ownTasks(world, meanings));
+        own("OwnHoldings", FxWork.ownHoldings(world, design));
     }
 
     private void rows() {
@@ -146,7 +155,7 @@ public final class FxProject {
                             .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
                             .collect(Collectors.joining(", "))
                     + ") implements Row {}");
-            type(name, out.toString(), false);
+            type(name, out.toString());
         });
     }
 

@@ -2,7 +2,6 @@ package bivouac.handover.javafx;
 
 import bivouac.design.FacedWindow;
 import bivouac.design.NamedScript;
-import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
@@ -36,11 +35,11 @@ public final class FxScriptLook {
             return "";
         }
         Optional<FacedWindow> face = place.ofWindow().flatMap(meanings.program().design()::faced);
-        boolean asked = place.isAt(FacedWindow.Moment.BEFORE_CLOSING) || place.isAt(Part.RowMoment.BEFORE_REMOVING);
         String self = face.isPresent() ? "this" : place instanceof ScriptPlace.Named ? "me" : "null";
         var scripts =
                 new Scripts(new ScriptOf(meanings, world.texts(), place, new JavaNames(taken(face)), takes(place)));
-        return new JavaScript(world.in(place.ofWindow().orElse("")), self, asked ? Ends.AGREES : Ends.PLAIN)
+        return new JavaScript(
+                        world.in(place.ofWindow().orElse("")), self, Scripts.answers(place) ? Ends.AGREES : Ends.PLAIN)
                 .write(scripts.of(script))
                 .toString();
     }

@@ -5,10 +5,11 @@ import bivouac.design.Task;
 import bivouac.design.Walkthrough;
 import bivouac.handover.Support;
 import bivouac.handover.WrittenFile;
+import bivouac.handover.WrittenFile.Purpose;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Meanings;
-import bivouac.handover.proof.Expected;
+import bivouac.handover.proof.Trails;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -26,28 +27,21 @@ final class FxWalkthroughs {
 
     List<WrittenFile> files() {
         String in = "src/test/java/" + world.packageName() + "/";
-        files.add(new WrittenFile(in + "Walkthroughs.java", program(), false));
-        files.add(new WrittenFile(
+        add(in + "Walkthroughs.java", program());
+        add(
                 in + "WalkthroughsTest.java",
-                Support.text("javafx/drive/WalkthroughsTest.java.txt").replace("@PACKAGE@", world.packageName()),
-                false));
+                Support.text("javafx/drive/WalkthroughsTest.java.txt").replace("@PACKAGE@", world.packageName()));
         List<Walkthrough> all = meanings.program().design().walkthroughs();
         for (int i = 0; i < all.size(); i++) {
             String name = "src/test/resources/walkthroughs/" + "%03d".formatted(i + 1);
-            Walkthrough w = all.get(i);
-            files.add(new WrittenFile(name + ".trail", trail(w), false));
-            files.add(new WrittenFile(name + ".expected", expected(w), false));
+            add(name + ".trail", Trails.trail(meanings.program(), all.get(i)));
+            add(name + ".expected", Trails.expected(meanings.program(), all.get(i)));
         }
         return files;
     }
 
-    private String trail(Walkthrough w) {
-        return "# " + w.name().replaceAll("\\s+", " ") + "\n# " + w.today() + "\n"
-                + String.join("\n", Expected.trail(meanings.program(), w)) + "\n";
-    }
-
-    private String expected(Walkthrough w) {
-        return String.join("\n", Expected.of(meanings.program(), w)) + "\n";
+    private void add(String path, String text) {
+        files.add(new WrittenFile(path, text, new Purpose.Around()));
     }
 
     private String program() {

@@ -1,9 +1,9 @@
 package bivouac.handover.proof;
 
 import bivouac.handover.NotHandedOver;
+import bivouac.handover.Toolkit;
 import java.io.File;
 import java.io.IOException;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -13,11 +13,9 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javax.tools.JavaCompiler;
-import javax.tools.ToolProvider;
 
 /** Builds a written program, drives its real windows by its walkthroughs, and compares what is seen with the rehearsal. */
-public final class Proof {
+public abstract sealed class Proof permits JavaFxProof, TkProof {
 
     /** How long all walkthroughs of a program may take; one that hangs is told as such. */
     private static final long MOST_MINUTES = 5;
@@ -30,119 +28,69 @@ public final class Proof {
      */
     public record Outcome(String name, int events, Optional<String> difference) {}
 
-    private final Path project;
-    private final String javafx;
+    final Path project;
+
+    Proof(Path project) {
+        this.project = project;
+    }
 
     /**
+     * How programs for a toolkit are proven.
+     *
      * @param project the folder of the program
-     * @param javafx the class path of JavaFX
      */
-    public Proof(Path project, String javafx) {
-        this.project = project;
-        this.javafx = javafx;
+    public static Proof of(Toolkit toolkit, Path project) {
+        return switch (toolkit) {
+            case JAVAFX -> new JavaFxProof(project, javafxOf(System.getProperty("java.class.path")));
+            case TK -> new TkProof(project);
+        };
     }
 
     /** The entries of a class path that JavaFX is in. */
-    public static String javafxOf(String classPath) {
+    static String javafxOf(String classPath) {
         return Arrays.stream(classPath.split(File.pathSeparator))
                 .filter(e -> e.replace('\\', '/').contains("/javafx-"))
                 .collect(Collectors.joining(File.pathSeparator));
     }
 
-    /** The folder of what was compiled. */
-    public Path classes() {
-        return project.resolve("target").resolve("proof");
-    }
+    /** Compiles it, with warnings as errors; answers what is said against it. {@link NotHandedOver} where it cannot be. */
+    public abstract Optional<String> compile() throws IOException, InterruptedException;
 
-    /** Compiles all of it but what needs JUnit, with warnings as errors; answers what the compiler says. */
-    public Optional<String> compile() throws IOException {
-        JavaCompiler compiler = ToolProvider.getSystemJavaCompiler();
-        if (compiler == null) {
-            throw new NotHandedOver("A program is proven with a JDK; this Java has no compiler.");
-        }
-        List<Path> sources;
-        try (Stream<Path> all = Files.walk(project.resolve("src"))) {
-            sources = all.filter(p -> p.toString().endsWith(".java"))
-                    .filter(p -> !p.getFileName().toString().equals("WalkthroughsTest.java"))
-                    .sorted()
-                    .toList();
-        }
-        Files.createDirectories(classes());
-        var said = new StringWriter();
-        try (var files = compiler.getStandardFileManager(null, null, null)) {
-            boolean right = compiler.getTask(
-                            said,
-                            files,
-                            null,
-                            List.of(
-                                    "-Xlint:all",
-                                    "-Werror",
-                                    "-proc:none",
-                                    "-cp",
-                                    javafx,
-                                    "-d",
-                                    classes().toString()),
-                            null,
-                            files.getJavaFileObjectsFromPaths(sources))
-                    .call();
-            resources();
-            return right ? Optional.empty() : Optional.of(said.toString().strip());
-        }
-    }
+    /** Where its walkthroughs are. */
+    abstract Path trails();
 
-    private void resources() throws IOException {
-        try (Stream<Path> all = Files.list(project.resolve("src/main/resources"))) {
-            for (Path file : all.filter(Files::isRegularFile).toList()) {
-                Files.copy(
-                        file, classes().resolve(file.getFileName()), java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-            }
-        }
-    }
-
-    /** The class that drives the program, as the folder of its sources says. */
-    private String driver() throws IOException {
-        try (Stream<Path> all = Files.walk(project.resolve("src/test/java"))) {
-            Path file = all.filter(p -> p.getFileName().toString().equals("Walkthroughs.java"))
-                    .findFirst()
-                    .orElseThrow(
-                            () -> new NotHandedOver(project + " is no written program: it has no Walkthroughs.java."));
-            return file.getParent().getFileName() + ".Walkthroughs";
-        }
-    }
+    /** Begins to play the trails of a folder, and to write what is seen beside them. */
+    abstract Process begin(Path trails, File log) throws IOException;
 
     /** Drives every walkthrough, and compares. */
-    public List<Outcome> drive() throws IOException, InterruptedException {
-        Path trails = project.resolve("src/test/resources/walkthroughs");
+    public final List<Outcome> drive() throws IOException, InterruptedException {
+        Path trails = trails();
         if (!Files.isDirectory(trails)) {
             return List.of();
         }
-        Path log = classes().resolve("proof.log");
-        Process process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-Dglass.platform=Headless",
-                        "-Dprism.order=sw",
-                        "--enable-native-access=ALL-UNNAMED",
-                        "--sun-misc-unsafe-memory-access=allow",
-                        "-cp",
-                        classes() + File.pathSeparator + javafx,
-                        driver(),
-                        trails.toString())
-                .redirectErrorStream(true)
-                .redirectOutput(log.toFile())
-                .start();
+        Path log = Files.createTempFile("proof", ".log");
         try {
-            process.waitFor(MOST_MINUTES, TimeUnit.MINUTES);
-        } finally {
-            process.destroyForcibly();
-        }
-        var outcomes = new ArrayList<Outcome>();
-        try (Stream<Path> all = Files.list(trails)) {
-            for (Path trail :
-                    all.filter(p -> p.toString().endsWith(".trail")).sorted().toList()) {
+            Process process = begin(trails, log.toFile());
+            try {
+                process.waitFor(MOST_MINUTES, TimeUnit.MINUTES);
+            } finally {
+                process.destroyForcibly();
+            }
+            var outcomes = new ArrayList<Outcome>();
+            for (Path trail : within(trails, ".trail")) {
                 outcomes.add(outcome(trail, log));
             }
+            return List.copyOf(outcomes);
+        } finally {
+            Files.deleteIfExists(log);
         }
-        return List.copyOf(outcomes);
+    }
+
+    /** The files below a folder whose names end like this, in order. */
+    static List<Path> within(Path folder, String end) throws IOException {
+        try (Stream<Path> all = Files.walk(folder)) {
+            return all.filter(p -> p.toString().endsWith(end)).sorted().toList();
+        }
     }
 
     private static Outcome outcome(Path trail, Path log) throws IOException {

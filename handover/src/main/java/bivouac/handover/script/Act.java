@@ -161,7 +161,8 @@ public sealed interface Act {
 
     record Reach(Step.Reach.How how, Whom whom) implements Act {}
 
-    record ReachEvery(Step.Reach.How how, String window) implements Act {}
+    /** @param each a local that can hold each of them */
+    record ReachEvery(Step.Reach.How how, String window, String each) implements Act {}
 
     record Focus(PartOf part) implements Act {}
 

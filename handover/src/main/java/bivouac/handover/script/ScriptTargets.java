@@ -80,7 +80,7 @@ abstract class ScriptTargets extends ScriptWriting {
     boolean reach(Step.Reach.How how, Target target) {
         return act(
                 target instanceof Target.Every(String window)
-                        ? new Act.ReachEvery(how, window)
+                        ? new Act.ReachEvery(how, window, names.passing("each"))
                         : new Act.Reach(how, whom(target)));
     }
 }

@@ -75,7 +75,7 @@ abstract class ScriptWork extends ScriptWindows {
         if (after.isEmpty()) {
             return true;
         }
-        boolean isLast = here.path().filter(at -> at.depth() == 0).isPresent() && !isAsked();
+        boolean isLast = here.path().filter(at -> at.depth() == 0).isPresent() && !isAsked(place);
         return isLast ? false : stop(new Act.Over());
     }
 

@@ -55,7 +55,7 @@ abstract class ScriptWriting {
     record Rest(StepPath from, Script script, Here here) {}
 
     /** A script that is asked before something may close, or be removed, answers. */
-    boolean isAsked() {
+    static boolean isAsked(ScriptPlace place) {
         return place.isAt(FacedWindow.Moment.BEFORE_CLOSING) || place.isAt(Part.RowMoment.BEFORE_REMOVING);
     }
 

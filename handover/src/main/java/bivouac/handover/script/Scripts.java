@@ -5,6 +5,7 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.NamedScript;
 import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.handover.NotHandedOver;
@@ -25,11 +26,16 @@ public final class Scripts extends ScriptWork {
         super(of);
     }
 
+    /** Whether the script at a place answers: a window may close, a row may be removed. */
+    public static boolean answers(ScriptPlace place) {
+        return isAsked(place);
+    }
+
     /** The body of the method. */
     public Block of(Script script) {
         return block(() -> {
             boolean goesOn = steps(script, StepPath.of(0));
-            return goesOn && isAsked() ? stop(new Act.Over()) : goesOn;
+            return goesOn && isAsked(place) ? stop(new Act.Over()) : goesOn;
         });
     }
 

@@ -47,10 +47,11 @@ public final class Values {
         return plain.contains(".") ? plain.replaceAll("0+$", "").replaceAll("\\.$", "") : plain;
     }
 
+    /** Rounded half up to a number of decimals, 0 to 15; zeros at the end are left out. */
     public static String shown(double number, long decimals) {
-        int places = Math.clamp(decimals, 0, 100);
         return new java.math.BigDecimal(Double.toString(number))
-                .setScale(places, java.math.RoundingMode.HALF_UP)
+                .setScale(Math.clamp(decimals, 0, 15), java.math.RoundingMode.HALF_UP)
+                .stripTrailingZeros()
                 .toPlainString();
     }
 
@@ -175,6 +176,10 @@ public final class Values {
         return text.codePointCount(0, text.length());
     }
 
+    public static long size(List<?> items) {
+        return items.size();
+    }
+
     public static long indexOf(String text, String part) {
         int at = text.indexOf(part);
         return at < 0 ? -1 : text.codePointCount(0, at);
@@ -235,6 +240,10 @@ public final class Values {
         String name = fileName(path);
         int dot = name.lastIndexOf('.');
         return dot < 0 ? "" : lower(name.substring(dot + 1));
+    }
+
+    public static long year(LocalDate date) {
+        return date.getYear();
     }
 
     public static long days(LocalDate from, LocalDate to) {

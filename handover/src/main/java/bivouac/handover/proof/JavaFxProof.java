@@ -1,0 +1,104 @@
+package bivouac.handover.proof;
+
+import bivouac.handover.NotHandedOver;
+import java.io.File;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javax.tools.JavaCompiler;
+import javax.tools.ToolProvider;
+
+/** Programs for JavaFX: compiled by the JDK that runs this, and driven without a display. */
+final class JavaFxProof extends Proof {
+
+    private final String javafx;
+
+    /** @param javafx the class path of JavaFX */
+    JavaFxProof(Path project, String javafx) {
+        super(project);
+        this.javafx = javafx;
+    }
+
+    private Path classes() {
+        return project.resolve("target").resolve("proof");
+    }
+
+    @Override
+    Path trails() {
+        return project.resolve("src/test/resources/walkthroughs");
+    }
+
+    @Override
+    Process begin(Path trails, File log) throws IOException {
+        return new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Dglass.platform=Headless",
+                        "-Dprism.order=sw",
+                        "--enable-native-access=ALL-UNNAMED",
+                        "--sun-misc-unsafe-memory-access=allow",
+                        "-cp",
+                        classes() + File.pathSeparator + javafx,
+                        driver(),
+                        trails.toString())
+                .redirectErrorStream(true)
+                .redirectOutput(log)
+                .start();
+    }
+
+    /** The class that drives the program, as the folder of its sources says. */
+    private String driver() throws IOException {
+        try (Stream<Path> all = Files.walk(project.resolve("src/test/java"))) {
+            Path file = all.filter(p -> p.getFileName().toString().equals("Walkthroughs.java"))
+                    .findFirst()
+                    .orElseThrow(
+                            () -> new NotHandedOver(project + " is no written program: it has no Walkthroughs.java."));
+            return file.getParent().getFileName() + ".Walkthroughs";
+        }
+    }
+
+    /** All of it but what needs JUnit. */
+    @Override
+    public Optional<String> compile() throws IOException {
+        JavaCompiler compiler = ToolProvider.getSystemJavaCompiler();
+        if (compiler == null) {
+            throw new NotHandedOver("A program is proven with a JDK; this Java has no compiler.");
+        }
+        List<Path> sources = within(project.resolve("src"), ".java").stream()
+                .filter(p -> !p.getFileName().toString().equals("WalkthroughsTest.java"))
+                .toList();
+        Files.createDirectories(classes());
+        var said = new StringWriter();
+        try (var files = compiler.getStandardFileManager(null, null, null)) {
+            boolean right = compiler.getTask(
+                            said,
+                            files,
+                            null,
+                            List.of(
+                                    "-Xlint:all",
+                                    "-Werror",
+                                    "-proc:none",
+                                    "-cp",
+                                    javafx,
+                                    "-d",
+                                    classes().toString()),
+                            null,
+                            files.getJavaFileObjectsFromPaths(sources))
+                    .call();
+            resources();
+            return right ? Optional.empty() : Optional.of(said.toString().strip());
+        }
+    }
+
+    private void resources() throws IOException {
+        try (Stream<Path> all = Files.list(project.resolve("src/main/resources"))) {
+            for (Path file : all.filter(Files::isRegularFile).toList()) {
+                Files.copy(
+                        file, classes().resolve(file.getFileName()), java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+            }
+        }
+    }
+}

@@ -1,0 +1,295 @@
+package bivouac.handover.python;
+
+import bivouac.design.Step;
+import bivouac.design.Type;
+import bivouac.handover.meaning.Say;
+import bivouac.handover.script.Act;
+import bivouac.handover.script.Asked;
+import bivouac.handover.script.Block;
+import bivouac.handover.script.Handed;
+import bivouac.handover.script.Whom;
+import java.util.Collection;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/** Spells the acts of a script as the body of a method in Python. */
+public final class PyScript {
+
+    private final PyWorld world;
+    private final PyView view;
+    private final PyCalls calls;
+    private final boolean asked;
+    private final boolean repeated;
+    private final Set<String> known;
+    private PyLines out = new PyLines();
+
+    /** @param asked whether it answers: whether a window may close, or a row be removed */
+    public PyScript(PyWorld world, PyView view, boolean asked) {
+        this(world, view, asked, false, Set.of());
+    }
+
+    /**
+     * @param repeated whether it stands in a loop, where a local can have another value before something has ended
+     * @param known the locals that have a value there
+     */
+    private PyScript(PyWorld world, PyView view, boolean asked, boolean repeated, Set<String> known) {
+        this.world = world;
+        this.view = view;
+        this.calls = new PyCalls(world, view);
+        this.asked = asked;
+        this.repeated = repeated;
+        this.known = new LinkedHashSet<>(known);
+    }
+
+    /** The body of the method. */
+    public PyLines write(Block block) {
+        block.acts().forEach(this::write);
+        return out;
+    }
+
+    private PyLines inside(Block block) {
+        return inside(block, List.of());
+    }
+
+    /** @param bound what else has a value there */
+    private PyLines inside(Block block, Collection<String> bound) {
+        var script = new PyScript(world, view, asked, repeated, known);
+        script.known.addAll(bound);
+        return script.write(block);
+    }
+
+    private void write(Act act) {
+        switch (act) {
+            case Act.SetOfApplication(String variable, Say value, Type type) ->
+                out.add(view.app() + "." + world.ofApplication(variable) + " = " + calls.write(value, type));
+            case Act.SetOfWindow(var whom, String window, var what, Say value, Type type) ->
+                out.add(found(whom, window) + calls.expressions().member(what) + " = " + calls.write(value, type));
+            case Act.SetOfEvery(String window, var what, Say value, String each, String held) -> {
+                out.add(held + " = " + calls.expressions().write(value));
+                out.add("for " + each + " in " + every(window) + ":");
+                out.inside(each + calls.expressions().member(what) + " = " + held);
+            }
+            case Act.Let(String local, Say value) -> {
+                known.add(local);
+                out.add(local + " = " + calls.expressions().write(value));
+            }
+            case Act.AddRow(var list, var row) -> out.add(part(list) + ".add(" + row(list, calls.handed(row)) + ")");
+            case Act.ChangeRow(var list, String before, var row) ->
+                out.add(part(list) + ".change(lambda " + before + ": "
+                        + row(list, row.stream().map(c -> column(before, c)).toList()) + ")");
+            case Act.RemoveRows(var list, boolean isAsked) ->
+                out.add(part(list) + ".remove_selected(" + (isAsked ? "" : "unasked=True") + ")");
+            case Act.Choose choose -> choose(choose, "if ");
+            case Act.Repeat(String label, Block block) -> repeat(block);
+            case Act.Again a -> out.add("continue");
+            case Act.Over o -> out.add(asked ? "return True" : "return");
+            case Act.Refuse r -> out.add("return False");
+            case Act.RefuseFurtherUp r -> out.add("raise " + view.desk() + ".stay_open()");
+            case Act.DoScript script -> out.add(calls.script(script));
+            case Act.NotThereYet n -> out.add("# Not there yet.");
+            case Act.Ask(var what) -> out.add(calls.asked(what));
+            case Act.AskForOne(var what, var branch) -> one(calls.asked(what), branch);
+            case Act.AskForAll(var what, var branches) -> all(calls.asked(what), branches);
+            case Act.Open open -> open(open);
+            case Act.OpenInPlace open ->
+                out.add(view.desk() + ".in_place(self, " + calls.ending(open.ending()) + ", lambda: "
+                        + calls.openedInPlace(open) + ")");
+            case Act.CloseMe(var ending) -> out.add("self.close(" + calls.ending(ending) + ")");
+            case Act.Close close -> {
+                String with = close.ending().map(e -> ", " + calls.ending(e)).orElse("");
+                doing(view.desk() + ".close(" + calls.foundOrNone(close.whom()) + with + ")", "not ", close.refused());
+            }
+            case Act.CloseEvery(String window, var refused) ->
+                doing(view.desk() + ".close_every(" + calls.expressions().reached(window) + ")", "not ", refused);
+            case Act.Reach(var how, var whom) ->
+                out.add(view.desk() + "." + method(how) + "(" + calls.foundOrNone(whom) + ")");
+            case Act.ReachEvery(var how, String window, String each) -> {
+                out.add("for " + each + " in " + every(window) + ":");
+                out.inside(view.desk() + "." + method(how) + "(" + each + ")");
+            }
+            case Act.Focus(var part) -> out.add(part(part) + ".focus()");
+            case Act.Try(var trial, String reason) -> {
+                out.add("if " + calls.condition(trial) + "(" + reason + " := why_not(" + calls.attempted(trial)
+                        + ")) is not None:");
+                out.inside("raise " + view.desk() + ".failed(" + PyNames.literal(trial.what()) + ", " + reason + ")");
+            }
+            case Act.TryOr tryOr -> tryOr(tryOr);
+            case Act.Background run -> ended(calls.background(run), run.ended());
+            case Act.StopTask(String task) -> out.add(view.desk() + ".stop_task(" + PyNames.literal(task + " ") + ")");
+            case Act.Holding(String holding, boolean take) -> out.add(calls.holding(holding, take));
+            case Act.Turn turn -> out.add(calls.timer(turn));
+            case Act.Note(var words) -> out.add(view.desk() + ".note(" + calls.words(words) + ")");
+            case Act.KeptValues(var how) ->
+                out.add(view.app() + (how == Step.KeptValues.How.SAVE ? ".save_kept_now()" : ".load_kept()"));
+            case Act.End(var code, var saying, var calledOff) ->
+                doing(
+                        view.desk() + ".end("
+                                + code.map(c -> calls.expressions().write(c)).orElse("None") + ", "
+                                + calls.words(saying) + ")",
+                        "",
+                        calledOff);
+        }
+    }
+
+    private static String method(Step.Reach.How how) {
+        return switch (how) {
+            case BRING_TO_FRONT -> "bring_to_front";
+            case HIDE -> "hide";
+            case SHOW -> "show";
+        };
+    }
+
+    private String every(String window) {
+        return view.desk() + ".every(" + calls.expressions().reached(window) + ")";
+    }
+
+    /** A call, and what is done where its answer, after the sign, is yes. */
+    private void doing(String call, String sign, Optional<Block> then) {
+        if (then.isEmpty()) {
+            out.add(call);
+        } else {
+            out.add("if " + sign + call + ":").inside(inside(then.get()));
+        }
+    }
+
+    /** An <i>if</i> that is all of an <i>else</i> goes on as <i>elif</i>. */
+    private void choose(Act.Choose choose, String begins) {
+        for (int i = 0; i < choose.cases().size(); i++) {
+            Act.Case one = choose.cases().get(i);
+            out.add((i == 0 ? begins : "elif ") + calls.write(one.condition(), Type.YESNO) + ":");
+            out.inside(inside(one.block()));
+        }
+        if (choose.otherwise().isPresent()) {
+            Block otherwise = choose.otherwise().get();
+            if (otherwise.acts().size() == 1 && otherwise.acts().getFirst() instanceof Act.Choose inner) {
+                choose(inner, "elif ");
+            } else {
+                out.add("else:").inside(inside(otherwise));
+            }
+        }
+    }
+
+    private void repeat(Block block) {
+        PyLines lines = new PyScript(world, view, asked, true, known).write(block);
+        if (block.goesOn()) {
+            lines.add("break");
+        }
+        out.add("while True:").inside(lines);
+    }
+
+    // Rows
+
+    private String found(Whom whom, String window) {
+        return calls.expressions().window(whom.whose(), window);
+    }
+
+    private String part(Act.PartOf part) {
+        return found(part.whom(), part.window()) + "."
+                + world.member(part.part().name().expression());
+    }
+
+    private String row(Act.PartOf list, List<String> values) {
+        var columns = ((bivouac.design.Part.ListOfRows) list.part()).columns();
+        return world.types().of(new Type.RowOf(columns)) + "(" + String.join(", ", values) + ")";
+    }
+
+    private String column(String before, Handed column) {
+        return column.value()
+                .map(v -> calls.write(v, column.type()))
+                .orElseGet(() -> before + "." + world.types().column(column.name()));
+    }
+
+    // Answers
+
+    private void open(Act.Open open) {
+        String kept =
+                switch (open.keep()) {
+                    case Act.Keep.Nowhere n -> "";
+                    case Act.Keep.InVariable(String window, String variable) ->
+                        "self." + world.member(variable) + " = ";
+                    case Act.Keep.InLocal(String local) -> local + " = ";
+                };
+        String call = kept + calls.opened(open);
+        open.ended().ifPresentOrElse(e -> ended(call, e), () -> out.add(call + ")"));
+        if (open.keep() instanceof Act.Keep.InLocal(String local)) {
+            known.add(local);
+        }
+    }
+
+    /** A call that is not closed yet, and what is done with how it ends later on. */
+    private void ended(String call, Act.Ended ended) {
+        String function = "when_" + ended.result();
+        PyLines body = new PyScript(world, view, false, repeated, known).write(ended.block());
+        out.add("").add("def " + function + "(" + ended.result() + bound(body) + "):");
+        out.inside(body);
+        out.add("").add(call + ", " + function + ")");
+    }
+
+    /** In a loop, what is read later is bound now: the local can have another value by then. */
+    private String bound(PyLines body) {
+        if (!repeated) {
+            return "";
+        }
+        String text = body.toString();
+        return known.stream()
+                .filter(k ->
+                        Pattern.compile("(?<![.\\w])" + k + "\\b").matcher(text).find())
+                .map(k -> ", " + k + "=" + k)
+                .collect(Collectors.joining());
+    }
+
+    private void one(String call, Asked.Branch branch) {
+        String type = world.reached(branch.outcome(), view.window());
+        if (world.isConstant(branch.outcome())) {
+            out.add("if " + call + " is " + type + ":").inside(inside(branch.block()));
+        } else if (branch.bound().isEmpty()) {
+            out.add("if isinstance(" + call + ", " + type + "):").inside(inside(branch.block()));
+        } else {
+            all(call, List.of(branch));
+        }
+    }
+
+    private void all(String call, List<Asked.Branch> branches) {
+        var cases = new PyLines();
+        for (Asked.Branch branch : branches) {
+            if (!branch.block().isEmpty()) {
+                cases.add("case " + pattern(branch) + ":")
+                        .inside(inside(branch.block(), branch.bound().values()));
+            }
+        }
+        out.add("match " + call + ":").inside(cases);
+    }
+
+    /** What an ending gives, as far as it is read. */
+    private String pattern(Asked.Branch branch) {
+        String type = world.reached(branch.outcome(), view.window());
+        if (world.isConstant(branch.outcome())) {
+            return type;
+        }
+        Map<String, String> bound = branch.bound();
+        return type + "("
+                + (bound.isEmpty()
+                        ? ""
+                        : branch.outcome().gives().stream()
+                                .map(g -> bound.getOrDefault(g.name(), "_"))
+                                .collect(Collectors.joining(", ")))
+                + ")";
+    }
+
+    private void tryOr(Act.TryOr tryOr) {
+        String condition = calls.condition(tryOr.trial());
+        String attempted = "why_not(" + calls.attempted(tryOr.trial()) + ")";
+        String tried =
+                tryOr.reason().map(r -> "(" + r + " := " + attempted + ")").orElse(attempted);
+        out.add("if " + condition + tried + " is not None:")
+                .inside(inside(tryOr.couldNot(), tryOr.reason().stream().toList()));
+        if (!tryOr.then().isEmpty()) {
+            out.add("else:").inside(inside(tryOr.then()));
+        }
+    }
+}

@@ -1,0 +1,40 @@
+package bivouac.handover.tk;
+
+import bivouac.design.Expression;
+import bivouac.design.Script;
+import bivouac.design.Type;
+import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.Say;
+import bivouac.handover.python.PyCalls;
+import bivouac.handover.python.PyExpressions;
+import bivouac.handover.python.PyView;
+import bivouac.handover.python.PyWorld;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * What stands on a class itself, outside its scripts: expressions and texts as they are seen from there.
+ *
+ * @param of the first word of the keys of its texts
+ */
+record TkWriting(PyWorld world, PyView view, Here here, String of) {
+
+    private static final Pattern ROW = Pattern.compile("\\brow\\b");
+
+    Optional<Say> say(Expression expression) {
+        return world.meanings().of(expression, here);
+    }
+
+    String write(Say say, Type wanted) {
+        return new PyExpressions(world, view).write(say, wanted);
+    }
+
+    String text(String key, String text) {
+        return new PyCalls(world, view).words(world.texts().words(of + "." + key, text, here));
+    }
+
+    /** Whether the row itself is read somewhere in it. */
+    static boolean readsRow(Script script) {
+        return ROW.matcher(script.toString()).find();
+    }
+}

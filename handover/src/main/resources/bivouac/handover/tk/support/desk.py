@@ -1,0 +1,964 @@
+"""The rules by which windows live: who waits for whom, what blocks what, how it all ends. No toolkit is in here.
+
+The ids are those of the rules: C2 is the question before closing, W2 a script that waits.
+"""
+
+import enum
+import functools
+import re
+import sys
+from dataclasses import dataclass, fields, is_dataclass
+
+from .values import Fault, shown
+
+
+class Way(enum.Enum):
+    """By which way a window is asked to close (C1)."""
+
+    CLOSE_STEP = "close step"
+    CLOSE_BOX = "close box"
+    ESCAPE = "Escape"
+    OWNER_CLOSING = "owner closing"
+    DEPARTURE = "departure"
+    SESSION_ENDING = "session ending"
+
+
+class Manner(enum.Enum):
+    """How a window is opened (B1, B2)."""
+
+    ALONGSIDE = 0
+    WAITS_FOR_OWNER = 1
+    WAITS_FOR_APPLICATION = 2
+
+
+class Ending:
+    """How a window or a task ended. The class LeaveUnsaved is "leave unsaved", unless WORDS says otherwise."""
+
+    WORDS = ""
+
+    @property
+    def words(self):
+        return self.WORDS or re.sub(r"(?<=.)(?=[A-Z])", " ", type(self).__name__).lower()
+
+    def gives(self):
+        """What it gives, in the order in which the design names it."""
+        return [getattr(self, f.name) for f in fields(self)] if is_dataclass(self) else []
+
+
+class Answer(enum.Enum):
+    """The answers of a message box: each is the name of an ending."""
+
+    @property
+    def words(self):
+        return self.value
+
+    def gives(self):
+        return []
+
+
+@dataclass(frozen=True)
+class Done(Ending):
+    """The system could do it (O7)."""
+
+
+@dataclass(frozen=True)
+class CouldNot(Ending):
+    """The system could not, and says why (O7)."""
+
+    reason: str
+
+
+def why_not(tried):
+    """Why the system could not do something; None where it could (O7)."""
+    return tried.reason if isinstance(tried, CouldNot) else None
+
+
+@dataclass
+class Closing:
+    """Why a window closes: the way out, and the ending that it leads to (C2, C5)."""
+
+    way: Way
+    ending: object
+
+    @property
+    def by(self):
+        return self.way.value
+
+    @property
+    def to(self):
+        return self.ending.words if self.ending is not None else ""
+
+
+class Gone(Exception):
+    """Ends a script whose window has gone, or that the departure lets go (W6, D3). Only the desk catches it."""
+
+
+class Refused(Exception):
+    """Ends a script that says "stay open" somewhere below the one that was asked (C2). Only the desk catches it."""
+
+
+class DeskWindow:
+    """A window as the rules see it. The first half is overridden by the windows of a design, the rest by the frame."""
+
+    ready_made = False
+    cannot_be_taken_away = False
+
+    def __init__(self, desk, name, key=None):
+        self.desk = desk
+        self.called = name
+        self.key = key
+        self.instance = 1
+        self.owner = None
+        self.opener = None
+        self.manner = Manner.ALONGSIDE
+        self.rank = 0
+        self.hidden = False
+
+    # What a design says
+
+    def opened(self):
+        pass
+
+    def brought_back(self):
+        pass
+
+    def may_close(self, closing):
+        """The script before closing; False keeps the window open (C2)."""
+        return True
+
+    def is_unasked(self, way):
+        return False
+
+    def ending_for(self, way):
+        """Where a way out leads (C1); None where it leads nowhere."""
+        raise NotImplementedError
+
+    def after_closing(self, closing):
+        pass
+
+    def refresh(self):
+        """Brings live texts and conditions up to date (P3)."""
+
+    def asks(self):
+        return ""
+
+    # What the frame does
+
+    def show(self):
+        pass
+
+    def to_front(self):
+        pass
+
+    def leave_screen(self):
+        """It is there until its script after closing has run."""
+
+    def gone(self):
+        """It is closed for good."""
+
+    def show_hidden(self, hidden):
+        pass
+
+    @property
+    def title(self):
+        return ""
+
+    def seen_lines(self):
+        return []
+
+    # For scripts
+
+    @property
+    def which(self):
+        return self.called if self.instance <= 1 else f"{self.called} ({self.instance})"
+
+    def needed_owner(self):
+        if self.owner is None:
+            raise Fault("X3", "this window has no owner now")
+        return self.owner
+
+    def needed_opener(self):
+        if self.opener is None:
+            raise Fault("X3", "this window has no opener now")
+        return self.opener
+
+    @property
+    def is_hidden(self):
+        return self.hidden or (self.owner is not None and self.owner.is_hidden)
+
+    def within(self, other):
+        """Whether this is the other one, or owned by it, however far below."""
+        window = self
+        while window is not None:
+            if window is other:
+                return True
+            window = window.owner
+        return False
+
+    def close(self, ending):
+        """The close step of this window's own scripts: goes on only if the request was refused (W6)."""
+        if self.desk.request(self, Way.CLOSE_STEP, ending):
+            raise Gone
+
+    def close_box_used(self):
+        self.leave(Way.CLOSE_BOX)
+
+    def escape_pressed(self):
+        self.leave(Way.ESCAPE)
+
+    def leave(self, way):
+        def script():
+            if self.ending_for(way) is not None:
+                self.desk.request(self, way, lambda: self.ending_for(way))
+
+        self.desk.event(self, script)
+
+
+class _Script:
+    def __init__(self, of):
+        self.of = of
+        self.ended = False
+
+
+class _Wait:
+    def __init__(self, by, window):
+        self.by = by
+        self.window = window
+        self.result = None
+        self.over = False
+        self.let_go = False
+
+
+class _Request:
+    def __init__(self, root, departure):
+        self.root = root
+        self.departure = departure
+        self.asked = {}
+        self.decided = False
+        self.end_after = None
+
+
+class Watcher:
+    """Who watches the application: a test, or nobody."""
+
+    def act(self, what):
+        pass
+
+    def at_rest(self):
+        pass
+
+    def fault(self, fault):
+        pass
+
+
+MOST_SCRIPTS = 10_000
+DEEPEST = 150
+
+
+class Desk:
+    """The running application.
+
+    loop lends waiting and time; work(name, of, body, done) carries tasks out; ended hears the exit code.
+    """
+
+    def __init__(self, loop, work, design, ended):
+        self.loop = loop
+        self.work = work
+        self.design = design
+        self.ended = ended
+        self.watcher = Watcher()
+        self.windows = []
+        self._stack = []
+        self._held = []
+        self._postponed = []
+        self._branches = []
+        self._working = []
+        self._timers = []
+        self._running = False
+        self._replaced = None
+        self._begun = 0
+        self._departed = False
+        self._planned = False
+        self._has_closed = False
+        self._unseen = False
+        self._faulted = False
+        self._code = None
+        self._saying = ""
+
+    # Events (E2)
+
+    def start(self, script):
+        self._unseen = True
+        self._run(None, script)
+
+    def event(self, window, script):
+        """An event of a window: one that it may have is dealt with completely before the next (E2, B3)."""
+        if self._running or self._departed:
+            return  # a change made by a script is no event (P2)
+        if not self.is_at_rest():
+            self._postponed.append(lambda: self.event(window, script))  # a script that waited goes on first (W2)
+        elif window in self.windows and not window.is_hidden and not self.blocked(window):
+            self._run(window, script)
+
+    def session_ends(self):
+        def script():
+            if not any(isinstance(f, _Request) and f.departure for f in self._stack):
+                self._depart(None, Way.SESSION_ENDING)
+
+        self._when_free(None, script)
+
+    def between(self, what):
+        """What is due between events: a day that passes."""
+        self._when_free(None, what)
+
+    def _when_free(self, of, script):
+        if self._departed:
+            return
+        if self._running or not self.is_at_rest() or self.is_working():
+            self._postponed.append(lambda: self._when_free(of, script))
+        else:
+            self._run(of, script)
+
+    def _run(self, of, script):
+        self._begun = 0
+        self._running = True
+        try:
+            self._script(of, script)
+        finally:
+            self._running = False
+        self._rest()
+
+    def _script(self, of, script):
+        """Runs a script of a window, or of the application, to its end (W1)."""
+        frame = _Script(of)
+        self._stack.append(frame)
+        try:
+            self._begun += 1
+            if self._begun > MOST_SCRIPTS or len(self._stack) > DEEPEST:
+                raise Fault("X6", "one event costs too much")
+            script()
+        except (Gone, Refused):
+            pass  # it ended where it was
+        except Exception as fault:  # an uncaught error ends a handler (C2)
+            self._fault(fault)
+        finally:
+            self._stack.remove(frame)
+
+    def _go_on(self):
+        """Before a script goes on: it does not where its window has gone meanwhile (W6)."""
+        for frame in reversed(self._stack):
+            if isinstance(frame, _Script):
+                if frame.ended:
+                    raise Gone
+                return
+
+    def _fault(self, fault):
+        self._faulted = True
+        self.watcher.fault(fault)
+        print(fault, file=sys.stderr)
+
+    def _rest(self):
+        if self._departed:
+            if not self._stack:
+                self.ended(self._exit_code())
+            return
+        if not self.is_at_rest():
+            return
+        last = self.design.departs_with_last and self._has_closed and not self.windows
+        if last and not self._stack and not self._working:
+            self._has_closed = False
+            self._run(None, lambda: self._depart(None, Way.DEPARTURE))  # D1
+            return
+        for window in list(self.windows):
+            self._refresh(window)
+        nothing = all(w.is_hidden for w in self.windows) and not self.is_working() and not self._working
+        if nothing and not self._unseen and not any(isinstance(f, _Request) for f in self._stack):
+            self._fault(Fault("X5", "nothing is to be seen, and the application still runs"))
+        self._unseen = nothing
+        if not self._postponed or self.is_working():
+            self.watcher.at_rest()
+        else:
+            self.loop.later(self._postponed.pop(0))
+
+    def _refresh(self, window):
+        self._running = True
+        try:
+            window.refresh()
+        except Exception as fault:
+            self._fault(fault)
+        finally:
+            self._running = False
+
+    def _exit_code(self):
+        return self._code if self._code is not None else 1 if self._faulted else 0
+
+    def is_at_rest(self):
+        """Whether the last event is dealt with: no script runs, and none is about to go on."""
+        top = self._top_wait()
+        return not self._running and not self._departed and not (top is not None and top.over)
+
+    def _top_wait(self):
+        return next((f for f in reversed(self._stack) if isinstance(f, _Wait)), None)
+
+    def is_working(self):
+        """Whether a task, or the system, is waited for on top of all (W5, O7)."""
+        top = self._top_wait()
+        return top is not None and top.window is None and not top.over
+
+    def _await(self, wait):
+        self._running = False
+        self._rest()
+        self.loop.wait(lambda: wait.over)
+        self._running = True
+        self._stack.remove(wait)
+        if wait.let_go:
+            raise Gone
+        return wait.result
+
+    # Opening (O1 to O9)
+
+    def open(self, opener, owner, window, then=None):
+        """Opens a window that nothing waits for; its ending goes to then, if the opener is there (W3)."""
+        self._begin(opener, owner, window, Manner.ALONGSIDE)
+        if then is not None:
+            self._branches.append((window, opener, then))
+        self._appear(window)
+        self._go_on()
+        return window
+
+    def ask(self, opener, owner, manner, window):
+        """Opens a window, asks, and waits for its ending (W2)."""
+        wait = _Wait(opener, window)
+        self._begin(opener, owner, window, Manner.WAITS_FOR_APPLICATION if owner is None else manner)
+        window.rank = 1 + max((w.rank for w in self.windows if w is not window), default=0)
+        self._stack.append(wait)
+        self._appear(window)
+        return self._await(wait)
+
+    def bring_back(self, kind, key, hand):
+        """The open window of a kind and key, brought back with what it is handed (O3); None if there is none."""
+        window = self.find(kind, key)
+        if window is None or window is self._replaced:
+            return None
+        hand(window)
+        window.hidden = False
+        window.show_hidden(window.is_hidden)
+        window.to_front()
+        self._script(window, window.brought_back)
+        self._go_on()
+        return window
+
+    def _begin(self, opener, owner, window, manner):
+        window.opener = opener
+        window.owner = owner
+        window.manner = manner
+        window.instance = 1 + max((w.instance for w in self.windows if w.called == window.called), default=0)
+        self.windows.append(window)
+
+    def _appear(self, window):
+        asked = window.asks()
+        self._act(("asks " if window.ready_made else "opens ") + window.which + (f": {asked}" if asked else ""))
+        try:
+            window.refresh()
+        except Exception:
+            pass  # told at rest, if it is still so (E2)
+        window.show()
+        self._script(window, window.opened)
+
+    def in_place(self, old, ending, open_other):
+        """Makes room for another window: it opens once this one agrees to close, and before it does (O8)."""
+        if self.request(old, Way.CLOSE_STEP, ending, open_other):
+            raise Gone
+
+    # Reaching other windows (R1 to R3)
+
+    def find(self, kind, key=None):
+        return next((w for w in self.windows if isinstance(w, kind) and (key is None or w.key == key)), None)
+
+    def the(self, kind, key=None):
+        """The one open window of a kind; fault X3 where there is none."""
+        found = [w for w in self.windows if isinstance(w, kind) and (key is None or w.key == key)]
+        if len(found) != 1:
+            raise Fault("X3", "several are open" if found else "it is not open")
+        return found[0]
+
+    def there(self, kept):
+        """A window that a script keeps (O9); fault X3 where it has gone."""
+        if kept not in self.windows:
+            raise Fault("X3", "the window that is kept here is not open")
+        return kept
+
+    def every(self, kind):
+        """All open windows of a kind, the newest first, or by their keys (R2)."""
+        return sorted((w for w in reversed(self.windows) if isinstance(w, kind)), key=_BY_KEY)
+
+    def is_open(self, what):
+        if isinstance(what, type):
+            return self.find(what) is not None
+        return what in self.windows
+
+    def bring_to_front(self, window):
+        if window in self.windows:
+            window.to_front()
+
+    def hide(self, window):
+        """Off the screen, with what it owns (C9)."""
+        if window not in self.windows:
+            return
+        if any(w.manner != Manner.ALONGSIDE and w.within(window) for w in self.windows):
+            raise Fault("X9", f"{window.which} is waited for, or owns one that is, and cannot be hidden")
+        window.hidden = True
+        self._show_hidden(window)
+
+    def show(self, window):
+        if window in self.windows:
+            window.hidden = False
+            self._show_hidden(window)
+
+    def _show_hidden(self, top):
+        for window in self.windows:
+            if window.within(top):
+                window.show_hidden(window.is_hidden)
+
+    # Blocking (B1 to B6)
+
+    def blocked(self, window):
+        """Follows from who waits for whom, at every moment (B4)."""
+        if self.is_working():
+            return True  # B3
+        above = []
+        for frame in reversed(self._stack):
+            if isinstance(frame, _Script):
+                if frame.of is window and not frame.ended and window is not None:
+                    return True  # B5
+            elif isinstance(frame, _Request):
+                reached = frame.departure or window.within(frame.root)
+                if not frame.decided and reached and not any(window.within(w) for w in above):
+                    return True  # B6
+            elif frame.window is not None and not frame.let_go:
+                above.append(frame.window)
+        return any(w is not window and _blocks(w, window) for w in self.windows)  # B1
+
+    # Closing (C1 to C6)
+
+    def close(self, window, ending=None):
+        """The close step for another window; answers whether it closed (W6)."""
+        if window is None or window not in self.windows:
+            closed = True
+        else:
+            closed = self.request(window, Way.CLOSE_STEP, ending or (lambda: window.ending_for(Way.CLOSE_STEP)))
+        self._go_on()
+        return closed
+
+    def close_every(self, kind):
+        """One after the other; the first that refuses ends it (R2)."""
+        for window in self.every(kind):
+            if window in self.windows:
+                ending = functools.partial(window.ending_for, Way.CLOSE_STEP)
+                if not self.request(window, Way.CLOSE_STEP, ending):
+                    self._go_on()
+                    return False
+        self._go_on()
+        return True
+
+    def request(self, window, way, ending, before=None):
+        """Asks a window, and what it owns, to close; answers whether it did."""
+        if window.called == self.design.departs_with:
+            return self._depart(window, way)
+        if self._already_asked(window):
+            return False
+        request = _Request(window, False)
+        self._stack.append(request)
+        deliveries = []
+        try:
+            if not self._ask(request, window, way, ending):
+                return False
+            endings = self._endings(request, window, ending)
+            request.decided = True
+            if before is not None:
+                self._replaced = window
+                before()
+                self._replaced = None
+            self._leave(window, request, endings, deliveries)
+        except Fault as fault:
+            self._fault(fault)  # what cannot be asked is not lost (C2)
+            return False
+        finally:
+            self._stack.remove(request)
+        if request.end_after is not None:
+            request.end_after()
+        for deliver in deliveries:
+            deliver()
+        return True
+
+    def answer(self, ready_made, ending):
+        """An answer of a message box, file dialog or picker: it is asked nothing, and ends (C7, C8)."""
+
+        def script():
+            request = _Request(ready_made, False)
+            request.decided = True
+            deliveries = []
+            self._leave(ready_made, request, {ready_made: ending()}, deliveries)
+            for deliver in deliveries:
+                deliver()
+
+        self.event(ready_made, script)
+
+    def stay_open(self):
+        """Said by a script that does it for another one: the request that asks is refused (C2)."""
+        return Refused()
+
+    def _ask(self, request, window, way, ending):
+        if self._already_asked(window) or self._holds_what_cannot_be_taken_away(window):
+            return False  # C3
+        closing = Closing(way, _name_of(ending))
+        request.asked[window] = closing
+        unasked = way != Way.CLOSE_STEP and window.is_unasked(way)
+        if not unasked and not self._may_close(window, closing):
+            return False
+        while (owned := self._next_to_ask(request, window)) is not None:
+            if not self._ask(request, owned, Way.OWNER_CLOSING, functools.partial(owned.ending_for, Way.OWNER_CLOSING)):
+                return False  # C4
+        return True
+
+    def _may_close(self, window, closing):
+        may = []
+        self._script(window, lambda: may.append(window.may_close(closing)))
+        return bool(may and may[0])
+
+    def _already_asked(self, window):
+        return any(isinstance(f, _Request) and not f.decided and window in f.asked for f in self._stack)
+
+    def _holds_what_cannot_be_taken_away(self, window):
+        return any((w is window or w.owner is window) and w.cannot_be_taken_away for w in self.windows)
+
+    def _next_to_ask(self, request, owner):
+        for window in self._in_order(owner):
+            if window not in request.asked and (not window.ready_made or window.cannot_be_taken_away):  # C7
+                return window
+        return None
+
+    def _in_order(self, owner):
+        """What a window owns, or what has no owner: the last in the design first, then by key, then the newest (D2)."""
+        owned = sorted((w for w in reversed(self.windows) if w.owner is owner), key=_BY_KEY)
+        return sorted(owned, key=self._place)
+
+    def _place(self, window):
+        first = self.design.asked_first
+        if window.called in first:
+            return first.index(window.called) - len(first)
+        return len(self.design.window_names) - self.design.window_names.index(window.called)
+
+    def _endings(self, request, window, ending):
+        """What each gives to those whom it reaches, before anything closes (C6)."""
+        endings = {}
+        for asked, closing in request.asked.items():
+            of = ending if asked is window else functools.partial(asked.ending_for, closing.way)
+            endings[asked] = of() if self._reaches_someone(asked) else _name_of(of)
+        return endings
+
+    def _reaches_someone(self, window):
+        waits = any(isinstance(f, _Wait) and f.window is window and not f.let_go for f in self._stack)
+        return waits or any(w is window and self._is_there(opener) for w, opener, _ in self._branches)
+
+    def _is_there(self, opener):
+        return opener is None or opener in self.windows
+
+    def _leave(self, window, request, endings, deliveries):
+        """Owned windows first, each leaves the screen, runs its script, gives back what it holds, and is gone (C5)."""
+        while owned := self._in_order(window):
+            self._leave(owned[0], request, endings, deliveries)
+        closing = request.asked.get(window) or Closing(Way.OWNER_CLOSING, None)
+        if window in endings:
+            ending = endings[window]
+        else:
+            way = closing.way if request.departure else Way.OWNER_CLOSING
+            ending = _name_of(functools.partial(window.ending_for, way))
+        reaches = not request.departure and self._reaches_someone(window)
+        window.hidden = True
+        window.leave_screen()
+        said = f"ends {window.which}" + (f" {ending.words}" if ending is not None else "")
+        given = ending.gives() if reaches and ending is not None else []
+        self._act(said + (f" with {shown(given)}" if given else ""))
+        if not window.ready_made:
+            self._script(window, lambda: window.after_closing(Closing(closing.way, ending)))
+        self._give_back_all_of(window)
+        self._gone(window)
+        if not request.departure:
+            self._deliver(window, ending, deliveries)
+
+    def _gone(self, window):
+        self.windows.remove(window)
+        self._has_closed = True
+        for frame in self._stack:
+            if isinstance(frame, _Script) and frame.of is window:
+                frame.ended = True
+            elif isinstance(frame, _Wait) and frame.by is window:
+                frame.let_go = frame.over = True  # W6
+        for timer in [t for t in self._timers if t[0] is window]:
+            timer[4]()
+            self._timers.remove(timer)
+        for work in [w for w in self._working if w[1] is window]:
+            self._working.remove(work)  # W5
+        window.gone()
+        for other in self.windows:
+            other.owner = None if other.owner is window else other.owner
+            other.opener = None if other.opener is window else other.opener
+
+    def _deliver(self, window, ending, deliveries):
+        """An ending reaches who waits for it; the scripts go on when this event is done (C6, W2, W3)."""
+        for frame in self._stack:
+            if isinstance(frame, _Wait) and frame.window is window and not frame.let_go:
+                frame.result = ending
+                frame.over = True
+        for branch in [b for b in self._branches if b[0] is window]:
+            self._branches.remove(branch)
+            deliveries.append(functools.partial(self._branch, branch[1], branch[2], ending))
+
+    def _branch(self, opener, then, ending):
+        if self._is_there(opener):
+            self._script(opener, lambda: then(ending))
+
+    # Departure (D1 to D6)
+
+    def end(self, code, saying):
+        """The step "end the application"; goes on where it is put off, and answers True where it was called off."""
+        undecided = next((f for f in reversed(self._stack) if isinstance(f, _Request) and not f.decided), None)
+        if self._planned or undecided is not None and undecided.departure:
+            self._say(code, saying)  # a later word on it is the last (D6)
+            return False
+        if undecided is not None:
+            undecided.end_after = lambda: self.end(code, saying)  # W6
+            return False
+        before = self._code, self._saying
+        self._say(code, saying)
+        if self._depart(None, Way.DEPARTURE):
+            raise Gone
+        self._code, self._saying = before
+        return True
+
+    def _say(self, code, saying):
+        self._code = self._code if code is None else code
+        self._saying = saying or self._saying
+
+    def _depart(self, first, way):
+        already = any(isinstance(f, _Request) and f.departure for f in self._stack)
+        if self._departed or already or first is not None and self._already_asked(first):
+            return False
+        request = _Request(first, True)
+        self._stack.append(request)
+        try:
+            if not self._ask_all(request, first, way):
+                return False
+            request.decided = True
+            self._let_all_go()
+            self._leave_all(request)
+            self._planned = True
+            self.design.plan()  # D4
+            self._leave_all(request)
+            self._give_back_all_of(None)  # D5
+            if self.design.save_kept():
+                self._act("saves kept values")  # D6
+            code = self._exit_code()
+            self._act(f"ends with code {code}" + (f", saying {self._saying}" if self._saying else ""))
+            if self._saying:
+                print(self._saying, file=sys.stderr)
+            self._departed = True
+        finally:
+            self._stack.remove(request)
+        for frame in self._stack:
+            if isinstance(frame, _Wait):
+                frame.let_go = frame.over = True
+        return True
+
+    def _ask_all(self, request, first, way):
+        """Those that the design names first, then the window that asked for it, then the others (D2)."""
+        for_others = way if way == Way.SESSION_ENDING else Way.DEPARTURE
+        while True:
+            window = self._next_to_ask(request, None)
+            listed = window is not None and window.called in self.design.asked_first
+            if not listed and first is not None and first in self.windows and first not in request.asked:
+                window = first
+            if window is None:
+                return True
+            by = way if window is first else for_others
+            if not self._ask(request, window, by, functools.partial(window.ending_for, by)):
+                return False
+
+    def _let_all_go(self):
+        """All scripts and background tasks are let go, without fault (D3)."""
+        for frame in self._stack:
+            if isinstance(frame, _Wait):
+                frame.let_go = True
+            elif isinstance(frame, _Script):
+                frame.ended = True
+            else:
+                frame.decided = True
+        self._branches.clear()
+        self._working.clear()
+
+    def _leave_all(self, request):
+        first = request.root
+        while roots := self._in_order(None):
+            listed = roots[0].called in self.design.asked_first
+            ask_first = not listed and first is not None and first in self.windows
+            self._leave(first if ask_first else roots[0], request, {}, [])
+
+    def step(self, step):
+        """A step of the departure plan: a fault in it does not prevent the steps after it (D4)."""
+        self._script(None, step)
+
+    # Tasks (W5) and what the system may fail to do (O7, H2)
+
+    def run(self, of, task, takes, body):
+        """Runs a task and waits for how it ends."""
+        self._act(f"runs {task}" + (f" with {shown(takes)}" if takes else ""))
+        return self.attempt(of, task, body)
+
+    def attempt(self, of, what, body):
+        """The system is asked for something that it may fail to do (O7)."""
+        wait = _Wait(of, None)
+        self._stack.append(wait)
+
+        def done(result):
+            wait.result = result
+            wait.over = True
+
+        self.work(what, of, body, done)
+        return self._await(wait)
+
+    def background(self, of, step, task, takes, body, then):
+        """Runs a task in the background; then is done when it ends, if its window is there then."""
+        if any(s == step and w is of for s, w in self._working):
+            raise Fault("X8", f"“{task}” of this step still runs")
+        self._act(f"runs {task}" + (f" with {shown(takes)}" if takes else ""))
+        mine = (step, of)
+        self._working.append(mine)
+
+        def done(result):
+            def script():
+                if any(w is mine for w in self._working):
+                    self._working.remove(mine)
+                    then(result)
+
+            self._when_free(of, script)
+
+        self.work(task, of, body, done)
+
+    def stop_task(self, step):
+        """The background runs of a task are let go; their ends come to nobody (W5)."""
+        self._working = [w for w in self._working if not w[0].startswith(step)]
+
+    def failed(self, what, reason):
+        """Where the design says nothing of what then: fault X1."""
+        return Fault("X1", f"{what} failed: {reason}")
+
+    # Holdings (H1, H2)
+
+    def take(self, of, holding, give_back):
+        """Takes a holding for a window, or for the application where of is None (H1)."""
+        if any(w is of and h == holding for h, w, _ in self._held):
+            raise Fault("X4", f"{holding} is held already")
+        self._held.append((holding, of, give_back))
+        self._act(f"takes {holding}")
+
+    def give_back(self, of, holding):
+        self._give_back(self._the_held(of, holding))
+
+    def given_back(self, of, holding):
+        """It has been given back already (H2)."""
+        self._held.remove(self._the_held(of, holding))
+        self._act(f"gives back {holding}")
+
+    def lose(self, of, holding):
+        """It could not be given back, and is held no more (H2)."""
+        self._held.remove(self._the_held(of, holding))
+
+    def _the_held(self, of, holding):
+        for one in reversed(self._held):
+            if one[0] == holding and one[1] is of:
+                return one
+        raise Fault("X4", f"{holding} is not held")
+
+    def _give_back_all_of(self, of):
+        for one in reversed([h for h in self._held if h[1] is of]):
+            self._give_back(one)
+
+    def _give_back(self, one):
+        self._held.remove(one)
+        try:
+            one[2]()
+        except Exception as fault:
+            self._fault(fault)  # the rest are given back all the same (H2)
+        self._act(f"gives back {one[0]}")
+
+    # Timers (V4)
+
+    def start_timer(self, of, name, seconds, once, fires):
+        """Turns a timer on, or on anew."""
+        if not seconds > 0:
+            raise Fault("X3", f"the timer {name} has no length")
+        self.stop_timer(of, name)
+        stop = self.loop.every(seconds, lambda: self.timer_fires(of, name))
+        self._timers.append((of, name, once, fires, stop))
+
+    def stop_timer(self, of, name):
+        for timer in [t for t in self._timers if t[0] is of and t[1] == name]:
+            timer[4]()
+            self._timers.remove(timer)
+
+    def timer_fires(self, of, name):
+        """A timer's time has come; it does its script between events, also for a blocked window."""
+
+        def script():
+            for timer in [t for t in self._timers if t[0] is of and t[1] == name]:
+                if timer[2]:
+                    self.stop_timer(of, name)
+                timer[3]()
+
+        self._when_free(of, script)
+
+    # What is seen
+
+    def note(self, text):
+        self._act(f"notes {text}")
+
+    def link_followed(self, address):
+        self._act(f"follows {address}")
+
+    def kept_saved(self):
+        self._act("saves kept values")
+
+    def _act(self, what):
+        self.watcher.act(what)
+
+
+def _blocks(waited, window):
+    if waited.manner == Manner.ALONGSIDE:
+        return False  # B2
+    if waited.manner == Manner.WAITS_FOR_OWNER:
+        return waited.within(window)
+    return not window.within(waited) and not _is_under_later(window, waited)
+
+
+def _is_under_later(window, waited):
+    while window is not None:
+        if window.manner != Manner.ALONGSIDE and window.rank > waited.rank:
+            return True
+        window = window.owner
+    return False
+
+
+def _name_of(ending):
+    """The ending that a request leads to; its values may not be there yet."""
+    try:
+        return ending()
+    except Exception:
+        return None
+
+
+@functools.cmp_to_key
+def _BY_KEY(a, b):
+    if a.key is None or b.key is None:
+        return 0
+    return (a.key > b.key) - (a.key < b.key)

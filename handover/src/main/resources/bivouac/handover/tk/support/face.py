@@ -1,0 +1,117 @@
+"""A window with parts: how they are laid out, and which keys lead to them."""
+
+import tkinter as tk
+from pathlib import Path
+from tkinter import ttk
+
+from .parts import MenuCommand, RowList, TextArea
+from .texts import access_key, plain
+from .window import Window
+
+_KEYS = {"Delete": "Delete", "Insert": "Insert", "Enter": "Return", "Plus": "plus", "Minus": "minus"}
+
+
+class Face(Window):
+    pictures = Path(".")  # where the files of pictures are
+
+    def __init__(self, desk, name, key=None):
+        super().__init__(desk, name, key)
+        self.parts = {}
+        self.default_button = None
+        self._laid_out = []
+        self.top.bind("<Return>", self._enter)
+
+    def _enter(self, event):
+        """Enter presses the default button, but not where it begins a line."""
+        if self.default_button is not None and not isinstance(event.widget, tk.Text):
+            self.default_button.press()
+
+    # Keys
+
+    def first_field(self):
+        usable = (p for p in self._laid_out if p.enabled and p.visible and p.takes_focus)
+        return next((p.widget for p in usable), None)
+
+    def shortcut(self, keys, press):
+        """Keys as Ctrl+Shift+S."""
+        *modifiers, key = keys.split("+")
+        key = _KEYS.get(key, key)
+        if len(key) == 1:
+            key = key.upper() if "Shift" in modifiers else key.lower()
+        words = [{"Ctrl": "Control"}.get(m, m) for m in modifiers]
+        self.top.bind(f"<{'-'.join([*words, f'KeyPress-{key}'])}>", lambda event: press() or "break")
+
+    # Laying out
+
+    def add_menus(self, *menus):
+        """Each menu with its marked text and its commands; None stands for a line."""
+        bar = tk.Menu(self.top, tearoff=False)
+        for marked, commands in menus:
+            menu = tk.Menu(bar, tearoff=False)
+            bar.add_cascade(label=plain(marked), underline=access_key(marked), menu=menu)
+            self._fill(menu, commands)
+        self.top.configure(menu=bar)
+
+    @staticmethod
+    def _fill(menu, commands):
+        def build():
+            menu.delete(0, "end")
+            for command in commands:
+                if command is None:
+                    menu.add_separator()
+                elif command.visible:
+                    command.put_into(menu)
+
+        build()
+        for command in commands:
+            if isinstance(command, MenuCommand):
+                command.menu = build
+
+    def add_row(self, *parts):
+        self._line(self.body, parts)
+
+    def add_group(self, title, *rows):
+        frame = ttk.Labelframe(self.body, text=title, padding=8)
+        frame.pack(fill="x", pady=4)
+        for parts in rows:
+            self._line(frame, parts)
+
+    def _line(self, into, parts):
+        tall = any(isinstance(p, (RowList, TextArea)) for p in parts)
+        line = ttk.Frame(into)
+        line.pack(fill="both" if tall else "x", expand=tall, pady=4)
+        line.rowconfigure(0, weight=1)
+        for at, part in enumerate(parts):
+            if part.label:
+                self._label(line, part, 2 * at)
+            grows = bool(part.label) or isinstance(part, (RowList, TextArea))
+            line.columnconfigure(2 * at + 1, weight=1 if grows else 0)
+            sticky = "nsew" if tall and grows else "ew" if grows else "w"
+            part.widget.grid(in_=line, row=0, column=2 * at + 1, sticky=sticky, padx=(0, 8))
+            part.widget.lift()  # the tab key follows the order in which they are laid out
+            self._laid_out.append(part)
+            if not part.visible:
+                part.show_visible()
+
+    def _label(self, line, part, column):
+        """A field behind its label, whose access key leads to it."""
+        at = access_key(part.label)
+        text = plain(part.label)
+        part.label_widget = ttk.Label(line, text=text, underline=at, width=max(12, len(text)))
+        part.label_widget.grid(row=0, column=column, sticky="nw" if isinstance(part, (RowList, TextArea)) else "w")
+        if at >= 0:
+            self.access("", text[at], part.focus)
+
+    # For those who drive and compare
+
+    def part(self, name):
+        """A part by its name."""
+        return self.parts[name]
+
+    def seen_lines(self):
+        return [
+            f"{name}: {part.content()}"
+            + ("" if part.enabled else " [disabled]")
+            + ("" if part.visible else " [invisible]")
+            for name, part in self.parts.items()
+        ]

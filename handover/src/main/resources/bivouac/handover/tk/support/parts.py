@@ -1,0 +1,684 @@
+"""The parts of windows (P1, P2). What a person changes is an event; what a script sets is none."""
+
+import dataclasses
+import itertools
+import tkinter as tk
+from tkinter import ttk
+
+from .texts import access_key, plain
+from .values import Fault, date, is_date, is_number, is_whole, number, shown, whole
+
+_styles = itertools.count(1)
+
+
+def _nothing():
+    pass
+
+
+class Part:
+    """A part has the name that the design gives it; tests find it by that."""
+
+    takes_focus = True
+
+    def __init__(self, window, name, widget=None, label=""):
+        self.window = window
+        self.name = name
+        self.widget = widget
+        self.label = label
+        self._script = _nothing
+        self._enabled = True
+        self._visible = True
+        self._read_only = False
+        self._font = ""
+        self._colour = ""
+        self._style = None
+        window.parts[name] = self
+
+    def on(self, script):
+        """What is done when it is pressed, chosen, changed, followed, or a row of it selected."""
+        self._script = script
+
+    def happens(self, script=None):
+        self.window.desk.event(self.window, script or self._script)
+
+    def focus(self):
+        self.widget.focus_set()
+
+    # What can be seen
+
+    @property
+    def enabled(self):
+        return self._enabled
+
+    @enabled.setter
+    def enabled(self, yes):
+        self._enabled = yes
+        self.apply()
+
+    @property
+    def visible(self):
+        return self._visible
+
+    @visible.setter
+    def visible(self, yes):
+        if yes != self._visible:
+            self._visible = yes
+            self.show_visible()
+
+    @property
+    def read_only(self):
+        return self._read_only
+
+    @read_only.setter
+    def read_only(self, yes):
+        """A read-only part takes no change from a person; scripts change it."""
+        self._read_only = yes
+        self.apply()
+
+    @property
+    def font(self):
+        return self._font
+
+    @font.setter
+    def font(self, font):
+        """A font as pickers give it: a family and a size."""
+        self._font = font
+        family, _, size = font.rpartition(" ")
+        self._look(font=(family, int(size)) if size.isdigit() else "TkDefaultFont")
+
+    @property
+    def colour(self):
+        return self._colour
+
+    @colour.setter
+    def colour(self, colour):
+        self._colour = colour
+        self._look(foreground=colour)
+
+    def _look(self, **options):
+        try:
+            self.widget.configure(**options)
+        except tk.TclError:  # this one is styled, and not configured
+            kind = self.widget.winfo_class()
+            self._style = self._style or f"Own{next(_styles)}.{kind}"
+            ttk.Style(self.widget).configure(self._style, **options)
+            self.widget.configure(style=self._style)
+
+    def apply(self):
+        """Shows whether it is enabled and can be changed."""
+        self.widget.configure(state="normal" if self._enabled and not self._read_only else "disabled")
+
+    def show_visible(self):
+        for widget in (self.widget, getattr(self, "label_widget", None)):
+            if widget is not None and self._visible:
+                widget.grid()
+            elif widget is not None:
+                widget.grid_remove()
+
+    def content(self):
+        """What it shows, for those who compare."""
+        raise NotImplementedError
+
+
+class Caption(Part):
+    takes_focus = False
+
+    def __init__(self, window, name, text="", size="normal"):
+        super().__init__(window, name, ttk.Label(window.body, text=text, justify="left", wraplength=560))
+        points = {"small": 8, "large": 13, "title": 17}.get(size)
+        if points:
+            self.widget.configure(font=("TkDefaultFont", points))
+
+    @property
+    def text(self):
+        return str(self.widget.cget("text"))
+
+    @text.setter
+    def text(self, text):
+        self.widget.configure(text=text)
+
+    def content(self):
+        return self.text
+
+    def apply(self):
+        self.widget.configure(state="normal" if self._enabled else "disabled")
+
+
+class Link(Caption):
+    """A text that is pressed by mouse, or by Enter."""
+
+    takes_focus = True
+
+    def __init__(self, window, name, text=""):
+        super().__init__(window, name, text)
+        self.widget.configure(foreground="#1a56b0", cursor="hand2", takefocus=True)
+        for sequence in ("<ButtonRelease-1>", "<Return>", "<space>"):
+            self.widget.bind(sequence, lambda event: self.press() or "break")
+
+    def press(self):
+        if self._enabled and not self._read_only:
+            self.happens()
+
+
+class Picture(Part):
+    """A picture's file, beside the program; what cannot be read shows nothing."""
+
+    takes_focus = False
+
+    def __init__(self, window, name, file=""):
+        super().__init__(window, name, ttk.Label(window.body))
+        self._file = ""
+        self.file = file
+
+    @property
+    def file(self):
+        return self._file
+
+    @file.setter
+    def file(self, file):
+        if file == self._file:
+            return
+        self._file = file
+        try:
+            self._image = tk.PhotoImage(master=self.widget, file=self.window.pictures / file) if file else None
+        except tk.TclError:
+            self._image = None
+        self.widget.configure(image=self._image or "")
+
+    def content(self):
+        return self._file
+
+
+class Button(Part):
+    """marked holds & before the letter that is its access key."""
+
+    def __init__(self, window, name, marked="", is_default=False):
+        super().__init__(window, name, ttk.Button(window.body, command=self.happens))
+        self._marked = None
+        self._key = ""
+        self.text = marked
+        if is_default:
+            self.widget.configure(default="active")
+            window.default_button = self
+
+    @property
+    def text(self):
+        return self._marked
+
+    @text.setter
+    def text(self, marked):
+        if marked == self._marked:
+            return
+        self._marked = marked
+        at = access_key(marked)
+        self.widget.configure(text=plain(marked), underline=at)
+        self._key = self.window.access(self._key, plain(marked)[at] if at >= 0 else "", self.press)
+
+    def press(self):
+        """As a person does: nothing happens where it is disabled."""
+        self.widget.invoke()
+
+    def content(self):
+        return plain(self._marked)
+
+
+class TickBox(Button):
+    def __init__(self, window, name, marked="", ticked=False):
+        self._value = tk.BooleanVar(window.top, ticked)
+        Part.__init__(self, window, name, ttk.Checkbutton(window.body, variable=self._value, command=self.happens))
+        self._marked = None
+        self._key = ""
+        self.text = marked
+
+    @property
+    def ticked(self):
+        return self._value.get()
+
+    @ticked.setter
+    def ticked(self, yes):
+        self._value.set(yes)
+
+    def content(self):
+        return plain(self._marked) + (" [ticked]" if self.ticked else "")
+
+
+class TextField(Part):
+    """A text that a person can change; typing over a selection is two changes to Tk, and one event here.
+
+    What was typed is looked at once the widget has done all of it: by a tag behind its class.
+    """
+
+    TYPED = "<<Typed>>"
+
+    def __init__(self, window, name, label="", longest=None, hidden=False):
+        super().__init__(window, name, ttk.Entry(window.body, show="•" if hidden else ""), label)
+        self._longest = longest
+        self._listen()
+        if longest is not None:
+            fits = (self.widget.register(lambda text: len(text) <= longest), "%P")
+            self.widget.configure(validate="key", validatecommand=fits)
+            self.widget.bind("<<Paste>>", self._paste)
+
+    def _listen(self):
+        self._seen = ""
+        after = f"After{self.widget}"
+        path, kind, *others = self.widget.bindtags()
+        self.widget.bindtags((path, kind, after, *others))
+        for sequence in ("<KeyPress>", "<<Cut>>", "<<Paste>>", "<<PasteSelection>>", "<<Undo>>", "<<Redo>>", self.TYPED):
+            self.widget.bind_class(after, sequence, self._look_at_text)
+
+    def _look_at_text(self, event):
+        if self.text != self._seen:
+            self._seen = self.text
+            self.happens()
+
+    def _paste(self, event):
+        """What is pasted is cut to the room that is left (P4)."""
+        if not self._can_be_typed_in():
+            return "break"
+        if self.widget.selection_present():
+            self.widget.delete("sel.first", "sel.last")
+        room = self._longest - len(self.text)
+        self.widget.insert("insert", self.widget.clipboard_get()[: max(0, room)])
+        return None if self._look_at_text(event) else "break"
+
+    def _can_be_typed_in(self):
+        return self._enabled and not self._read_only
+
+    @property
+    def text(self):
+        return self.widget.get()
+
+    @text.setter
+    def text(self, text):
+        text = text if self._longest is None else text[: self._longest]
+        if text == self.text:
+            self._seen = text
+            return
+        self.widget.configure(state="normal")
+        self._put(text)
+        self._seen = text
+        self.apply()
+
+    def _put(self, text):
+        self.widget.delete(0, "end")
+        self.widget.insert(0, text)
+
+    typed = text
+
+    def type(self, text):
+        """As a person does: all is selected, and typed over."""
+        if not self._can_be_typed_in():
+            raise RuntimeError("nothing can be typed here")
+        self._put("")
+        for letter in text:
+            self.widget.insert("end", letter)
+        self.widget.event_generate(self.TYPED)
+
+    def apply(self):
+        self.widget.configure(state="disabled" if not self._enabled else "readonly" if self._read_only else "normal")
+
+    def content(self):
+        return self.text
+
+
+class TextArea(TextField):
+    """A text of several lines."""
+
+    def __init__(self, window, name, label="", longest=None):
+        Part.__init__(self, window, name, tk.Text(window.body, height=5, width=40, undo=True, wrap="word"), label)
+        self._longest = longest
+        self._listen()
+
+    @property
+    def text(self):
+        return self.widget.get("1.0", "end-1c")
+
+    @text.setter
+    def text(self, text):
+        TextField.text.fset(self, text)
+
+    typed = text
+
+    def _put(self, text):
+        self.widget.delete("1.0", "end")
+        self.widget.insert("1.0", text)
+
+    def _look_at_text(self, event):
+        if self._longest is not None and len(self.text) > self._longest:
+            self.widget.delete(f"1.0+{self._longest}c", "end")
+        super()._look_at_text(event)
+
+    def type(self, text):
+        if not self._can_be_typed_in():
+            raise RuntimeError("nothing can be typed here")
+        self._put(text)
+        self.widget.event_generate(self.TYPED)
+
+    def apply(self):
+        self.widget.configure(state="normal" if self._can_be_typed_in() else "disabled")
+
+
+class ValueField(TextField):
+    """A field for a number or a date. It may hold a text that is none, since people type (P4)."""
+
+    def __init__(self, window, name, label=""):
+        super().__init__(window, name, label)
+
+    def is_one(self, text):
+        raise NotImplementedError
+
+    def read(self, text):
+        raise NotImplementedError
+
+    @property
+    def value(self):
+        """What it holds; fault X3 where that is none."""
+        if not self.given:
+            raise Fault("X3", f"“{self.text}” is no value")
+        return self.read(self.text)
+
+    @value.setter
+    def value(self, value):
+        self.text = shown(value)
+
+    @property
+    def given(self):
+        return self.is_one(self.text)
+
+
+class WholeField(ValueField):
+    def is_one(self, text):
+        return is_whole(text)
+
+    def read(self, text):
+        return whole(text)
+
+
+class NumberField(ValueField):
+    def is_one(self, text):
+        return is_number(text)
+
+    def read(self, text):
+        return number(text)
+
+
+class DateField(ValueField):
+    def is_one(self, text):
+        return is_date(text)
+
+    def read(self, text):
+        return date(text)
+
+
+class Choice(Part):
+    """One of a few texts, or none (P4)."""
+
+    def __init__(self, window, name, items, first="", label=""):
+        super().__init__(window, name, ttk.Combobox(window.body, values=items, state="readonly"), label)
+        self._items = items
+        self._item = None
+        if first in items:
+            self._item = first
+            self.widget.set(first)
+        self.widget.bind("<<ComboboxSelected>>", self._look_at_item)
+
+    def _look_at_item(self, event):
+        if self.widget.get() != self._item:
+            self._item = self.widget.get()
+            self.happens()
+
+    @property
+    def chosen(self):
+        """What is chosen; fault X3 where nothing is."""
+        if self._item is None:
+            raise Fault("X3", "nothing is chosen")
+        return self._item
+
+    @chosen.setter
+    def chosen(self, item):
+        if item and item not in self._items:
+            raise Fault("X3", f"“{item}” is no item")
+        self._item = item or None
+        self.widget.set(item)
+
+    @property
+    def any_chosen(self):
+        return self._item is not None
+
+    def choose(self, item):
+        """As a person does."""
+        self.widget.set(item)
+        self.widget.event_generate("<<ComboboxSelected>>")
+
+    def apply(self):
+        self.widget.configure(state="readonly" if self._enabled and not self._read_only else "disabled")
+
+    def content(self):
+        return self._item or ""
+
+
+class MenuCommand(Part):
+    """A command in a menu. Tk cannot hide one, so its menu is built anew when it is hidden or shown."""
+
+    def __init__(self, window, name, marked="", shortcut="", ticking=False):
+        super().__init__(window, name)
+        self.shortcut = shortcut
+        self.menu = None
+        self._marked = marked
+        self._value = tk.BooleanVar(window.top, False) if ticking else None
+        if shortcut:
+            window.shortcut(shortcut, self.press)
+
+    @property
+    def text(self):
+        return self._marked
+
+    @text.setter
+    def text(self, marked):
+        if marked != self._marked:
+            self._marked = marked
+            self.apply()
+
+    @property
+    def ticked(self):
+        return self._value.get()
+
+    @ticked.setter
+    def ticked(self, yes):
+        self._value.set(yes)
+
+    def focus(self):
+        """A command has no focus."""
+
+    def put_into(self, menu):
+        options = {
+            "label": plain(self._marked),
+            "underline": access_key(self._marked),
+            "accelerator": self.shortcut,
+            "state": "normal" if self._enabled else "disabled",
+            "command": self.happens,
+        }
+        if self._value is None:
+            menu.add_command(**options)
+        else:
+            menu.add_checkbutton(variable=self._value, **options)
+        self._entry = menu, menu.index("end")
+
+    def press(self):
+        """As choosing it does, which a disabled one refuses."""
+        if self._visible:
+            menu, at = self._entry
+            menu.invoke(at)
+
+    def apply(self):
+        if self.menu is not None:
+            self.menu()
+
+    def show_visible(self):
+        self.apply()
+
+    def content(self):
+        return plain(self._marked) + (" [ticked]" if self._value is not None and self.ticked else "")
+
+
+class RowList(Part):
+    """A list with columns. Rows are values: changing one puts another in its place."""
+
+    ACTIVATED = "<<Activated>>"
+    REMOVED = "<<RowsRemoved>>"
+
+    def __init__(self, window, name, columns, first, label="", several=False):
+        keys = [str(i) for i in range(len(columns))]
+        tree = ttk.Treeview(
+            window.body, columns=keys, show="headings", height=7, selectmode="extended" if several else "browse"
+        )
+        super().__init__(window, name, tree, label)
+        self._mode = str(tree.cget("selectmode"))
+        for key, column in zip(keys, columns):
+            tree.heading(key, text=column, anchor="w")
+            tree.column(key, width=120)
+        self._rows = []
+        self._seen = ()
+        self._numbers = itertools.count(1)
+        self._may_remove = None
+        for row in first:
+            self.add(row)
+        tree.bind("<<TreeviewSelect>>", self._look_at_selection)
+
+    def _look_at_selection(self, event):
+        """Tk tells of what a script selected too, and later: hence what was seen last."""
+        if self.widget.selection() != self._seen:
+            self._seen = self.widget.selection()
+            self.happens()
+
+    # Rows
+
+    @property
+    def rows(self):
+        return [row for _, row in self._rows]
+
+    @rows.setter
+    def rows(self, rows):
+        """Other rows; what was selected by its place stays so, where there is such a place."""
+        selected = self.selected_numbers
+        self.widget.delete(*self.widget.get_children())
+        self._rows = []
+        for row in rows:
+            self.add(row)
+        self._set_selection([n for n in selected if n <= len(rows)])
+
+    def add(self, row):
+        item = self.widget.insert("", "end", iid=str(next(self._numbers)), values=_cells(row))
+        self._rows.append((item, row))
+
+    def change(self, other):
+        """Puts another row in the place of the selected one."""
+        row = other(self.selected)
+        at = self.selected_number - 1
+        self._rows[at] = self._rows[at][0], row
+        self.widget.item(self._rows[at][0], values=_cells(row))
+
+    def before_removing(self, script):
+        """What is asked before a row is removed: whether it may be."""
+        self._may_remove = script
+
+    def remove_selected(self, unasked=False):
+        """Removes the selected rows for which the script agrees, the first asked first (P2)."""
+        left = self.all_selected
+        if not left:
+            raise Fault("X3", "no row is selected")
+        for row in left:
+            if unasked or self._may_remove is None or self._may_remove(row):
+                self._remove(row)
+
+    def _remove(self, row):
+        at = next((i for i, (_, r) in enumerate(self._rows) if r is row), -1)
+        if at >= 0:
+            numbers = [n - (n > at + 1) for n in self.selected_numbers if n != at + 1]
+            self.widget.delete(self._rows.pop(at)[0])
+            self._set_selection(numbers)
+
+    # What is selected
+
+    @property
+    def selected_numbers(self):
+        """The numbers of the selected rows, from 1."""
+        return [n for n, (item, _) in enumerate(self._rows, 1) if item in self.widget.selection()]
+
+    @property
+    def selected_number(self):
+        """The number of the one selected row, from 1; 0 where none, or more than one, is."""
+        numbers = self.selected_numbers
+        return numbers[0] if len(numbers) == 1 else 0
+
+    @selected_number.setter
+    def selected_number(self, number):
+        if not 0 <= number <= len(self._rows):
+            raise Fault("X3", f"there is no row {number}")
+        self._set_selection([number] if number else [])
+
+    def _set_selection(self, numbers):
+        self.widget.selection_set([self._rows[n - 1][0] for n in numbers])
+        self._seen = self.widget.selection()
+
+    @property
+    def any_selected(self):
+        return bool(self.selected_numbers)
+
+    @property
+    def selected(self):
+        """The one selected row; fault X3 where none, or more than one, is."""
+        if self.selected_number == 0:
+            raise Fault("X3", "more than one row is selected" if self.any_selected else "no row is selected")
+        return self.rows[self.selected_number - 1]
+
+    @selected.setter
+    def selected(self, row):
+        self.change(lambda before: row)
+
+    @property
+    def all_selected(self):
+        return [self.rows[n - 1] for n in self.selected_numbers]
+
+    def select(self, numbers):
+        """As a person does."""
+        self.widget.selection_set([self._rows[n - 1][0] for n in numbers])
+        self._look_at_selection(None)
+
+    # What else a person does
+
+    def on_activated(self, script):
+        """What is done when one row is activated: a double click, or Enter."""
+
+        def activated(event):
+            if self.selected_number:
+                self.happens(script)
+            return "break"
+
+        self.widget.event_add(self.ACTIVATED, "<Double-1>", "<Return>")
+        self.widget.bind(self.ACTIVATED, activated)
+
+    def by_hand(self):
+        """The Delete key removes what is selected."""
+
+        def removed(event):
+            if self.any_selected and self._enabled and not self._read_only:
+                self.happens(self.remove_selected)
+            return "break"
+
+        self.widget.bind("<Delete>", removed)
+        self.widget.bind(self.REMOVED, removed)
+
+    def apply(self):
+        usable = self._enabled and not self._read_only
+        self.widget.configure(selectmode=self._mode if usable else "none")
+        self.widget.state(["!disabled" if self._enabled else "disabled"])
+
+    def content(self):
+        rows = " | ".join(shown(row) for row in self.rows)
+        return f"{rows} selected [{', '.join(map(str, self.selected_numbers))}]"
+
+
+def _cells(row):
+    return [shown(getattr(row, field.name)) for field in dataclasses.fields(row)]
