@@ -49,7 +49,7 @@ public final class HandoverCommand implements Callable<Integer> {
     @Option(
             names = "--for",
             paramLabel = "TOOLKIT",
-            description = "javafx (the default) or tk",
+            description = "javafx (the default), swing or tk",
             defaultValue = "javafx")
     private String toolkit;
 

@@ -2,8 +2,10 @@ package bivouac.handover;
 
 import bivouac.design.Design;
 import bivouac.design.ScriptPlace;
-import bivouac.handover.javafx.FxProject;
-import bivouac.handover.javafx.FxScriptLook;
+import bivouac.handover.javafx.FxToolkit;
+import bivouac.handover.jvm.JvmProject;
+import bivouac.handover.jvm.JvmScriptLook;
+import bivouac.handover.swing.SwingToolkit;
 import bivouac.handover.tk.TkProject;
 import bivouac.handover.tk.TkScriptLook;
 import bivouac.plan.Program;
@@ -19,8 +21,9 @@ public final class Handover {
         try {
             String written =
                     switch (toolkit) {
-                        case JAVAFX -> new FxScriptLook(program).at(place);
+                        case JAVAFX -> new JvmScriptLook(program, new FxToolkit()).at(place);
                         case TK -> new TkScriptLook(program).at(place);
+                        case SWING -> new JvmScriptLook(program, new SwingToolkit()).at(place);
                     };
             return written.isEmpty() ? toolkit.remark("Nothing happens here.") : written;
         } catch (NotHandedOver e) {
@@ -32,15 +35,16 @@ public final class Handover {
     public static List<WrittenFile> write(Design design, Toolkit toolkit) {
         Program program = Program.of(design);
         return switch (toolkit) {
-            case JAVAFX -> new FxProject(program).files();
+            case JAVAFX -> new JvmProject(program, new FxToolkit()).files();
             case TK -> new TkProject(program).files();
+            case SWING -> new JvmProject(program, new SwingToolkit()).files();
         };
     }
 
     /** The folder of a program in which the files of its pictures are. */
     public static String pictures(Design design, Toolkit toolkit) {
         return switch (toolkit) {
-            case JAVAFX -> "src/main/resources";
+            case JAVAFX, SWING -> "src/main/resources";
             case TK -> TkProject.pictures(Program.of(design));
         };
     }

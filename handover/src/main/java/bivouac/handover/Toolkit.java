@@ -5,7 +5,8 @@ import java.util.Optional;
 /** For what a program is written. */
 public enum Toolkit {
     JAVAFX("javafx", "JavaFX", "Java 25, Maven", "// "),
-    TK("tk", "Tk", "Python 3.10 or newer", "# ");
+    TK("tk", "Tk", "Python 3.10 or newer", "# "),
+    SWING("swing", "Swing", "Java 25, Maven", "// ");
 
     private final String word;
     private final String shown;

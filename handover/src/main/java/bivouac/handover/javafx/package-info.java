@@ -1,2 +1,2 @@
-/** Programs for JavaFX: which control a part is, how it is asked and set, and the project around it. */
+/** JavaFX: which control each part is, how it is asked and set, and what its programs need beside the classes of Java. */
 package bivouac.handover.javafx;

@@ -15,7 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Builds a written program, drives its real windows by its walkthroughs, and compares what is seen with the rehearsal. */
-public abstract sealed class Proof permits JavaFxProof, TkProof {
+public abstract sealed class Proof permits JvmProof, TkProof {
 
     /** How long all walkthroughs of a program may take; one that hangs is told as such. */
     private static final long MOST_MINUTES = 5;
@@ -41,7 +41,18 @@ public abstract sealed class Proof permits JavaFxProof, TkProof {
      */
     public static Proof of(Toolkit toolkit, Path project) {
         return switch (toolkit) {
-            case JAVAFX -> new JavaFxProof(project, javafxOf(System.getProperty("java.class.path")));
+            case JAVAFX ->
+                new JvmProof(
+                        project,
+                        javafxOf(System.getProperty("java.class.path")),
+                        // no display is needed
+                        List.of(
+                                "-Dglass.platform=Headless",
+                                "-Dprism.order=sw",
+                                "--enable-native-access=ALL-UNNAMED",
+                                "--sun-misc-unsafe-memory-access=allow"),
+                        false);
+            case SWING -> new JvmProof(project, "", List.of(), true);
             case TK -> new TkProof(project);
         };
     }
@@ -61,6 +72,15 @@ public abstract sealed class Proof permits JavaFxProof, TkProof {
 
     /** Begins to play the trails of a folder, and to write what is seen beside them. */
     abstract Process begin(Path trails, File log) throws IOException;
+
+    /** Starts it on a display of its own, so that no window is in the way of anybody. */
+    static Process startOnDisplay(ProcessBuilder builder) throws IOException {
+        Optional<Display> display = Display.open();
+        display.ifPresent(d -> builder.environment().put("DISPLAY", d.name()));
+        Process process = builder.start();
+        display.ifPresent(d -> process.onExit().thenRun(d::close));
+        return process;
+    }
 
     /** Drives every walkthrough, and compares. */
     public final List<Outcome> drive() throws IOException, InterruptedException {

@@ -84,19 +84,13 @@ final class TkProof extends Proof {
         return code != 0 && said.isEmpty() ? "it ended with code " + code : said;
     }
 
-    /** On a display of its own, so that no window is in the way of anybody. */
     @Override
     Process begin(Path trails, File log) throws IOException {
-        var driver = python(
+        return startOnDisplay(python(
                         project,
                         "-m",
                         "tests.walkthroughs",
                         trails.toAbsolutePath().toString())
-                .redirectOutput(log);
-        Optional<Display> display = Display.open();
-        display.ifPresent(d -> driver.environment().put("DISPLAY", d.name()));
-        Process process = driver.start();
-        display.ifPresent(d -> process.onExit().thenRun(d::close));
-        return process;
+                .redirectOutput(log));
     }
 }

@@ -13,6 +13,8 @@ import bivouac.design.Step;
 import bivouac.handover.Handover;
 import bivouac.handover.Toolkit;
 import bivouac.handover.WrittenFile;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -20,18 +22,20 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
-/** A program for Tk under real keys, which come from the display: what they lead to is told by the exit code. */
+/** A program under real keys, which come from the display: what they lead to is told by the exit code. */
 class RealKeysTest {
 
     @TempDir
     Path folder;
 
     private Display display;
+    private Process manager;
     private Process program;
 
     /** Which end it came to says which keys were heard. */
@@ -64,46 +68,70 @@ class RealKeysTest {
         return new Part.Button(button.name(), button.text(), true, button.pressed(), button.traits());
     }
 
-    @BeforeEach
-    void start() throws Exception {
-        String name = "";
-        for (WrittenFile file : Handover.write(design(), Toolkit.TK)) {
+    private void start(Toolkit toolkit) throws Exception {
+        for (WrittenFile file : Handover.write(design(), toolkit)) {
             Path path = folder.resolve(file.path());
             Files.createDirectories(path.getParent());
             Files.writeString(path, file.text());
-            if (file.path().endsWith("/__main__.py")) {
-                name = file.path().replace("/__main__.py", "");
-            }
         }
+        assertThat(Proof.of(toolkit, folder).compile()).isEmpty();
         display = Display.open().orElseThrow();
-        var starts = new ProcessBuilder("python3", "-m", name)
-                .directory(folder.toFile())
-                .inheritIO();
-        starts.environment().put("DISPLAY", display.name());
-        starts.environment().put("XDG_CONFIG_HOME", folder.toString());
+        manager = on(new ProcessBuilder("openbox")).start();
+        var starts = new ProcessBuilder(command(toolkit)).directory(folder.toFile());
+        on(starts).environment().put("XDG_CONFIG_HOME", folder.toString());
         program = starts.start();
+    }
+
+    private ProcessBuilder on(ProcessBuilder builder) {
+        builder.environment().put("DISPLAY", display.name());
+        return builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
+    }
+
+    /** What starts the program, as its README says, but for the build. */
+    private List<String> command(Toolkit toolkit) throws Exception {
+        if (toolkit == Toolkit.TK) {
+            Path main = found(p -> p.endsWith("__main__.py"));
+            return List.of("python3", "-m", main.getParent().getFileName().toString());
+        }
+        Path main = found(p -> p.toString().endsWith(".java") && holdsMain(p));
+        String type = main.getParent().getFileName() + "."
+                + main.getFileName().toString().replace(".java", "");
+        return List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp", "target/proof", type);
+    }
+
+    private Path found(Predicate<Path> is) throws Exception {
+        try (var all = Files.walk(folder)) {
+            return all.filter(Files::isRegularFile).filter(is).findFirst().orElseThrow();
+        }
+    }
+
+    private static boolean holdsMain(Path file) {
+        try {
+            return Files.readString(file).contains("new OwnTasks()");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     @AfterEach
     void stop() {
         program.destroyForcibly();
+        manager.destroy();
         display.close();
     }
 
     private void xdotool(String... arguments) throws Exception {
         var command = new ArrayList<>(List.of("xdotool"));
         command.addAll(Arrays.asList(arguments));
-        var tool =
-                new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
-        tool.environment().put("DISPLAY", display.name());
+        var tool = on(new ProcessBuilder(command));
         assertThat(tool.start().waitFor(20, TimeUnit.SECONDS))
                 .as(command.toString())
                 .isTrue();
     }
 
-    /** Keys at the window of a name, as soon as it is there; without a window manager it gets the keyboard by hand. */
+    /** Keys at the window of a name, as soon as it is there. */
     private void keys(String window, String... keys) throws Exception {
-        xdotool("search", "--sync", "--onlyvisible", "--name", window, "windowfocus", "--sync");
+        xdotool("search", "--sync", "--onlyvisible", "--name", window, "windowactivate", "--sync");
         for (String key : keys) {
             xdotool("key", key);
         }
@@ -114,20 +142,26 @@ class RealKeysTest {
         return program.exitValue();
     }
 
-    @Test
-    void letters_are_typed_each_is_a_change_and_enter_presses_the_default_button() throws Exception {
+    @ParameterizedTest
+    @EnumSource(names = {"TK", "SWING"})
+    void letters_are_typed_each_is_a_change_and_enter_presses_the_default_button(Toolkit toolkit) throws Exception {
+        start(toolkit);
         keys("Desk", "h", "u", "t", "Return");
         assertThat(ended()).isEqualTo(7);
     }
 
-    @Test
-    void typing_over_a_selection_is_one_change() throws Exception {
-        keys("Desk", "a", "b", "ctrl+slash", "x", "ctrl+q");
+    @ParameterizedTest
+    @EnumSource(names = {"TK", "SWING"})
+    void typing_over_a_selection_is_one_change(Toolkit toolkit) throws Exception {
+        start(toolkit);
+        keys("Desk", "a", "b", toolkit == Toolkit.TK ? "ctrl+slash" : "ctrl+a", "x", "ctrl+q");
         assertThat(ended()).isEqualTo(3);
     }
 
-    @Test
-    void a_blocked_window_hears_no_key_until_escape_has_closed_what_is_waited_for() throws Exception {
+    @ParameterizedTest
+    @EnumSource(names = {"TK", "SWING"})
+    void a_blocked_window_hears_no_key_until_escape_has_closed_what_is_waited_for(Toolkit toolkit) throws Exception {
+        start(toolkit);
         keys("Desk", "alt+a");
         keys("Form", "alt+q");
         keys("Desk", "ctrl+q", "x");

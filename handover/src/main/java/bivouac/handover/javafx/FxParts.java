@@ -1,0 +1,266 @@
+package bivouac.handover.javafx;
+
+import bivouac.design.Braces;
+import bivouac.design.FacedWindow;
+import bivouac.design.Menu;
+import bivouac.design.Part;
+import bivouac.design.Row;
+import bivouac.design.Setting;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.java.Lines;
+import bivouac.handover.jvm.JvmToolkit;
+import bivouac.handover.jvm.WindowParts;
+import bivouac.handover.jvm.WindowWriting;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** The parts of a window: which control each is, what it starts with, and how it is laid out and brought up to date. */
+final class FxParts implements WindowParts {
+
+    private final JvmToolkit toolkit;
+    private final WindowWriting w;
+
+    FxParts(JvmToolkit toolkit, WindowWriting writing) {
+        this.toolkit = toolkit;
+        this.w = writing;
+    }
+
+    @Override
+    public void frame(Lines out) {
+        FacedWindow face = w.face();
+        if (!Braces.isLive(face.title())) {
+            out.add("stage.setTitle(" + w.text("title", face.title()) + ");");
+        }
+        if (!face.resizable()) {
+            out.add("stage.setResizable(false);");
+        }
+        if (face.size().width() > 0) {
+            out.add("stage.setWidth(" + face.size().width() + ");");
+        }
+        if (face.size().height() > 0) {
+            out.add("stage.setHeight(" + face.size().height() + ");");
+        }
+        if (face.frame().least().width() > 0) {
+            out.add("stage.setMinWidth(" + face.frame().least().width() + ");");
+        }
+        if (face.frame().least().height() > 0) {
+            out.add("stage.setMinHeight(" + face.frame().least().height() + ");");
+        }
+        if (face.frame().onTop()) {
+            out.add("stage.setAlwaysOnTop(true);");
+        }
+    }
+
+    @Override
+    public void field(Lines out, Part part) {
+        out.add("final " + control(part) + " " + w.field(part) + " = " + made(part) + ";");
+    }
+
+    private String control(Part part) {
+        return switch (part) {
+            case Part.Caption c -> "Label";
+            case Part.Link l -> "Hyperlink";
+            case Part.Picture p -> "ImageView";
+            case Part.Button b -> "Button";
+            case Part.TickBox b -> "CheckBox";
+            case Part.Choice c -> "Choice";
+            case Part.MenuCommand m -> m.ticking() ? "CheckMenuItem" : "MenuItem";
+            case Part.TextField f ->
+                switch (f.entry()) {
+                    case ONE_LINE -> "TextField";
+                    case SEVERAL_LINES -> "TextArea";
+                    case HIDDEN -> "PasswordField";
+                };
+            case Part.ValueField f -> "TypedField<" + w.boxed(f.holds().type()) + ">";
+            case Part.ListOfRows l -> "RowTable<" + w.row(l) + ">";
+        };
+    }
+
+    private String made(Part part) {
+        String quoted = WindowWriting.quoted(part);
+        String made =
+                switch (part) {
+                    case Part.Choice c ->
+                        "new Choice(" + WindowWriting.list(c.items()) + ", " + JavaNames.literal(c.starts()) + ")";
+                    case Part.ValueField f ->
+                        switch (f.holds()) {
+                            case NUMBER -> "TypedField.ofNumber()";
+                            case WHOLE -> "TypedField.ofWhole()";
+                            case DATE -> "TypedField.ofDate()";
+                        };
+                    case Part.ListOfRows l ->
+                        "new RowTable<>(" + WindowWriting.list(WindowWriting.columns(l)) + ", " + l.several() + ", "
+                                + w.firstRows(l) + ")";
+                    default -> "new " + control(part) + "()";
+                };
+        if (part instanceof Part.MenuCommand m) {
+            String item = m.ticking() ? "new CheckMenuItem()" : "new MenuItem()";
+            return "command(" + quoted + ", " + item + ", " + JavaNames.literal(m.shortcut()) + ")";
+        }
+        return "part(" + quoted + ", " + made + ")";
+    }
+
+    /** What a part starts with; a live text is brought up to date by refresh. */
+    @Override
+    public void content(Lines out, Part part) {
+        String field = w.field(part);
+        String key = part.name().expression();
+        switch (part) {
+            case Part.Caption c -> fixed(out, field, key, c.text(), false);
+            case Part.Link l -> fixed(out, field, key, l.text(), false);
+            case Part.Button b -> fixed(out, field, key, b.text(), true);
+            case Part.TickBox b -> {
+                fixed(out, field, key, b.text(), true);
+                if (b.ticked()) {
+                    out.add(field + ".setSelected(true);");
+                }
+            }
+            case Part.MenuCommand m -> fixed(out, field, key, m.text(), true);
+            case Part.Picture p -> {
+                if (!Braces.isLive(p.file()) && !p.file().isEmpty()) {
+                    out.add("picture(" + field + ", " + JavaNames.literal(p.file()) + ");");
+                }
+            }
+            case Part.TextField f -> {
+                f.longest().ifPresent(most -> out.add("longest(" + field + ", " + most + ");"));
+                starts(out, field, key, f.starts());
+            }
+            case Part.ValueField f -> starts(out, field, key, f.starts());
+            case Part.Choice c -> {
+                // starts with what it was made with
+            }
+            case Part.ListOfRows l -> {
+                // starts with what it was made with
+            }
+        }
+        if (part instanceof Part.Button b && b.isDefault()) {
+            out.add(field + ".setDefaultButton(true);");
+        }
+    }
+
+    private void fixed(Lines out, String field, String key, String text, boolean mnemonic) {
+        if (!Braces.isLive(text) && !text.isEmpty()) {
+            out.add(field + ".setText(" + w.text(key, mnemonic ? toolkit.marked(text) : text) + ");");
+        }
+    }
+
+    private void starts(Lines out, String field, String key, String text) {
+        if (!text.isEmpty()) {
+            out.add(field + ".setText(" + w.text(key, text) + ");");
+        }
+    }
+
+    @Override
+    public void fixedTraits(Lines out, Part part) {
+        String field = w.field(part);
+        if (part.traits().enabled() instanceof Setting.Fixed(boolean yes) && !yes) {
+            out.add("enabled(" + field + ", false);");
+        }
+        if (part.traits().visible() instanceof Setting.Fixed(boolean yes) && !yes) {
+            out.add("visible(" + field + ", false);");
+        }
+        if (part.traits().readOnly() instanceof Setting.Fixed(boolean yes) && yes) {
+            out.add("readOnly(" + field + ", true);");
+        }
+        if (!part.traits().font().isEmpty() && !Braces.isLive(part.traits().font())) {
+            out.add("font(" + field + ", " + JavaNames.literal(part.traits().font()) + ");");
+        }
+        if (!part.traits().colour().isEmpty() && !Braces.isLive(part.traits().colour())) {
+            out.add("colour(" + field + ", " + JavaNames.literal(part.traits().colour()) + ");");
+        }
+    }
+
+    @Override
+    public void triggers(Lines out, Part part) {
+        String field = w.field(part);
+        if (WindowWriting.isTriggered(part)) {
+            out.add("on(" + field + ", this::" + w.method(part) + ");");
+        }
+        if (part instanceof Part.ListOfRows list) {
+            if (!list.at(Part.RowMoment.ACTIVATED).doesNothing()) {
+                out.add("onActivated(" + field + ", this::" + w.activated(list) + ");");
+            }
+            if (list.byHand()) {
+                out.add("onDelete(" + field + ", () -> " + field + ".removeSelected(" + w.mayRemove(list) + "));");
+            }
+        }
+    }
+
+    @Override
+    public void layOut(Lines out) {
+        if (!w.face().menus().isEmpty()) {
+            out.add("menus(" + w.face().menus().stream().map(this::menu).collect(Collectors.joining(", ")) + ");");
+        }
+        for (List<Row> run : Row.runs(w.face().rows())) {
+            if (run.getFirst().group().isEmpty()) {
+                run.forEach(r -> {
+                    if (!r.parts().isEmpty()) {
+                        out.add("row(" + nodes(r) + ");");
+                    }
+                });
+            } else {
+                out.add("group(" + w.text("group", run.getFirst().group()) + ", "
+                        + run.stream().map(r -> "line(" + nodes(r) + ")").collect(Collectors.joining(", ")) + ");");
+            }
+        }
+    }
+
+    private String menu(Menu menu) {
+        var items = new ArrayList<String>();
+        for (Part.MenuCommand command : menu.commands()) {
+            if (command.separated() && !items.isEmpty()) {
+                items.add("new SeparatorMenuItem()");
+            }
+            items.add(w.field(command));
+        }
+        return "new Menu(" + w.text("menu", toolkit.marked(menu.text())) + ", null, " + String.join(", ", items) + ")";
+    }
+
+    private String nodes(Row row) {
+        return row.parts().stream().map(this::node).collect(Collectors.joining(", "));
+    }
+
+    private String node(Part part) {
+        String field = w.field(part);
+        String label =
+                switch (part) {
+                    case Part.TextField f -> f.label();
+                    case Part.ValueField f -> f.label();
+                    case Part.Choice c -> c.label();
+                    case Part.ListOfRows l -> l.label();
+                    default -> "";
+                };
+        return label.isEmpty()
+                ? field
+                : "labelled(" + w.text(part.name().expression() + "Label", toolkit.marked(label)) + ", " + field + ")";
+    }
+
+    @Override
+    public void live(Lines lines, Part part) {
+        String field = w.field(part);
+        String text = bivouac.plan.PartPlan.content(part);
+        boolean isField =
+                part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
+        if (Braces.isLive(text) && !isField) {
+            boolean mnemonic =
+                    part instanceof Part.Button || part instanceof Part.MenuCommand || part instanceof Part.TickBox;
+            String value = w.text(part.name().expression(), mnemonic ? toolkit.marked(text) : text);
+            lines.add(
+                    part instanceof Part.Picture
+                            ? "picture(" + field + ", " + value + ");"
+                            : field + ".setText(" + value + ");");
+        }
+        w.follows(lines, part.traits().enabled(), "enabled(" + field + ", ");
+        w.follows(lines, part.traits().visible(), "visible(" + field + ", ");
+        w.follows(lines, part.traits().readOnly(), "readOnly(" + field + ", ");
+        if (Braces.isLive(part.traits().font())) {
+            lines.add("font(" + field + ", "
+                    + w.text(part.name().expression() + "Font", part.traits().font()) + ");");
+        }
+        if (Braces.isLive(part.traits().colour())) {
+            lines.add("colour(" + field + ", "
+                    + w.text(part.name().expression() + "Colour", part.traits().colour()) + ");");
+        }
+    }
+}

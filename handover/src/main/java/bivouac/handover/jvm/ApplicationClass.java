@@ -1,0 +1,449 @@
+package bivouac.handover.jvm;
+
+import bivouac.design.Application;
+import bivouac.design.DepartureRule;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Holding;
+import bivouac.design.NamedScript;
+import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Take;
+import bivouac.design.Task;
+import bivouac.design.Timer;
+import bivouac.design.Variable;
+import bivouac.handover.NotHandedOver;
+import bivouac.handover.java.Ends;
+import bivouac.handover.java.JavaExpressions;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.java.JavaScript;
+import bivouac.handover.java.Lines;
+import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Uses;
+import bivouac.handover.script.Block;
+import bivouac.handover.script.ScriptOf;
+import bivouac.handover.script.Scripts;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** The class of the application: its values, its start, its named scripts, its tasks and holdings, and its end. */
+final class ApplicationClass {
+
+    /** Names that the class has itself. */
+    static final Set<String> TAKEN = Set.of(
+            "desk",
+            "kept",
+            "tasks",
+            "holdings",
+            "today",
+            "traces",
+            "app",
+            "me",
+            "browser",
+            "start",
+            "plan",
+            "windows",
+            "askedFirst",
+            "departsWith",
+            "departsWithLast",
+            "saveKept",
+            "saveKeptNow",
+            "loadKept",
+            "follow",
+            "dayPasses",
+            "main");
+
+    private final Meanings meanings;
+    private final JvmWorld world;
+    private final Design design;
+    private final Application application;
+    private final Uses uses;
+    private final String name;
+    private final boolean hasLinks;
+    private final Here here = Here.on(new ScriptPlace.Start());
+    private final Lines out = new Lines();
+
+    ApplicationClass(Meanings meanings, JvmWorld all, Uses uses) {
+        this.meanings = meanings;
+        this.world = all.in("");
+        this.design = meanings.program().design();
+        this.application = design.application();
+        this.uses = uses;
+        this.name = world.application();
+        this.hasLinks = design.windows().stream()
+                .anyMatch(w ->
+                        w instanceof FacedWindow face && face.parts().stream().anyMatch(Part.Link.class::isInstance));
+    }
+
+    String write() {
+        out.add("/** " + JavaNames.comment(application.name()) + ": its values, its start and its end. */");
+        out.add("public final class " + name + " implements Desk.Design {").blank();
+        fields();
+        constructor();
+        running();
+        work();
+        holdings();
+        routines();
+        leaving();
+        kept();
+        out.add("}");
+        return out.toString();
+    }
+
+    private String field(Variable v) {
+        return JavaNames.safe(v.name().expression(), TAKEN);
+    }
+
+    private void fields() {
+        out.add("private final Desk desk;");
+        out.add("private final Tasks tasks;");
+        out.add("private final Holdings holdings;");
+        out.add("private final Kept kept;");
+        out.add("private final List<String> traces;");
+        if (hasLinks) {
+            out.add("private Consumer<String> browser = address -> {};");
+        }
+        out.add("private LocalDate today;");
+        application.variables().forEach(v -> out.add(world.types().of(v.type()) + " " + field(v) + ";"));
+        out.blank();
+    }
+
+    private void constructor() {
+        out.add("/** @param ended hears the exit code */");
+        out.add("public " + name
+                + "(Loop loop, Worker worker, Tasks tasks, Holdings holdings, Kept kept, LocalDate today,"
+                + " IntConsumer ended) {");
+        out.add("this.desk = new Desk(loop, worker, this, ended);");
+        out.add("this.tasks = tasks;");
+        out.add("this.holdings = holdings;");
+        out.add("this.kept = kept;");
+        out.add("this.today = today;");
+        out.add("this.traces = kept.traces(List.of("
+                + quoted(application.holdings().stream()
+                        .filter(Holding::leavesTrace)
+                        .map(h -> h.name().shown())) + "));");
+        for (Variable v : application.variables()) {
+            String start = v.starts()
+                    .flatMap(e -> meanings.of(e, here))
+                    .map(s -> new JavaExpressions(world).write(s, v.type()))
+                    .orElseGet(() -> world.types().start(v.type()).replace("app.", ""));
+            out.add(field(v) + " = " + start + ";");
+        }
+        if (application.variables().stream().anyMatch(Variable::kept)) {
+            out.add("loadKept();");
+        }
+        out.add("}").blank();
+    }
+
+    private static String quoted(Stream<String> texts) {
+        return texts.map(JavaNames::literal).collect(Collectors.joining(", "));
+    }
+
+    private void links() {
+        out.add("public void browser(Consumer<String> other) {")
+                .add("browser = other;")
+                .add("}")
+                .blank();
+        out.add("/** A link is followed outside the application. */");
+        out.add("void follow(String address) {");
+        out.add("desk.linkFollowed(address);");
+        out.add("browser.accept(address);").add("}").blank();
+    }
+
+    private void running() {
+        out.add("public static void main(String[] arguments) {");
+        var begin = new Lines();
+        if (hasLinks) {
+            begin.add("app.browser(new Browser());");
+        }
+        begin.add("new NewDays(Clock.systemDefaultZone(), app::dayPasses).begin();")
+                .add("app.start();");
+        out.all(world.toolkit()
+                .main(
+                        name,
+                        (loop, worker) -> "new " + name + "(" + loop + ", " + worker
+                                + ", new OwnTasks(), new OwnHoldings(), Kept.of("
+                                + JavaNames.literal(world.packageName()) + "), LocalDate.now(), System::exit)",
+                        begin));
+        out.add("}").blank();
+        out.add("public Desk desk() {").add("return desk;").add("}").blank();
+        out.add("LocalDate today() {").add("return today;").add("}").blank();
+        out.add("List<String> traces() {").add("return traces;").add("}").blank();
+        out.add("/** Another day begins. */");
+        out.add("public void dayPasses(LocalDate now) {");
+        out.add("desk.between(() -> today = now);").add("}").blank();
+        if (hasLinks) {
+            links();
+        }
+        out.add("public void start() {");
+        out.add("desk.start(this::begin);").add("}").blank();
+        out.add("private void begin() {");
+        out.all(spelled(scripts(new ScriptPlace.Start(), Map.of()).of(application.start()), "null"))
+                .add("}")
+                .blank();
+    }
+
+    private Scripts scripts(ScriptPlace place, Map<String, String> locals) {
+        var taken = new HashSet<>(TAKEN);
+        application.variables().forEach(v -> taken.add(field(v)));
+        return new Scripts(new ScriptOf(meanings, world.texts(), place, new JavaNames(taken), locals));
+    }
+
+    private Lines spelled(Block block, String self) {
+        return new JavaScript(world, self, Ends.PLAIN).write(block);
+    }
+
+    // Tasks
+
+    private static String names(List<Take> takes) {
+        return takes.stream()
+                .map(t -> JavaNames.safe(t.name().expression(), TAKEN))
+                .collect(Collectors.joining(", "));
+    }
+
+    private void work() {
+        for (Task task : application.tasks()) {
+            String shown = task.name().shown();
+            String method = world.methodOfTask(shown);
+            String type = world.taskClass(shown);
+            String more = task.takes().isEmpty() ? "" : ", " + WorkClasses.parameters(world, task);
+            String call =
+                    "List.of(" + names(task.takes()) + "), () -> tasks." + method + "(" + names(task.takes()) + ")";
+            if (uses.foreground().contains(shown)) {
+                out.add("/** Runs it and waits for how it ends (W5). */");
+                out.add(type + " " + method + "(DeskWindow of" + more + ") {");
+                out.add("return desk.run(of, " + JavaNames.literal(shown) + ", " + call + ");")
+                        .add("}")
+                        .blank();
+            }
+            if (uses.background().contains(shown)) {
+                out.add("/** Runs it while other events go on (W5). */");
+                out.add("void " + method + "InBackground(DeskWindow of, String step" + more + ", Consumer<" + type
+                        + "> then) {");
+                out.add("desk.background(of, step, " + JavaNames.literal(shown) + ", " + call + ", then);")
+                        .add("}")
+                        .blank();
+            }
+        }
+    }
+
+    // Holdings
+
+    private void holdings() {
+        Set<String> taken = usedHoldings(true);
+        Set<String> back = usedHoldings(false);
+        for (Holding holding : application.holdings()) {
+            String shown = holding.name().shown();
+            if (taken.contains(shown)) {
+                take(holding);
+            }
+            if (back.contains(shown)) {
+                giveBack(holding);
+            }
+        }
+    }
+
+    private Set<String> usedHoldings(boolean take) {
+        var all = new HashSet<String>();
+        design.scripts()
+                .values()
+                .forEach(s -> bivouac.design.Steps.walk(s, (path, step) -> {
+                    switch (step) {
+                        case Step.TakeHolding t when take -> all.add(t.holding());
+                        case Step.GiveBack g when !take -> all.add(g.holding());
+                        default -> {
+                            // takes and gives nothing
+                        }
+                    }
+                }));
+        return all;
+    }
+
+    private void take(Holding holding) {
+        String shown = JavaNames.literal(holding.name().shown());
+        String take = world.methodOfHolding(holding.name().shown(), true);
+        String back = world.methodOfHolding(holding.name().shown(), false);
+        String gives = "holdings::" + back;
+        if (holding.mayStay()) {
+            gives = "() -> holdings." + back + "()";
+        }
+        if (holding.leavesTrace()) {
+            gives = "() -> { holdings." + back + "(); kept.held(" + shown + ", false); }";
+        }
+        String trace = holding.leavesTrace() ? "kept.held(" + shown + ", true);" : "";
+        if (holding.mayFail()) {
+            out.add("/** Taking it may fail (O7). */");
+            out.add("Tried " + take + "(DeskWindow of) {");
+            out.add("Tried tried = desk.attempt(of, "
+                    + JavaNames.literal("taking " + holding.name().shown()) + ", holdings::" + take + ");");
+            out.add("if (tried instanceof Tried.Done) {");
+            out.add("desk.take(of, " + shown + ", " + gives + ");");
+            if (!trace.isEmpty()) {
+                out.add(trace);
+            }
+            out.add("}").add("return tried;").add("}").blank();
+        } else {
+            out.add("void " + take + "(DeskWindow of) {");
+            out.add("holdings." + take + "();");
+            out.add("desk.take(of, " + shown + ", " + gives + ");");
+            if (!trace.isEmpty()) {
+                out.add(trace);
+            }
+            out.add("}").blank();
+        }
+    }
+
+    private void giveBack(Holding holding) {
+        String shown = JavaNames.literal(holding.name().shown());
+        String back = world.methodOfHolding(holding.name().shown(), false);
+        if (!holding.mayStay()) {
+            out.add("void " + back + "(DeskWindow of) {");
+            out.add("desk.giveBack(of, " + shown + ");").add("}").blank();
+            return;
+        }
+        out.add("/** Giving it back may fail (H2). */");
+        out.add("Tried " + back + "(DeskWindow of) {");
+        out.add("Tried tried = desk.attempt(of, "
+                + JavaNames.literal("giving back " + holding.name().shown()) + ", holdings::" + back + ");");
+        out.add("if (tried instanceof Tried.Done) {");
+        out.add("desk.givenBack(of, " + shown + ");");
+        out.add("} else {");
+        out.add("desk.lose(of, " + shown + ");").add("}");
+        if (holding.leavesTrace()) {
+            out.add("kept.held(" + shown + ", false);");
+        }
+        out.add("return tried;").add("}").blank();
+    }
+
+    // Named scripts and timers
+
+    private void routines() {
+        for (NamedScript script : application.routines().scripts()) {
+            var locals = new HashMap<String, String>();
+            var parameters = new ArrayList<String>(List.of("DeskWindow me"));
+            for (Take take : script.takes()) {
+                String local = JavaNames.safe(take.name().expression(), TAKEN);
+                locals.put("takes." + take.name().expression(), local);
+                parameters.add(world.types().of(take.type()) + " " + local);
+            }
+            out.add("void "
+                    + world.methodOfScript(Optional.empty(), script.name().shown()) + "("
+                    + String.join(", ", parameters) + ") {");
+            out.all(spelled(
+                    scripts(
+                                    new ScriptPlace.Named(
+                                            Optional.empty(), script.name().shown()),
+                                    locals)
+                            .of(script.script()),
+                    "me"));
+            out.add("}").blank();
+        }
+        application.routines().timers().forEach(this::timer);
+    }
+
+    private void timer(Timer timer) {
+        var place = new ScriptPlace.OfTimer(Optional.empty(), timer.name().shown());
+        new TimerMethods(meanings, world, uses, here)
+                .write(out, timer, place, spelled(scripts(place, Map.of()).of(timer.fires()), "null"));
+    }
+
+    // The end
+
+    private void leaving() {
+        String with = application.departure() instanceof DepartureRule.WithWindow(String window) ? window : "";
+        overriding(
+                "List<String> windows()",
+                "List.of(" + quoted(design.windows().stream().map(w -> w.name().shown())) + ")");
+        overriding("List<String> askedFirst()", "List.of(" + quoted(application.leaving().asked().stream()) + ")");
+        overriding("String departsWith()", JavaNames.literal(with));
+        overriding("boolean departsWithLast()", "" + (application.departure() instanceof DepartureRule.LastWindow));
+        out.add("/** The departure plan (D4): a fault in a step prevents none after it. */");
+        out.add("@Override");
+        out.add("public void plan() {");
+        Script plan = application.leaving().plan();
+        for (int i = 0; i < plan.steps().size(); i++) {
+            Lines lines = planned(plan, i);
+            if (!lines.isEmpty()) {
+                out.add("desk.step(() -> {").all(lines).add("});");
+            }
+        }
+        out.add("}").blank();
+    }
+
+    /** One step of the plan: what is made known by a step with <i>let</i> is known after it, so such ones go together. */
+    private Lines planned(Script plan, int step) {
+        if (plan.steps().stream().anyMatch(Step.Let.class::isInstance)) {
+            return step == 0 ? spelled(scripts(new ScriptPlace.Plan(), Map.of()).of(plan), "null") : new Lines();
+        }
+        return spelled(scripts(new ScriptPlace.Plan(), Map.of()).of(plan.steps().get(step), StepPath.of(step)), "null");
+    }
+
+    private void overriding(String signature, String value) {
+        out.add("@Override");
+        out.add("public " + signature + " {")
+                .add("return " + value + ";")
+                .add("}")
+                .blank();
+    }
+
+    private void kept() {
+        List<Variable> all =
+                application.variables().stream().filter(Variable::kept).toList();
+        out.add("@Override");
+        out.add("public boolean saveKept() {");
+        for (Variable v : all) {
+            out.add("kept.put(" + JavaNames.literal(v.name().expression()) + ", " + field(v) + ");");
+        }
+        out.add("kept.save();");
+        out.add("return " + !all.isEmpty() + ";").add("}").blank();
+        if (steps(Step.KeptValues.How.SAVE)) {
+            out.add("void saveKeptNow() {");
+            out.add("if (saveKept()) {")
+                    .add("desk.keptSaved();")
+                    .add("}")
+                    .add("}")
+                    .blank();
+        }
+        if (!all.isEmpty() || steps(Step.KeptValues.How.LOAD)) {
+            out.add("void loadKept() {");
+            all.forEach(v -> out.add(field(v) + " = " + loaded(v) + ";"));
+            out.add("}").blank();
+        }
+    }
+
+    private boolean steps(Step.KeptValues.How how) {
+        return design.scripts().values().stream().anyMatch(s -> {
+            boolean[] found = {false};
+            bivouac.design.Steps.walk(
+                    s, (path, step) -> found[0] |= step instanceof Step.KeptValues(var h) && h == how);
+            return found[0];
+        });
+    }
+
+    private String loaded(Variable v) {
+        String get = "kept.get(" + JavaNames.literal(v.name().expression()) + ", ";
+        String field = field(v);
+        return switch (world.types().of(v.type())) {
+            case "String" -> get + field + ")";
+            case "long" -> "kept.whole(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
+            case "double" -> "kept.number(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
+            case "boolean" -> get + "Values.shown(" + field + ")).equals(\"yes\")";
+            case "LocalDate" -> "kept.date(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
+            case "List<String>" -> "kept.texts(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
+            default ->
+                throw new NotHandedOver("The application keeps " + v.name().shown() + ", a " + v.type()
+                        + "; rows and lists of other values than texts are not kept in a written program yet.");
+        };
+    }
+}

@@ -1,0 +1,353 @@
+package bivouac.handover.jvm;
+
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
+import bivouac.design.Holding;
+import bivouac.design.MessageBox;
+import bivouac.design.NamedScript;
+import bivouac.design.Part;
+import bivouac.design.Picker;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Task;
+import bivouac.design.Timer;
+import bivouac.design.Type;
+import bivouac.design.Window;
+import bivouac.handover.java.JavaCalls;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.java.JavaTypes;
+import bivouac.handover.java.JavaWorld;
+import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Outcome;
+import bivouac.handover.meaning.Outcomes;
+import bivouac.handover.meaning.Say;
+import bivouac.handover.meaning.Wordings;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What everything of a program in Java is called, given once for the whole design. */
+public final class JvmWorld implements JavaWorld {
+
+    /** Classes that the written ones use; none of theirs may hide one. */
+    private static final Set<String> CLASSES = Set.of(
+            "Object",
+            "String",
+            "Long",
+            "Double",
+            "Boolean",
+            "Integer",
+            "Math",
+            "Override",
+            "Record",
+            "Enum",
+            "Exception",
+            "Runnable",
+            "Thread",
+            "System",
+            "Iterable",
+            "Comparable",
+            "Loop",
+            "Watcher",
+            "Gone",
+            "Refused",
+            "Result",
+            "Tasks",
+            "Holdings",
+            "OwnTasks",
+            "OwnHoldings",
+            "Walkthroughs",
+            "Main");
+
+    /** Names that every window has, and which no field of it may hide. */
+    static final Set<String> OF_WINDOWS = Set.of("app", "desk", "stage", "content", "closing", "row", "window");
+
+    private final Meanings meanings;
+    private final Design design;
+    private final JvmToolkit toolkit;
+    private final Set<String> takenClasses;
+    private final JavaNames classes;
+    private final JavaTypes types;
+    private final Wordings texts;
+    private final Outcomes outcomes;
+    private final String application;
+    private final Map<String, String> windows = new LinkedHashMap<>();
+    private final Map<String, Map<String, String>> endings = new LinkedHashMap<>();
+    private final Map<String, String> tasks = new LinkedHashMap<>();
+    private final Map<String, Map<String, String>> taskEndings = new LinkedHashMap<>();
+    private final String writing;
+
+    JvmWorld(Meanings meanings, JvmToolkit toolkit) {
+        this(meanings, toolkit, new Wordings(meanings), null, "");
+        name();
+    }
+
+    private JvmWorld(Meanings meanings, JvmToolkit toolkit, Wordings texts, JvmWorld from, String writing) {
+        this.meanings = meanings;
+        this.toolkit = toolkit;
+        this.takenClasses = new HashSet<>(CLASSES);
+        takenClasses.addAll(Imports.names(toolkit));
+        takenClasses.addAll(toolkit.classes());
+        this.classes = new JavaNames(takenClasses);
+        this.types = new JavaTypes(classes);
+        this.design = meanings.program().design();
+        this.texts = texts;
+        this.outcomes = new Outcomes(design);
+        this.writing = writing;
+        this.application = from != null
+                ? from.application
+                : classes.type(JavaNames.camel(design.application().name()), "App");
+        if (from != null) {
+            windows.putAll(from.windows);
+            endings.putAll(from.endings);
+            tasks.putAll(from.tasks);
+            taskEndings.putAll(from.taskEndings);
+            shared = from;
+        }
+    }
+
+    private JvmWorld shared;
+
+    /** The same names, as seen from the class of a window, or of the application where that is empty. */
+    JvmWorld in(String window) {
+        return new JvmWorld(meanings, toolkit, texts, shared == null ? this : shared, window.isEmpty() ? "" : window);
+    }
+
+    private void name() {
+        for (Window window : design.windows()) {
+            String with = window instanceof FacedWindow ? "Window" : "Box";
+            String shown = window.name().shown();
+            windows.put(shown, classes.type(window.name().expression(), with));
+            var inside = new JavaNames(takenClasses);
+            var all = new LinkedHashMap<String, String>();
+            for (String ending : endings(shown)) {
+                all.put(
+                        ending,
+                        window instanceof MessageBox
+                                ? inside.constant(ending)
+                                : inside.type(JavaNames.camel(ending), "Ending"));
+            }
+            endings.put(shown, all);
+        }
+        for (Task task : design.application().tasks()) {
+            tasks.put(task.name().shown(), classes.type(task.name().expression(), "Task"));
+            var inside = new JavaNames(takenClasses);
+            var all = new LinkedHashMap<String, String>();
+            task.endings().forEach(e -> all.putIfAbsent(e.name(), inside.type(JavaNames.camel(e.name()), "Ending")));
+            taskEndings.put(task.name().shown(), all);
+        }
+        for (Window window : design.windows()) {
+            if (window instanceof FacedWindow face) {
+                face.parts().stream()
+                        .filter(Part.ListOfRows.class::isInstance)
+                        .map(Part.ListOfRows.class::cast)
+                        .forEach(l -> types.row(
+                                new Type.RowOf(l.columns()),
+                                JavaNames.upper(l.name().expression())));
+            }
+        }
+    }
+
+    JvmToolkit toolkit() {
+        return toolkit;
+    }
+
+    String application() {
+        return application;
+    }
+
+    Wordings texts() {
+        return texts;
+    }
+
+    /** The package of the program. */
+    String packageName() {
+        String name = JavaNames.camel(design.application().name()).toLowerCase(java.util.Locale.ROOT);
+        return JavaNames.safe(Set.of("desk", "frame", "java", "javafx", "javax").contains(name) ? name + "app" : name);
+    }
+
+    @Override
+    public JavaTypes types() {
+        return shared == null ? types : shared.types;
+    }
+
+    @Override
+    public String classOf(String window) {
+        return windows.get(window);
+    }
+
+    @Override
+    public String ofApplication(String variable) {
+        return app() + JavaNames.safe(variable, ApplicationClass.TAKEN);
+    }
+
+    /** As seen from where samples are made: takes are parameters, and the application is {@code app}. */
+    JvmWorld forSamples() {
+        return in(SAMPLES);
+    }
+
+    private static final String SAMPLES = "\0samples";
+
+    @Override
+    public String take(String window, String take) {
+        if (window.isEmpty()) {
+            return JavaNames.safe(take, ApplicationClass.TAKEN);
+        }
+        Window of = meanings.find(window).orElseThrow();
+        boolean clash = of instanceof FacedWindow face
+                && face.memberNames().stream().anyMatch(n -> n.expression().equals(take));
+        return JavaNames.safe(clash ? take + "Taken" : take, OF_WINDOWS);
+    }
+
+    @Override
+    public String part(String part) {
+        return JavaNames.safe(part, OF_WINDOWS);
+    }
+
+    @Override
+    public String variable(String window, String variable) {
+        return JavaNames.safe(variable, OF_WINDOWS);
+    }
+
+    @Override
+    public String read(String base, String window, Part part, String member) {
+        return toolkit.read(base + part(part.name().expression()), part, member);
+    }
+
+    @Override
+    public String set(String base, String window, Part part, String member, String value, Type type) {
+        return toolkit.set(base + part(part.name().expression()), part, member, value);
+    }
+
+    @Override
+    public String readTitle(String base) {
+        return base + "title()";
+    }
+
+    @Override
+    public String setTitle(String base, String value) {
+        return toolkit.setTitle(base, value);
+    }
+
+    @Override
+    public String desk() {
+        return "desk";
+    }
+
+    @Override
+    public String app() {
+        return writing.isEmpty() ? "" : "app.";
+    }
+
+    /** The endings of a window, the built-in one included where a way leads there. */
+    List<String> endings(String window) {
+        return outcomes.ofWindow(window).stream().map(Outcome::ending).toList();
+    }
+
+    @Override
+    public Form ending(String window, String ending) {
+        Window of = meanings.find(window).orElseThrow();
+        String name = endings.get(window).get(ending);
+        return switch (of) {
+            case MessageBox box -> new Form(classOf(window) + "." + name, true);
+            case FileDialog dialog ->
+                new Form(ending.equals(FileDialog.CHOSEN) ? "FileDialog.Chosen" : "FileDialog.Cancelled", false);
+            case Picker picker ->
+                new Form(
+                        (ending.equals(Picker.PICKED) ? "Picker.Picked<" : "Picker.Cancelled<")
+                                + types().boxed(picker.of().type()) + ">",
+                        false);
+            case FacedWindow face -> new Form(classOf(window) + "." + name, false);
+        };
+    }
+
+    Outcomes outcomes() {
+        return outcomes;
+    }
+
+    /** The record or constant of an ending, without its class. */
+    String endingName(String window, String ending) {
+        return endings.get(window).get(ending);
+    }
+
+    String taskClass(String task) {
+        return tasks.get(task);
+    }
+
+    String taskEndingName(String task, String ending) {
+        return taskEndings.get(task).get(ending);
+    }
+
+    @Override
+    public Form taskEnding(String task, String ending) {
+        return new Form(taskClass(task) + "." + taskEndingName(task, ending), false);
+    }
+
+    @Override
+    public String methodOfTask(String task) {
+        return JavaNames.safe(
+                design.application().task(task).map(t -> t.name().expression()).orElse(task), ApplicationClass.TAKEN);
+    }
+
+    @Override
+    public String methodOfHolding(String holding, boolean take) {
+        String name = design.application()
+                .holding(holding)
+                .map(Holding::name)
+                .orElseThrow()
+                .expression();
+        return (take ? "take" : "giveBack") + JavaNames.upper(name);
+    }
+
+    @Override
+    public String methodOfScript(Optional<String> window, String script) {
+        NamedScript named = ScriptPlace.routines(design, window).script(script).orElseThrow();
+        return "do" + JavaNames.upper(named.name().expression());
+    }
+
+    @Override
+    public String methodOfTimer(Optional<String> window, String timer) {
+        Timer of = ScriptPlace.routines(design, window).timer(timer).orElseThrow();
+        return JavaNames.safe(of.name().expression());
+    }
+
+    @Override
+    public Optional<String> mayRemove(String window, Part list) {
+        return list instanceof Part.ListOfRows l
+                        && !l.at(Part.RowMoment.BEFORE_REMOVING).isEmpty()
+                ? Optional.of("mayRemoveFrom" + JavaNames.upper(l.name().expression()))
+                : Optional.empty();
+    }
+
+    @Override
+    public String text(String key, String text, Here here) {
+        String of = writing.isEmpty()
+                ? "application"
+                : meanings.find(writing).map(w -> w.name().expression()).orElse("application");
+        return new JavaCalls(this, "").words(texts.words(of + "." + key, text, here));
+    }
+
+    @Override
+    public boolean isOfApplication(String holding) {
+        return design.application().holding(holding).orElseThrow().ofApplication();
+    }
+
+    /** What {@code desk.Ending} says by itself of a constant. */
+    static String wordsOfConstant(String constant) {
+        return constant.toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+    }
+
+    /** What {@code desk.Ending} says by itself of a record. */
+    static String wordsOfRecord(String name) {
+        return name.replaceAll("(?<=.)(?=[A-Z])", " ").toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /** What an expression on the window itself says. */
+    Optional<Say> say(bivouac.design.Expression expression, Here here) {
+        return meanings.of(expression, here);
+    }
+}

@@ -1,0 +1,124 @@
+package bivouac.handover.jvm;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.NamedScript;
+import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Take;
+import bivouac.design.Timer;
+import bivouac.handover.java.Ends;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Uses;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** The scripts of a window, as methods. */
+abstract class WindowScripts extends WindowBase {
+
+    WindowScripts(Meanings meanings, JvmWorld all, FacedWindow face, Uses uses) {
+        super(meanings, all, face, uses);
+    }
+
+    void moments() {
+        moment(FacedWindow.Moment.OPENED, "void opened()", Ends.PLAIN);
+        moment(FacedWindow.Moment.BROUGHT_BACK, "void broughtBack()", Ends.PLAIN);
+        moment(FacedWindow.Moment.BEFORE_CLOSING, "boolean mayClose(Closing closing)", Ends.AGREES);
+        moment(FacedWindow.Moment.AFTER_CLOSING, "void afterClosing(Closing closing)", Ends.PLAIN);
+    }
+
+    void moment(FacedWindow.Moment moment, String signature, Ends ends) {
+        Script script = face.moment(moment);
+        if (!script.doesNothing()) {
+            out.add("@Override");
+            out.add("protected " + signature + " {");
+            out.all(steps(script, new ScriptPlace.AtMoment(shown, moment), ends, Map.of()));
+            out.add("}").blank();
+        }
+    }
+
+    void scripts() {
+        for (Part part : face.parts()) {
+            Script script = part.trigger().map(Part.Trigger::script).orElse(Script.EMPTY);
+            boolean follows = part instanceof Part.Link l && !l.address().isEmpty();
+            if (!script.doesNothing() || follows) {
+                out.add("private void " + writing.method(part) + "() {");
+                if (part instanceof Part.Link l && follows) {
+                    out.add("app.follow(" + world.text(part.name().expression() + "Address", l.address(), here) + ");");
+                }
+                rowOf(part, script);
+                out.all(steps(script, new ScriptPlace.AtPart(shown, part.name().expression()), Ends.PLAIN, Map.of()));
+                out.add("}").blank();
+            }
+            if (part instanceof Part.ListOfRows list) {
+                rowScripts(list);
+            }
+        }
+        for (NamedScript script : face.routines().scripts()) {
+            named(script);
+        }
+        for (Timer timer : face.routines().timers()) {
+            timer(timer);
+        }
+    }
+
+    void rowOf(Part part, Script script) {
+        if (part instanceof Part.ListOfRows list && readsRow(script)) {
+            out.add(writing.row(list) + " row = " + world.part(part.name().expression()) + ".selected();");
+        }
+    }
+
+    /** Whether the row itself is read somewhere in it. */
+    static boolean readsRow(Script script) {
+        return java.util.regex.Pattern.compile("\\brow\\b")
+                .matcher(script.toString())
+                .find();
+    }
+
+    void rowScripts(Part.ListOfRows list) {
+        String field = world.part(list.name().expression());
+        Script activated = list.at(Part.RowMoment.ACTIVATED);
+        if (!activated.doesNothing()) {
+            out.add("private void " + writing.activated(list) + "() {");
+            rowOf(list, activated);
+            var place = new ScriptPlace.AtRow(shown, list.name().expression(), Part.RowMoment.ACTIVATED);
+            out.all(steps(activated, place, Ends.PLAIN, Map.of())).add("}").blank();
+        }
+        world.mayRemove(shown, list).ifPresent(method -> {
+            var place = new ScriptPlace.AtRow(shown, list.name().expression(), Part.RowMoment.BEFORE_REMOVING);
+            out.add("boolean " + method + "(" + writing.row(list) + " row) {");
+            out.all(steps(list.at(Part.RowMoment.BEFORE_REMOVING), place, Ends.AGREES, Map.of()))
+                    .add("}")
+                    .blank();
+        });
+    }
+
+    void named(NamedScript script) {
+        var locals = new HashMap<String, String>();
+        var parameters = new ArrayList<String>();
+        var taken = new JavaNames(fields);
+        for (Take take : script.takes()) {
+            String local = taken.member(take.name().expression());
+            locals.put("takes." + take.name().expression(), local);
+            parameters.add(world.types().of(take.type()) + " " + local);
+        }
+        out.add("private void "
+                + world.methodOfScript(Optional.of(shown), script.name().shown()) + "(" + String.join(", ", parameters)
+                + ") {");
+        out.all(steps(
+                script.script(),
+                new ScriptPlace.Named(Optional.of(shown), script.name().shown()),
+                Ends.PLAIN,
+                locals));
+        out.add("}").blank();
+    }
+
+    void timer(Timer timer) {
+        var place = new ScriptPlace.OfTimer(Optional.of(shown), timer.name().shown());
+        new TimerMethods(meanings, world, uses, here)
+                .write(out, timer, place, steps(timer.fires(), place, Ends.PLAIN, Map.of()));
+    }
+}

@@ -1,0 +1,143 @@
+package bivouac.handover.jvm;
+
+import bivouac.design.Braces;
+import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
+import bivouac.design.Part;
+import bivouac.design.Setting;
+import bivouac.design.Type;
+import bivouac.handover.NotHandedOver;
+import bivouac.handover.java.JavaExpressions;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.java.Lines;
+import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Say;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** What all that is written of a window goes by: its names, its texts, its expressions. */
+public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face, Here here) {
+
+    public String shown() {
+        return face.name().shown();
+    }
+
+    /** The field of a part. */
+    public String field(Part part) {
+        return world.part(part.name().expression());
+    }
+
+    public static String quoted(Part part) {
+        return JavaNames.literal(part.name().expression());
+    }
+
+    public String text(String key, String text) {
+        return world.text(key, text, here);
+    }
+
+    /** The text of a part, under its name. */
+    public String textOf(Part part, String text) {
+        return text(part.name().expression(), text);
+    }
+
+    public Optional<Say> say(Expression expression) {
+        return meanings.of(expression, here);
+    }
+
+    public String write(Say say, Type wanted) {
+        return new JavaExpressions(world).write(say, wanted);
+    }
+
+    /** The method that runs at what a person does to a part. */
+    public String method(Part part) {
+        String word = part.trigger().map(Part.Trigger::word).orElse("");
+        return part.name().expression() + JavaNames.upper(word);
+    }
+
+    public String activated(Part.ListOfRows list) {
+        return JavaNames.camel(field(list) + " activated");
+    }
+
+    /** The method that says whether a row may be removed; one that always agrees where none is asked. */
+    public String mayRemove(Part.ListOfRows list) {
+        return world.mayRemove(shown(), list).map(m -> "this::" + m).orElse("row -> true");
+    }
+
+    /** Whether something runs when a person does what its kind is for. */
+    public static boolean isTriggered(Part part) {
+        boolean does = part.trigger()
+                .map(Part.Trigger::script)
+                .filter(s -> !s.doesNothing())
+                .isPresent();
+        return does || part instanceof Part.Link l && !l.address().isEmpty();
+    }
+
+    /** The class of the rows of a list. */
+    public String row(Part.ListOfRows list) {
+        return world.types().of(new Type.RowOf(list.columns()));
+    }
+
+    public String boxed(Type type) {
+        return world.types().boxed(type);
+    }
+
+    public static String list(List<String> texts) {
+        return "List.of(" + texts.stream().map(JavaNames::literal).collect(Collectors.joining(", ")) + ")";
+    }
+
+    public static List<String> columns(Part.ListOfRows list) {
+        return list.columns().stream().map(Type.Column::name).toList();
+    }
+
+    /** The rows that a list starts with. */
+    public String firstRows(Part.ListOfRows list) {
+        return "List.of(" + list.first().stream().map(r -> firstRow(list, r)).collect(Collectors.joining(", ")) + ")";
+    }
+
+    private String firstRow(Part.ListOfRows list, List<String> texts) {
+        var values = new ArrayList<String>();
+        for (int i = 0; i < list.columns().size(); i++) {
+            values.add(typed(
+                    i < texts.size() ? texts.get(i) : "", list.columns().get(i).type()));
+        }
+        return "new " + row(list) + "(" + String.join(", ", values) + ")";
+    }
+
+    /** What was typed as the first value of a column; what is no value of its type is what that starts with. */
+    private String typed(String raw, Type type) {
+        String text = raw.strip();
+        return switch (world.types().of(type)) {
+            case "String" -> JavaNames.literal(raw);
+            case "long" -> text.matches("[+-]?[0-9]{1,18}") ? text.replace("+", "") : "0";
+            case "double" -> text.matches("[+-]?[0-9]{1,15}(\\.[0-9]+)?") ? text.replace("+", "") : "0";
+            case "boolean" -> text.equals("yes") || text.equals("true") ? "true" : "false";
+            case "LocalDate" ->
+                text.matches("[0-9]{4}-[0-9]{2}-[0-9]{2}")
+                        ? "LocalDate.parse(" + JavaNames.literal(text) + ")"
+                        : "LocalDate.now()";
+            default -> world.types().start(type);
+        };
+    }
+
+    /** Whether a setting is told from the beginning, since it is not what it usually is. */
+    public static boolean isFixed(Setting setting, boolean told) {
+        return setting instanceof Setting.Fixed(boolean yes) && yes == told;
+    }
+
+    public static boolean isFixed(String look) {
+        return !look.isEmpty() && !Braces.isLive(look);
+    }
+
+    /** A call that follows a condition, as far as one is followed. */
+    public void follows(Lines lines, Setting setting, String call) {
+        if (setting instanceof Setting.Follows(var condition)) {
+            Say say = say(condition)
+                    .orElseThrow(() -> new NotHandedOver(
+                            shown() + ": “" + condition.source() + "” means nothing here. Put it right first."));
+            lines.add(call + write(say, Type.YESNO) + ");");
+        }
+    }
+}

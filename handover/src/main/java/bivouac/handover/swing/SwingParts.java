@@ -1,0 +1,240 @@
+package bivouac.handover.swing;
+
+import bivouac.design.Braces;
+import bivouac.design.FacedWindow;
+import bivouac.design.Menu;
+import bivouac.design.Part;
+import bivouac.design.Row;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.java.Lines;
+import bivouac.handover.jvm.WindowParts;
+import bivouac.handover.jvm.WindowWriting;
+import bivouac.plan.PartPlan;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** The parts of a window: which class each is, what it starts with, and how it is laid out and brought up to date. */
+record SwingParts(WindowWriting w) implements WindowParts {
+
+    @Override
+    public void frame(Lines out) {
+        FacedWindow face = w.face();
+        if (!Braces.isLive(face.title())) {
+            out.add("title(" + w.text("title", face.title()) + ");");
+        }
+        if (!face.resizable()) {
+            out.add("fixedSize();");
+        }
+        if (face.size().width() > 0 && face.size().height() > 0) {
+            out.add("size(" + face.size().width() + ", " + face.size().height() + ");");
+        }
+        var least = face.frame().least();
+        if (least.width() > 0 || least.height() > 0) {
+            out.add("least(" + least.width() + ", " + least.height() + ");");
+        }
+        if (face.frame().onTop()) {
+            out.add("alwaysOnTop();");
+        }
+    }
+
+    @Override
+    public void field(Lines out, Part part) {
+        String of = "(this, " + WindowWriting.quoted(part);
+        String made =
+                switch (part) {
+                    case Part.Caption c -> "Caption # = new Caption" + of;
+                    case Part.Link l -> "Link # = new Link" + of;
+                    case Part.Picture p -> "Picture # = new Picture" + of;
+                    case Part.Button b -> "Button # = new Button" + of;
+                    case Part.TickBox b -> "TickBox # = new TickBox" + of;
+                    case Part.MenuCommand m -> "MenuCommand # = MenuCommand." + (m.ticking() ? "ticking" : "of") + of;
+                    case Part.TextField f ->
+                        switch (f.entry()) {
+                            case ONE_LINE -> "TextField # = TextField.of" + of;
+                            case SEVERAL_LINES -> "TextArea # = new TextArea" + of;
+                            case HIDDEN -> "TextField # = TextField.hidden" + of;
+                        };
+                    case Part.ValueField f ->
+                        "TypedField<" + w.boxed(f.holds().type()) + "> # = TypedField."
+                                + switch (f.holds()) {
+                                    case NUMBER -> "ofNumber";
+                                    case WHOLE -> "ofWhole";
+                                    case DATE -> "ofDate";
+                                }
+                                + of;
+                    case Part.Choice c ->
+                        "Choice # = new Choice" + of + ", " + WindowWriting.list(c.items()) + ", "
+                                + JavaNames.literal(c.starts());
+                    case Part.ListOfRows l ->
+                        "RowTable<" + w.row(l) + "> # = new RowTable<>" + of + ", "
+                                + WindowWriting.list(WindowWriting.columns(l)) + ", " + l.several() + ", "
+                                + w.firstRows(l);
+                };
+        out.add("final " + made.replaceFirst("#", w.field(part)) + ");");
+    }
+
+    @Override
+    public void content(Lines out, Part part) {
+        String field = w.field(part);
+        switch (part) {
+            case Part.Caption c -> {
+                if (c.size() != Part.TextSize.NORMAL) {
+                    out.add(field + ".times(" + times(c.size()) + ");");
+                }
+                fixed(out, part, c.text());
+            }
+            case Part.Link l -> fixed(out, part, l.text());
+            case Part.Button b -> {
+                fixed(out, part, b.text());
+                if (b.isDefault()) {
+                    out.add(field + ".isDefault();");
+                }
+            }
+            case Part.TickBox b -> {
+                fixed(out, part, b.text());
+                if (b.ticked()) {
+                    out.add(field + ".ticked(true);");
+                }
+            }
+            case Part.MenuCommand m -> {
+                fixed(out, part, m.text());
+                if (!m.shortcut().isEmpty()) {
+                    out.add(field + ".shortcut(" + JavaNames.literal(m.shortcut()) + ");");
+                }
+            }
+            case Part.Picture p -> {
+                if (WindowWriting.isFixed(p.file())) {
+                    out.add(field + ".file(" + JavaNames.literal(p.file()) + ");");
+                }
+            }
+            case Part.TextField f -> {
+                label(out, part, f.label());
+                f.longest().ifPresent(most -> out.add(field + ".longest(" + most + ");"));
+                starts(out, part, f.starts());
+            }
+            case Part.ValueField f -> {
+                label(out, part, f.label());
+                starts(out, part, f.starts());
+            }
+            case Part.Choice c -> label(out, part, c.label());
+            case Part.ListOfRows l -> label(out, part, l.label());
+        }
+    }
+
+    /** How much larger a caption is than the others. */
+    private static String times(Part.TextSize size) {
+        return switch (size) {
+            case SMALL -> "0.85f";
+            case NORMAL -> "1f";
+            case LARGE -> "1.3f";
+            case TITLE -> "1.7f";
+        };
+    }
+
+    private void fixed(Lines out, Part part, String text) {
+        if (WindowWriting.isFixed(text)) {
+            out.add(w.field(part) + ".text(" + w.textOf(part, text) + ");");
+        }
+    }
+
+    private void label(Lines out, Part part, String label) {
+        if (!label.isEmpty()) {
+            out.add(w.field(part) + ".label(" + w.text(part.name().expression() + "Label", label) + ");");
+        }
+    }
+
+    private void starts(Lines out, Part part, String text) {
+        if (!text.isEmpty()) {
+            out.add(w.field(part) + ".text(" + w.textOf(part, text) + ");");
+        }
+    }
+
+    @Override
+    public void fixedTraits(Lines out, Part part) {
+        String field = w.field(part);
+        var traits = part.traits();
+        if (WindowWriting.isFixed(traits.enabled(), false)) {
+            out.add(field + ".enabled(false);");
+        }
+        if (WindowWriting.isFixed(traits.visible(), false)) {
+            out.add(field + ".visible(false);");
+        }
+        if (WindowWriting.isFixed(traits.readOnly(), true)) {
+            out.add(field + ".readOnly(true);");
+        }
+        if (WindowWriting.isFixed(traits.font())) {
+            out.add(field + ".font(" + JavaNames.literal(traits.font()) + ");");
+        }
+        if (WindowWriting.isFixed(traits.colour())) {
+            out.add(field + ".colour(" + JavaNames.literal(traits.colour()) + ");");
+        }
+    }
+
+    @Override
+    public void triggers(Lines out, Part part) {
+        String field = w.field(part);
+        if (WindowWriting.isTriggered(part)) {
+            out.add(field + ".on(this::" + w.method(part) + ");");
+        }
+        if (part instanceof Part.ListOfRows list) {
+            if (!list.at(Part.RowMoment.ACTIVATED).doesNothing()) {
+                out.add(field + ".onActivated(this::" + w.activated(list) + ");");
+            }
+            if (list.byHand()) {
+                out.add(field + ".onDelete(() -> " + field + ".removeSelected(" + w.mayRemove(list) + "));");
+            }
+        }
+    }
+
+    @Override
+    public void layOut(Lines out) {
+        w.face().menus().forEach(m -> out.add(menu(m)));
+        for (List<Row> run : Row.runs(w.face().rows())) {
+            if (run.getFirst().group().isEmpty()) {
+                run.stream().filter(r -> !r.parts().isEmpty()).forEach(r -> out.add("row(" + parts(r) + ");"));
+            } else {
+                out.add("group(" + w.text("group", run.getFirst().group()) + ", "
+                        + run.stream().map(r -> "line(" + parts(r) + ")").collect(Collectors.joining(", ")) + ");");
+            }
+        }
+    }
+
+    private String menu(Menu menu) {
+        var items = new ArrayList<String>();
+        for (Part.MenuCommand command : menu.commands()) {
+            if (command.separated() && !items.isEmpty()) {
+                items.add("null");
+            }
+            items.add(w.field(command));
+        }
+        return "menu(" + w.text("menu", menu.text())
+                + items.stream().map(i -> ", " + i).collect(Collectors.joining()) + ");";
+    }
+
+    private String parts(Row row) {
+        return row.parts().stream().map(w::field).collect(Collectors.joining(", "));
+    }
+
+    @Override
+    public void live(Lines out, Part part) {
+        String field = w.field(part);
+        String text = PartPlan.content(part);
+        boolean isField =
+                part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
+        if (Braces.isLive(text) && !isField) {
+            out.add(field + (part instanceof Part.Picture ? ".file(" : ".text(") + w.textOf(part, text) + ");");
+        }
+        w.follows(out, part.traits().enabled(), field + ".enabled(");
+        w.follows(out, part.traits().visible(), field + ".visible(");
+        w.follows(out, part.traits().readOnly(), field + ".readOnly(");
+        look(out, part, part.traits().font(), "Font", ".font(");
+        look(out, part, part.traits().colour(), "Colour", ".colour(");
+    }
+
+    private void look(Lines out, Part part, String look, String key, String set) {
+        if (Braces.isLive(look)) {
+            out.add(w.field(part) + set + w.text(part.name().expression() + key, look) + ");");
+        }
+    }
+}

@@ -1,0 +1,53 @@
+package frame;
+
+import java.awt.AWTEvent;
+import java.awt.Component;
+import java.awt.Dialog;
+import java.awt.EventQueue;
+import java.awt.Frame;
+import java.awt.Toolkit;
+import java.awt.event.InputEvent;
+import java.awt.event.WindowEvent;
+import java.util.Map;
+import java.util.Optional;
+import java.util.WeakHashMap;
+import javax.swing.JFrame;
+
+/** Keeps keys, pointer and close box from blocked windows (B3): one queue for all, before any part sees the event. */
+public final class Gate extends EventQueue {
+
+    private static final Map<Component, SwingWindow> WINDOWS = new WeakHashMap<>();
+
+    private Gate() {}
+
+    /** Once, before the first window. */
+    public static void install() {
+        Toolkit.getDefaultToolkit().getSystemEventQueue().push(new Gate());
+        new JFrame().addNotify(); // else Java ends where no window is on the screen, and the application still runs
+    }
+
+    static void add(Component shell, SwingWindow window) {
+        WINDOWS.put(shell, window);
+    }
+
+    @Override
+    protected void dispatchEvent(AWTEvent event) {
+        boolean fromPerson = event instanceof InputEvent || event.getID() == WindowEvent.WINDOW_CLOSING;
+        if (!fromPerson
+                || !(event.getSource() instanceof Component component)
+                || window(component).filter(w -> w.desk().blocked(w)).isEmpty()) {
+            super.dispatchEvent(event);
+        }
+    }
+
+    /** The parent of a popup is the window below; a dialog of the system's own is nobody's. */
+    private static Optional<SwingWindow> window(Component component) {
+        for (Component c = component; c != null; c = c.getParent()) {
+            SwingWindow window = WINDOWS.get(c);
+            if (window != null || c instanceof Dialog || c instanceof Frame) {
+                return Optional.ofNullable(window);
+            }
+        }
+        return Optional.empty();
+    }
+}

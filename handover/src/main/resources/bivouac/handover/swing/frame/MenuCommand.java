@@ -1,0 +1,36 @@
+package frame;
+
+import javax.swing.JCheckBoxMenuItem;
+import javax.swing.JMenuItem;
+import javax.swing.KeyStroke;
+
+/** A command in a menu. */
+public final class MenuCommand extends Pressed {
+
+    private MenuCommand(Face window, String name, JMenuItem item) {
+        super(window, name, item);
+    }
+
+    public static MenuCommand of(Face window, String name) {
+        return new MenuCommand(window, name, new JMenuItem());
+    }
+
+    /** One that carries a tick, which choosing it turns over. */
+    public static MenuCommand ticking(Face window, String name) {
+        return new MenuCommand(window, name, new JCheckBoxMenuItem());
+    }
+
+    /** @param keys as {@code Ctrl+Shift+S} */
+    public void shortcut(String keys) {
+        int last = keys.lastIndexOf('+');
+        String modifiers = last < 0
+                ? ""
+                : keys.substring(0, last).toLowerCase(java.util.Locale.ROOT).replace('+', ' ');
+        String key = keys.substring(last + 1).toUpperCase(java.util.Locale.ROOT);
+        item().setAccelerator(KeyStroke.getKeyStroke(modifiers + " " + key));
+    }
+
+    JMenuItem item() {
+        return (JMenuItem) component();
+    }
+}
