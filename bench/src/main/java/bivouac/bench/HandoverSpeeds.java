@@ -2,6 +2,7 @@ package bivouac.bench;
 
 import bivouac.design.Design;
 import bivouac.format.DesignFile;
+import bivouac.handover.HandedOver;
 import bivouac.handover.Handover;
 import bivouac.handover.Toolkit;
 import bivouac.handover.WrittenFile;
@@ -9,6 +10,7 @@ import bivouac.handover.proof.Proof;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 
 /** How long a program takes to be written, and to be proven. */
 public final class HandoverSpeeds {
@@ -17,28 +19,32 @@ public final class HandoverSpeeds {
 
     public static void main(String[] args) throws Exception {
         Design large = LargeDesigns.of(100);
-        for (String run : new String[] {"first", "second", "third"}) {
-            long from = System.nanoTime();
-            List<WrittenFile> files = Handover.write(large, Toolkit.JAVAFX);
-            System.out.println("source for 100 windows, " + run + " run: " + since(from) + " ms, " + files.size()
-                    + " files, "
-                    + files.stream().mapToLong(f -> f.text().lines().count()).sum() + " lines");
-        }
         Design hut =
                 DesignFile.read(Path.of(System.getProperty("bivouac.examples")).resolve("ridge-hut.bivouac"));
-        Path folder = Files.createTempDirectory("proof");
-        for (WrittenFile file : Handover.write(hut, Toolkit.JAVAFX)) {
-            Path path = folder.resolve(file.path());
-            Files.createDirectories(path.getParent());
-            Files.writeString(path, file.text());
+        for (Toolkit toolkit : Toolkit.values()) {
+            for (String run : new String[] {"first", "second", "third"}) {
+                long from = System.nanoTime();
+                List<WrittenFile> files = Handover.write(large, toolkit);
+                System.out.println("source for 100 windows in " + toolkit.shown() + ", " + run + " run: " + since(from)
+                        + " ms, " + files.size() + " files, "
+                        + files.stream()
+                                .mapToLong(f -> f.text().lines().count())
+                                .sum() + " lines");
+            }
+            prove(hut, toolkit);
         }
-        Proof proof = Proof.of(Toolkit.JAVAFX, folder);
+    }
+
+    private static void prove(Design hut, Toolkit toolkit) throws Exception {
+        Path folder = Files.createTempDirectory("proof");
+        HandedOver.to(folder, hut, toolkit, Optional.empty(), false);
+        Proof proof = Proof.of(toolkit, folder);
         long from = System.nanoTime();
         boolean compiles = proof.compile().isEmpty();
         long compiled = since(from);
         List<Proof.Outcome> outcomes = proof.drive();
-        System.out.println("Ridge Hut: compiled in " + compiled + " ms" + (compiles ? "" : ", with errors")
-                + ", compiled and "
+        System.out.println("Ridge Hut in " + toolkit.shown() + ": compiled in " + compiled + " ms"
+                + (compiles ? "" : ", with errors") + ", compiled and "
                 + outcomes.stream().filter(o -> o.difference().isEmpty()).count() + " of " + outcomes.size()
                 + " walkthroughs proven in " + since(from) + " ms");
     }

@@ -6,12 +6,9 @@ import bivouac.design.Design;
 import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
 import bivouac.handover.Change;
-import bivouac.handover.Handover;
+import bivouac.handover.HandedOver;
 import bivouac.handover.NotHandedOver;
-import bivouac.handover.Pictures;
-import bivouac.handover.ProgramFolder;
 import bivouac.handover.Toolkit;
-import bivouac.handover.WrittenFile;
 import bivouac.handover.proof.Proof;
 import bivouac.plan.Program;
 import java.io.IOException;
@@ -88,15 +85,13 @@ public final class HandoverCommand implements Callable<Integer> {
     }
 
     private void write(Design design, Toolkit wanted, PrintWriter out) throws Unreadable {
-        List<WrittenFile> files = Handover.write(design, wanted);
-        var to = new ProgramFolder(folder);
-        List<Change> plan = to.plan(files);
-        to.write(files, plan, overChanges);
-        Pictures.copy(design, file.toAbsolutePath().getParent(), to.path().resolve(Handover.pictures(design, wanted)))
-                .forEach(p -> out.println("not there, and not taken along: " + p));
+        Path beside = file.toAbsolutePath().getParent();
+        HandedOver done = HandedOver.to(folder, design, wanted, Optional.of(beside), overChanges);
+        List<Change> plan = done.changes();
+        done.missing().forEach(p -> out.println("not there, and not taken along: " + p));
         long same = plan.stream().filter(c -> c.kind() == Change.Kind.SAME).count();
         plan.stream().filter(c -> c.kind() != Change.Kind.SAME).forEach(c -> out.println(words(c) + ": " + c.path()));
-        out.println(files.size() + " files for " + wanted.shown() + " in " + folder
+        out.println(done.files().size() + " files for " + wanted.shown() + " in " + folder
                 + (same == 0 ? "." : ", " + same + " as they were."));
         long open = Findings.of(Program.of(design)).stream()
                 .filter(f -> f.weight() != Finding.Weight.HINT)

@@ -5,9 +5,9 @@ import bivouac.desktop.work.Work;
 import bivouac.format.SafeFile;
 import bivouac.format.Unreadable;
 import bivouac.handover.Change;
+import bivouac.handover.HandedOver;
 import bivouac.handover.Handover;
 import bivouac.handover.NotHandedOver;
-import bivouac.handover.Pictures;
 import bivouac.handover.ProgramFolder;
 import bivouac.handover.Toolkit;
 import bivouac.handover.WrittenFile;
@@ -71,16 +71,13 @@ final class Handing {
 
     private static String handedOver(Written program, Optional<Path> file, Path folder, boolean overHand) {
         try {
-            var to = new ProgramFolder(folder);
-            List<Change> plan = to.plan(program.files());
-            to.write(program.files(), plan, overHand);
-            if (file.isPresent()) {
-                Pictures.copy(
-                        program.design(),
-                        file.get().toAbsolutePath().getParent(),
-                        to.path().resolve(Handover.pictures(program.design(), program.toolkit())));
-            }
-            long kept = plan.stream().filter(c -> c.kind().isByHand()).count();
+            HandedOver done = HandedOver.to(
+                    folder,
+                    program.design(),
+                    program.toolkit(),
+                    file.map(f -> f.toAbsolutePath().getParent()),
+                    overHand);
+            long kept = done.byHand();
             return "Handed over to " + folder + (overHand || kept == 0 ? "." : "; " + kept + " changed by hand, kept.");
         } catch (NotHandedOver | Unreadable e) {
             return e.getMessage();

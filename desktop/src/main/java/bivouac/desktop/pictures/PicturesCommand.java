@@ -12,6 +12,9 @@ import bivouac.format.MadeFile;
 import bivouac.format.SafeFile;
 import bivouac.format.Unreadable;
 import bivouac.format.Utf8;
+import bivouac.handover.HandedOver;
+import bivouac.handover.NotHandedOver;
+import bivouac.handover.Toolkit;
 import bivouac.plan.Program;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
@@ -23,9 +26,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -78,12 +84,14 @@ public final class PicturesCommand implements Callable<Integer> {
         }
     }
 
-    /** What {@code ./bivouac} does where there is no display: pictures, findings and the rehearsal below {@code out}. */
+    /** What {@code ./bivouac} does where there is no display: pictures, findings, the rehearsal and programs below {@code out}. */
     public static int withoutDisplay(Path file, Path out) {
         int drawn = draw(file, out);
-        if (drawn != ExitCodes.FINE) {
-            return drawn;
-        }
+        return drawn == ExitCodes.FINE ? writtenBeside(file, out) : drawn;
+    }
+
+    /** What is beside the pictures: what is found, the rehearsal, and the programs, in which nothing that is yours is lost. */
+    public static int writtenBeside(Path file, Path out) {
         try {
             Program program = Program.of(DesignFile.read(file));
             List<NamedEvent> trail = trailBeside(file);
@@ -94,10 +102,19 @@ public final class PicturesCommand implements Callable<Integer> {
                     out.resolve("rehearsal.txt"),
                     to -> RehearseCommand.print(
                             program, Rehearsal.replay(program, LocalDate.now(), trail), trail.size(), to));
-            System.out.println(
-                    "The findings and the rehearsal are there too. Nothing is handed over yet: that is still to come.");
+            for (Toolkit toolkit : Toolkit.values()) {
+                HandedOver.to(
+                        out.resolve("program-" + toolkit.word()),
+                        program.design(),
+                        toolkit,
+                        Optional.ofNullable(file.toAbsolutePath().getParent()),
+                        false);
+            }
+            System.out.println("The findings, the rehearsal and the programs for "
+                    + Arrays.stream(Toolkit.values()).map(Toolkit::shown).collect(Collectors.joining(", "))
+                    + " are there too.");
             return ExitCodes.FINE;
-        } catch (Unreadable e) {
+        } catch (Unreadable | NotHandedOver e) {
             System.err.println(e.getMessage());
             return ExitCodes.UNREADABLE;
         }
