@@ -17,8 +17,12 @@ import org.junit.jupiter.api.Test;
 class HandoverStateTest {
 
     private static HandoverState state(Optional<List<Change>> changes) throws Exception {
+        return state(Toolkit.JAVAFX, changes);
+    }
+
+    private static HandoverState state(Toolkit toolkit, Optional<List<Change>> changes) throws Exception {
         Design design = DesignFile.read(Path.of("../examples/ridge-hut.bivouac"));
-        return HandoverState.of(design, Handover.write(design, Toolkit.JAVAFX), changes);
+        return HandoverState.of(design, Handover.write(design, toolkit), changes);
     }
 
     private static List<String> names(HandoverState state, String group) {
@@ -50,6 +54,37 @@ class HandoverStateTest {
                         state.groups().stream().mapToInt(g -> g.files().size()).sum());
         assertThat(state.file("nowhere").map(WrittenFile::path)).contains("src/main/java/ridgehut/Register.java");
         assertThat(state.counts()).isEmpty();
+    }
+
+    @Test
+    void files_of_other_toolkits_stand_in_the_same_order() throws Exception {
+        HandoverState tk = state(Toolkit.TK, Optional.empty());
+        assertThat(names(tk, "Windows"))
+                .containsExactly(
+                        "register.py",
+                        "bunk_plan.py",
+                        "guest_card.py",
+                        "mountain_map.py",
+                        "arrival_form.py",
+                        "about.py");
+        assertThat(names(tk, "Asked and chosen"))
+                .contains("unsaved_register.py")
+                .doesNotContain("register.py");
+        assertThat(names(tk, "Yours to fill in")).containsExactly("own_holdings.py", "own_tasks.py");
+        assertThat(names(tk, "The application")).contains("application.py", "tasks.py", "__main__.py");
+        assertThat(names(tk, "The rules, the same in every program")).contains("desk.py", "parts.py");
+        assertThat(names(tk, "Texts, build and tests")).contains("texts.json", "pyproject.toml", "driver.py");
+        assertThat(tk.file("").map(WrittenFile::path)).contains("ridgehut/windows/register.py");
+        HandoverState swing = state(Toolkit.SWING, Optional.empty());
+        assertThat(names(swing, "Windows")).isEqualTo(names(state(Optional.empty()), "Windows"));
+        assertThat(names(swing, "The rules, the same in every program")).contains("Desk.java", "Gate.java");
+    }
+
+    @Test
+    void the_folder_that_is_proposed_says_for_what_the_program_is() {
+        Path file = Path.of("designs", "weir.house.bivouac");
+        assertThat(HandoverState.beside(file, Toolkit.TK)).isEqualTo(Path.of("designs", "weir.house-tk"));
+        assertThat(HandoverState.beside(file, Toolkit.SWING)).isEqualTo(Path.of("designs", "weir.house-swing"));
     }
 
     @Test
