@@ -206,6 +206,22 @@ class ActsTest {
     }
 
     @Test
+    void in_place_of_this_one_the_system_is_asked_only_when_it_may_fail() {
+        assertThat(acts(inPlace("Plan"))).singleElement().isInstanceOfSatisfying(Act.OpenInPlace.class, o -> {
+            assertThat(o.ending()).isEmpty();
+            assertThat(o.readyMade()).isFalse();
+        });
+        var bare = (Act.TryInPlace) acts(inPlace("Map")).getFirst();
+        assertThat(bare.couldNot()).as("nothing is said of what then").isEmpty();
+        assertThat(bare.reason()).as("the fault tells it").isPresent();
+        assertThat(bare.trial().what()).isEqualTo("opening Map");
+        var answered = (Act.TryInPlace) acts(inPlace("Map").withBranches(List.of(when("could not", note("no")))))
+                .getFirst();
+        assertThat(answered.couldNot().orElseThrow().acts()).hasSize(1);
+        assertThat(answered.reason()).isEmpty();
+    }
+
+    @Test
     void the_own_window_ends_its_script_by_closing_unless_it_is_refused() {
         List<Act> acts =
                 acts(new Step.Close(new Target.Me(), Optional.of("closed"), List.of(), Script.of(note("stays"))));

@@ -91,6 +91,8 @@ final class Conformance {
                 plan(),
                 session(),
                 kept(),
+                keptRows(),
+                inPlaceThatMayFail(),
                 killed(),
                 holdings(),
                 mayFail(),
@@ -846,6 +848,93 @@ final class Conformance {
                         "close box of \"Desk\"",
                         "start again",
                         "see \"3 2 0.5 2026-11-23 yes\" in \"shows\" of \"Desk\""));
+    }
+
+    private static final Type.RowOf GUEST = new Type.RowOf(List.of(
+            new Type.Column("name", Type.TEXT),
+            new Type.Column("nights", Type.WHOLE),
+            new Type.Column("paid", Type.YESNO),
+            new Type.Column("days", new Type.ListOf(Type.DATE))));
+
+    private static Case keptRows() {
+        return of(
+                "kept rows and lists",
+                "D6 P1",
+                withMain(main(
+                                "Desk",
+                                button(
+                                        "more",
+                                        set("app.sizes", "app.sizes + [app.sizes.size(), 7]"),
+                                        set("app.halves", "[0.5, 2.0]"),
+                                        set(
+                                                "app.guests",
+                                                "app.guests + [{'name': 'Orla, \\n Fenn', 'nights': app.sizes.size(), 'paid': true, 'days': [app.today]}]"),
+                                        set("app.last", "app.guests[0]")),
+                                button("fewer", set("app.sizes", "[9]"), set("app.guests", "[app.last]")),
+                                button("save", new Step.KeptValues(Step.KeptValues.How.SAVE)),
+                                button("load", new Step.KeptValues(Step.KeptValues.How.LOAD)),
+                                Part.Caption.of("sizes", "{app.sizes.map(s, shown(s)).join(' ')}"),
+                                Part.Caption.of(
+                                        "guests",
+                                        "{app.guests.map(g, g.name + shown(g.nights) + shown(g.paid) + shown(g.days.size())).join('; ')}"),
+                                Part.Caption.of("last", "{app.last.name} {app.last.nights} {app.halves.size()}")))
+                        .kept("sizes", new Type.ListOf(Type.WHOLE), "[]")
+                        .kept("halves", new Type.ListOf(Type.NUMBER), "[]")
+                        .kept("guests", new Type.ListOf(GUEST), "[]")
+                        .kept("last", GUEST, "{'name': 'nobody', 'nights': 0, 'paid': false, 'days': []}")
+                        .design(),
+                List.of(
+                        "see \"nobody 0 0\" in \"last\" of \"Desk\"",
+                        "press \"more\" of \"Desk\"",
+                        "press \"more\" of \"Desk\"",
+                        "press \"save\" of \"Desk\"",
+                        "press \"fewer\" of \"Desk\"",
+                        "see \"9\" in \"sizes\" of \"Desk\"",
+                        "press \"load\" of \"Desk\"",
+                        "see \"0 7 2 7\" in \"sizes\" of \"Desk\"",
+                        "press \"fewer\" of \"Desk\"",
+                        "close box of \"Desk\"",
+                        "start again",
+                        "see \"9\" in \"sizes\" of \"Desk\"",
+                        "press \"more\" of \"Desk\""));
+    }
+
+    private static Case inPlaceThatMayFail() {
+        FacedWindow first = main(
+                "Desk",
+                Part.TickBox.of("stay", "Stay"),
+                button(
+                        "other",
+                        new Step.Open(
+                                "Board",
+                                new Manner.InPlace("", List.of()),
+                                Optional.empty(),
+                                List.of(),
+                                Optional.empty(),
+                                List.of(when("could not", note("no: {result.reason}")))),
+                        note("still here")),
+                button("bare", inPlace("Board")));
+        return of(
+                "in place of what may fail to open",
+                "O7 O8",
+                withMain(
+                                before(
+                                        first,
+                                        new Step.If(
+                                                List.of(new Step.If.Case(new Expression("me.stay"), Script.of(stay()))),
+                                                Optional.empty())),
+                                main("Board").failing(true))
+                        .design(),
+                List.of(
+                        "tick \"stay\" of \"Desk\"",
+                        "press \"other\" of \"Desk\"",
+                        "tick \"stay\" of \"Desk\"",
+                        "press \"other\" of \"Desk\"",
+                        "task \"opening Board\" ends \"could not\" of \"Desk\"",
+                        "press \"other\" of \"Desk\"",
+                        "task \"opening Board\" ends \"done\" of \"Desk\"",
+                        "close box of \"Board\""),
+                List.of("press \"bare\" of \"Desk\"", "task \"opening Board\" ends \"could not\" of \"Desk\""));
     }
 
     private static Case killed() {

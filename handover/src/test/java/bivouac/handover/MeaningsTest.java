@@ -98,6 +98,20 @@ class MeaningsTest {
     }
 
     @Test
+    void what_is_written_out_has_the_type_that_its_place_says() {
+        var days = new Type.ListOf(Type.DATE);
+        var row = new Type.RowOf(List.of(new Type.Column("name", Type.TEXT), new Type.Column("days", days)));
+        Say written = say("app.n > 1 ? {'name': 'a', 'days': []} : {'name': 'b', 'days': []}");
+        assertThat(Says.as(written, row)).isInstanceOfSatisfying(Say.Choice.class, c -> {
+            assertThat(c.yes().type()).isEqualTo(row);
+            assertThat(((Say.RowOf) c.no()).values().getLast().type()).isEqualTo(days);
+        });
+        Say list = Says.as(say("[{'name': 'a', 'days': []}]"), new Type.ListOf(row));
+        assertThat(((Say.Items) list).items().getFirst().type()).isEqualTo(row);
+        assertThat(Says.as(say("app.word"), Type.TEXT)).isEqualTo(say("app.word"));
+    }
+
+    @Test
     void texts_hold_their_values_in_order_and_braces_as_they_are() {
         var texts = new Wordings(new Meanings(program()));
         Here here = Here.on(PLACE);

@@ -143,6 +143,16 @@ class PythonScriptCodeTest {
     }
 
     @Test
+    void what_makes_room_for_what_may_fail_stays_where_it_could_not() {
+        assertThat(code(inPlace("Map").withBranches(List.of(when("could not", note("{result.reason}"))))))
+                .contains("self.desk.in_place_if_it_can(")
+                .contains("lambda: windows.Map.find(self.app) is not None")
+                .contains("reason := why_not(")
+                .endsWith("    self.desk.note(reason)");
+        assertThat(code(inPlace("Map"))).endsWith("    raise self.desk.failed(\"opening Map\", reason)");
+    }
+
+    @Test
     void rows_are_values() {
         assertThat(code(new Step.AddRow("me.guests", List.of(Given.of("name", "me.name")))))
                 .isEqualTo("self.guests.add(rows.GuestsRow(self.name.text, 0))");

@@ -131,6 +131,18 @@ class ScriptCodeTest {
     }
 
     @Test
+    void what_makes_room_for_what_may_fail_stays_where_it_could_not() {
+        assertThat(code(inPlace("Plan")))
+                .isEqualTo("desk.inPlace(this, () -> endingFor(Way.CLOSE_STEP), () -> Plan.open(app, null, null));");
+        assertThat(code(inPlace("Map").withBranches(List.of(when("could not", note("{result.reason}"))))))
+                .startsWith("if (desk.inPlace(this, () -> endingFor(Way.CLOSE_STEP), \"opening Map\",")
+                .contains("() -> Map.find(app).isPresent()")
+                .contains("instanceof Tried.CouldNot(String reason)) {")
+                .endsWith(lines("    desk.note(reason);", "}"));
+        assertThat(code(inPlace("Map"))).contains("throw desk.failed(\"opening Map\", reason);");
+    }
+
+    @Test
     void rows_are_values() {
         assertThat(code(new Step.AddRow("me.guests", List.of(Given.of("name", "me.name")))))
                 .isEqualTo("guests.add(new GuestsRow(name.getText(), 0));");

@@ -114,6 +114,15 @@ public record JavaCalls(JavaWorld world, String self) {
                 : type + ".open(" + arguments(open.handed(), application(), NO_WINDOW, owner) + ")";
     }
 
+    String triedInPlace(Act.TryInPlace tried) {
+        Act.Trial.Opening trial = tried.trial();
+        String isThere = trial.unlessThere()
+                ? world.classOf(trial.window()) + ".find(" + arguments(trial.handed(), application()) + ").isPresent()"
+                : "false";
+        return world.desk() + ".inPlace(this, " + ending(tried.open().ending()) + ", " + JavaNames.literal(trial.what())
+                + ", () -> " + isThere + ", () -> " + openedInPlace(tried.open()) + ")";
+    }
+
     String asked(Asked asked) {
         return switch (asked) {
             case Asked.Window(String window, var owner, boolean forOwner, var handed) ->

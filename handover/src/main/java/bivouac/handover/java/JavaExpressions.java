@@ -3,6 +3,7 @@ package bivouac.handover.java;
 import bivouac.design.Type;
 import bivouac.expression.Value;
 import bivouac.handover.meaning.Say;
+import bivouac.handover.meaning.Says;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -51,7 +52,7 @@ public final class JavaExpressions {
     /** An expression as a value of a type: a whole becomes a number where a number is wanted. */
     public String write(Say say, Type wanted) {
         boolean widen = wanted == Type.NUMBER && say.type() == Type.WHOLE;
-        return widen && say instanceof Say.Literal ? write(say) + ".0" : write(say);
+        return widen && say instanceof Say.Literal ? write(say) + ".0" : write(Says.as(say, wanted));
     }
 
     /** As a value that stands in a list or is handed on as an object. */

@@ -80,6 +80,7 @@ public final class JavaScript {
             case Act.OpenInPlace open ->
                 out.add(world.desk() + ".inPlace(this, " + calls.ending(open.ending()) + ", () -> "
                         + calls.openedInPlace(open) + ");");
+            case Act.TryInPlace tried -> tryInPlace(tried);
             case Act.CloseMe(var ending) -> out.add("close(" + calls.ending(ending) + ");");
             case Act.Close close -> {
                 String with = close.ending().map(e -> ", " + calls.ending(e)).orElse("");
@@ -278,6 +279,18 @@ public final class JavaScript {
                                 ? world.types().of(g.type()) + " " + bound.get(g.name())
                                 : "_")
                         .collect(Collectors.joining(", ", "(", ")"));
+    }
+
+    private void tryInPlace(Act.TryInPlace tried) {
+        String reason = tried.reason().map(r -> "String " + r).orElse("_");
+        out.add("if (" + calls.triedInPlace(tried) + " instanceof Tried.CouldNot(" + reason + ")) {");
+        tried.couldNot()
+                .ifPresentOrElse(
+                        block -> out.all(inside(block)),
+                        () -> out.add("throw " + world.desk() + ".failed("
+                                + JavaNames.literal(tried.trial().what()) + ", "
+                                + tried.reason().orElseThrow() + ");"));
+        out.add("}");
     }
 
     private void tryOr(Act.TryOr tryOr) {

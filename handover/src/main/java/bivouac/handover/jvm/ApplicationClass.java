@@ -14,8 +14,8 @@ import bivouac.design.StepPath;
 import bivouac.design.Take;
 import bivouac.design.Task;
 import bivouac.design.Timer;
+import bivouac.design.Type;
 import bivouac.design.Variable;
-import bivouac.handover.NotHandedOver;
 import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
@@ -23,6 +23,7 @@ import bivouac.handover.java.JavaScript;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.PlainTypes;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.script.Block;
 import bivouac.handover.script.ScriptOf;
@@ -34,6 +35,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -432,18 +434,41 @@ final class ApplicationClass {
     }
 
     private String loaded(Variable v) {
-        String get = "kept.get(" + JavaNames.literal(v.name().expression()) + ", ";
-        String field = field(v);
-        return switch (world.types().of(v.type())) {
-            case "String" -> get + field + ")";
-            case "long" -> "kept.whole(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
-            case "double" -> "kept.number(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
-            case "boolean" -> get + "Values.shown(" + field + ")).equals(\"yes\")";
-            case "LocalDate" -> "kept.date(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
-            case "List<String>" -> "kept.texts(" + JavaNames.literal(v.name().expression()) + ", " + field + ")";
-            default ->
-                throw new NotHandedOver("The application keeps " + v.name().shown() + ", a " + v.type()
-                        + "; rows and lists of other values than texts are not kept in a written program yet.");
+        return loaded(v.type(), JavaNames.literal(v.name().expression()), field(v), 1);
+    }
+
+    /**
+     * Reads what is kept.
+     *
+     * @param name how its name is written
+     * @param deep in how many lists and rows it stands, and one
+     */
+    private String loaded(Type type, String name, String usual, int deep) {
+        String at = deep == 1 ? "at" : "at" + deep;
+        Function<Type, String> start = t -> world.types().start(t).replace("app.", "");
+        String arguments = "(" + name + ", " + usual;
+        return switch (PlainTypes.of(type)) {
+            case Type.ListOf(Type of) ->
+                "kept.list" + arguments + ", " + at + " -> " + loaded(of, at, start.apply(of), deep + 1) + ")";
+            case Type.RowOf row -> {
+                var columns = new ArrayList<String>();
+                for (int i = 0; i < row.columns().size(); i++) {
+                    Type of = row.columns().get(i).type();
+                    columns.add(loaded(of, at + " + \"." + i + "\"", start.apply(of), deep + 1));
+                }
+                yield "kept.row" + arguments + ", " + at + " -> new "
+                        + world.types().of(row) + "(" + String.join(", ", columns) + "))";
+            }
+            case Type plain ->
+                "kept."
+                        + switch (world.types().of(plain)) {
+                            case "long" -> "whole";
+                            case "double" -> "number";
+                            case "boolean" -> "yes";
+                            case "LocalDate" -> "date";
+                            default -> "get";
+                        }
+                        + arguments + ")";
         };
     }
 }

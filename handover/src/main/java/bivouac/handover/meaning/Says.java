@@ -1,5 +1,7 @@
 package bivouac.handover.meaning;
 
+import bivouac.design.Type;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -36,6 +38,29 @@ public final class Says {
             case Say.IsOpen o -> List.of();
             case Say.IsKept k -> List.of();
             case Say.Item i -> List.of();
+        };
+    }
+
+    /**
+     * The expression as a value of a type that its place says: a row or list that is written out has that type, also where an
+     * empty list in it does not tell.
+     */
+    public static Say as(Say say, Type wanted) {
+        return switch (say) {
+            case Say.RowOf(List<Say> values, Type type)
+            when wanted instanceof Type.RowOf row && row.columns().size() == values.size() -> {
+                var fitting = new ArrayList<Say>();
+                for (int i = 0; i < values.size(); i++) {
+                    fitting.add(as(values.get(i), row.columns().get(i).type()));
+                }
+                yield new Say.RowOf(fitting, wanted);
+            }
+            case Say.Items(List<Say> items, Type type)
+            when wanted instanceof Type.ListOf(Type of) ->
+                new Say.Items(items.stream().map(i -> as(i, of)).toList(), wanted);
+            case Say.Choice(Say condition, Say yes, Say no, Type type) ->
+                new Say.Choice(condition, as(yes, wanted), as(no, wanted), type);
+            default -> say;
         };
     }
 

@@ -97,6 +97,17 @@ public record PyCalls(PyWorld world, PyView view) {
                 : type + ".open(" + arguments(open.handed(), view.app(), NO_WINDOW, owner) + ")";
     }
 
+    String triedInPlace(Act.TryInPlace tried) {
+        Act.Trial.Opening trial = tried.trial();
+        String isThere = trial.unlessThere()
+                ? expressions().reached(trial.window()) + ".find(" + arguments(trial.handed(), view.app())
+                        + ") is not None"
+                : "False";
+        return view.desk() + ".in_place_if_it_can(self, " + ending(tried.open().ending()) + ", "
+                + PyNames.literal(trial.what()) + ", lambda: " + isThere + ", lambda: "
+                + openedInPlace(tried.open()) + ")";
+    }
+
     String asked(Asked asked) {
         return switch (asked) {
             case Asked.Window(String window, var owner, boolean forOwner, var handed) ->

@@ -3,6 +3,7 @@ package bivouac.handover.python;
 import bivouac.design.Type;
 import bivouac.expression.Value;
 import bivouac.handover.meaning.Say;
+import bivouac.handover.meaning.Says;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -48,7 +49,7 @@ public final class PyExpressions {
     /** An expression as a value of a type: a whole becomes a number where a number is wanted. */
     public String write(Say say, Type wanted) {
         if (wanted != Type.NUMBER || say.type() != Type.WHOLE) {
-            return write(say);
+            return write(Says.as(say, wanted));
         }
         return say instanceof Say.Literal ? write(say) + ".0" : "float(" + write(say) + ")";
     }

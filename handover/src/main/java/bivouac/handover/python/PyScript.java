@@ -99,6 +99,7 @@ public final class PyScript {
             case Act.OpenInPlace open ->
                 out.add(view.desk() + ".in_place(self, " + calls.ending(open.ending()) + ", lambda: "
                         + calls.openedInPlace(open) + ")");
+            case Act.TryInPlace tried -> tryInPlace(tried);
             case Act.CloseMe(var ending) -> out.add("self.close(" + calls.ending(ending) + ")");
             case Act.Close close -> {
                 String with = close.ending().map(e -> ", " + calls.ending(e)).orElse("");
@@ -279,6 +280,18 @@ public final class PyScript {
                                 .map(g -> bound.getOrDefault(g.name(), "_"))
                                 .collect(Collectors.joining(", ")))
                 + ")";
+    }
+
+    private void tryInPlace(Act.TryInPlace tried) {
+        String asked = "why_not(" + calls.triedInPlace(tried) + ")";
+        String why = tried.reason().map(r -> "(" + r + " := " + asked + ")").orElse(asked);
+        out.add("if " + why + " is not None:");
+        out.inside(tried.couldNot()
+                .map(block -> inside(block, tried.reason().stream().toList()))
+                .orElseGet(() -> new PyLines()
+                        .add("raise " + view.desk() + ".failed("
+                                + PyNames.literal(tried.trial().what()) + ", "
+                                + tried.reason().orElseThrow() + ")")));
     }
 
     private void tryOr(Act.TryOr tryOr) {

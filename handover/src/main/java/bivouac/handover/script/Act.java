@@ -140,6 +140,15 @@ public sealed interface Act {
         }
     }
 
+    /**
+     * The same, where the system may fail to open it (O7): the script's own window stays where it could not.
+     *
+     * @param reason the local that holds why; absent where that is not read
+     * @param couldNot what is done then; absent where the design says nothing, which is a fault X1
+     */
+    record TryInPlace(OpenInPlace open, Trial.Opening trial, Optional<String> reason, Optional<Block> couldNot)
+            implements Act {}
+
     /** An ending that a window is closed with, and what it gives. */
     record Ending(String window, String name, List<Handed> gives) {
         public Ending {

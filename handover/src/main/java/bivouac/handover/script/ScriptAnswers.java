@@ -61,7 +61,7 @@ abstract class ScriptAnswers extends ScriptValues {
     }
 
     /** What is done at an ending, with its values under names of their own. */
-    private Asked.Branch branch(Answer answer, Optional<String> as) {
+    Asked.Branch branch(Answer answer, Optional<String> as) {
         Here before = here;
         var bound = new HashMap<String, String>();
         var locals = new HashMap<>(before.locals());
@@ -87,11 +87,16 @@ abstract class ScriptAnswers extends ScriptValues {
         }
         Asked.Branch branch = branch(couldNot.get(), Optional.empty());
         Block otherwise = block(then);
-        act(new Act.TryOr(trial, Optional.ofNullable(branch.bound().get(REASON)), branch.block(), otherwise));
+        act(new Act.TryOr(trial, reason(branch), branch.block(), otherwise));
         return branch.block().goesOn() || otherwise.goesOn();
     }
 
-    private static final String REASON = "reason";
+    static final String REASON = "reason";
+
+    /** The local that holds why the system could not; absent where nobody reads it. */
+    static Optional<String> reason(Asked.Branch branch) {
+        return Optional.ofNullable(branch.bound().get(REASON));
+    }
 
     static Optional<Answer> couldNot(List<Step.Branch> branches, int at, StepPath path) {
         return at < 0

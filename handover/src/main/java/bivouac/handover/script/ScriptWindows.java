@@ -30,7 +30,7 @@ abstract class ScriptWindows extends ScriptAnswers {
         Window window = window(open.window());
         boolean mayFail = meanings.program().window(open.window()).orElseThrow().mayFail();
         if (open.manner() instanceof Manner.InPlace inPlace) {
-            return inPlace(open, inPlace, window, mayFail);
+            return inPlace(open, inPlace, window, mayFail, path);
         }
         return mayFail ? mayFail(open, window, path) : opened(open, window, path);
     }
@@ -107,33 +107,43 @@ abstract class ScriptWindows extends ScriptAnswers {
         return new Act.Keep.InLocal(local);
     }
 
-    private boolean inPlace(Step.Open open, Manner.InPlace manner, Window window, boolean mayFail) {
+    private boolean inPlace(Step.Open open, Manner.InPlace manner, Window window, boolean mayFail, StepPath path) {
         FacedWindow me =
                 me().orElseThrow(() -> new NotHandedOver(where() + ": only a window makes room for another one."));
         List<Handed> handed = handed(window.takes(), open.handOver());
         Optional<Act.Ending> ending =
                 manner.ending().isEmpty() ? Optional.empty() : Optional.of(ending(me, manner.ending(), manner.gives()));
-        if (mayFail) {
-            throw new NotHandedOver(where() + ": “" + open.window()
-                    + "” may fail to open and is opened in place; that is not written yet. Open it alongside and close this"
-                    + " window when it is there.");
-        }
         boolean owned = meanings.program().window(open.window()).orElseThrow().canBeOwned();
-        return act(new Act.OpenInPlace(open.window(), window instanceof ReadyMade, owned, handed, ending));
+        var opens = new Act.OpenInPlace(open.window(), window instanceof ReadyMade, owned, handed, ending);
+        return mayFail ? triedInPlace(open, window, opens, path) : act(opens);
     }
 
-    /** O7: the system is asked first, unless the window is there already. */
-    private boolean mayFail(Step.Open open, Window window, StepPath path) {
+    /** O8, O7: the system is asked once this window has agreed; it stays where the system could not. */
+    private boolean triedInPlace(Step.Open open, Window window, Act.OpenInPlace opens, StepPath path) {
+        Optional<Asked.Branch> branch = couldNot(open, path).map(a -> branch(a, Optional.empty()));
+        Optional<String> reason =
+                branch.isEmpty() ? Optional.of(names.local(REASON)) : branch.flatMap(ScriptAnswers::reason);
+        return act(new Act.TryInPlace(opens, trial(open, window), reason, branch.map(Asked.Branch::block)));
+    }
+
+    private Act.Trial.Opening trial(Step.Open open, Window window) {
+        boolean one = window instanceof FacedWindow face && !(face.instancesOrUsual() instanceof Instances.Many);
+        return new Act.Trial.Opening(open.window(), one ? handed(window.takes(), open.handOver()) : List.of(), one);
+    }
+
+    private static Optional<Answer> couldNot(Step.Open open, StepPath path) {
         int couldNot = -1;
         for (int i = 0; i < open.branches().size(); i++) {
             if (isCouldNot(open.branches().get(i))) {
                 couldNot = i;
             }
         }
-        boolean one = window instanceof FacedWindow face && !(face.instancesOrUsual() instanceof Instances.Many);
-        var trial =
-                new Act.Trial.Opening(open.window(), one ? handed(window.takes(), open.handOver()) : List.of(), one);
-        return tried(trial, couldNot(open.branches(), couldNot, path), () -> opened(open, window, path));
+        return couldNot(open.branches(), couldNot, path);
+    }
+
+    /** O7: the system is asked first, unless the window is there already. */
+    private boolean mayFail(Step.Open open, Window window, StepPath path) {
+        return tried(trial(open, window), couldNot(open, path), () -> opened(open, window, path));
     }
 
     boolean close(Step.Close close, StepPath path) {

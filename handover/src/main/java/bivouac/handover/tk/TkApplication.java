@@ -15,9 +15,10 @@ import bivouac.design.Steps;
 import bivouac.design.Take;
 import bivouac.design.Task;
 import bivouac.design.Timer;
+import bivouac.design.Type;
 import bivouac.design.Variable;
-import bivouac.handover.NotHandedOver;
 import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.PlainTypes;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.python.PyLines;
 import bivouac.handover.python.PyNames;
@@ -320,19 +321,27 @@ final class TkApplication {
     }
 
     private String loaded(Variable v) {
-        String kind =
-                switch (world.types().of(v.type())) {
-                    case "str" -> "text";
-                    case "int" -> "whole";
-                    case "float" -> "number";
-                    case "bool" -> "yes";
-                    case "datetime.date" -> "date";
-                    case "list[str]" -> "texts";
-                    default ->
-                        throw new NotHandedOver(
-                                "The application keeps " + v.name().shown() + ", a " + v.type()
-                                        + "; rows and lists of other values than texts are not kept in a written program yet.");
+        return "self.kept.read(" + PyNames.literal(v.name().expression()) + ", " + field(v) + ", " + reads(v.type())
+                + ")";
+    }
+
+    /** What reads a value of a type from what is kept. */
+    private String reads(Type type) {
+        return switch (PlainTypes.of(type)) {
+            case Type.ListOf(Type of) -> "list_of(" + reads(of) + ")";
+            case Type.RowOf row ->
+                row.columns().stream()
+                        .map(c -> ", " + reads(c.type()))
+                        .collect(
+                                Collectors.joining("", "row_of(" + world.types().of(row), ")"));
+            case Type plain ->
+                switch (world.types().of(plain)) {
+                    case "int" -> "whole_of";
+                    case "float" -> "number_of";
+                    case "bool" -> "yes_of";
+                    case "datetime.date" -> "date_of";
+                    default -> "text_of";
                 };
-        return "self.kept." + kind + "(" + PyNames.literal(v.name().expression()) + ", " + field(v) + ")";
+        };
     }
 }

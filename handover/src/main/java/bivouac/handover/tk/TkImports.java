@@ -35,6 +35,7 @@ final class TkImports {
                 "TextField",
                 "TickBox",
                 "WholeField");
+        of("kept", "date_of", "list_of", "number_of", "row_of", "text_of", "whole_of", "yes_of");
         of("texts", "text");
         of("values", "Fault");
     }

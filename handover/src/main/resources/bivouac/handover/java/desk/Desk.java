@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import java.util.function.Supplier;
@@ -407,9 +408,28 @@ public final class Desk {
 
     /** Makes room for another window: it opens once this one agrees to close, and before it does (O8). */
     public void inPlace(DeskWindow old, Supplier<? extends Ending> ending, Runnable open) {
-        if (request(old, Way.CLOSE_STEP, ending, open)) {
+        if (request(old, Way.CLOSE_STEP, ending, () -> true, open)) {
             throw new Gone(old);
         }
+    }
+
+    /**
+     * The same, where the system may fail to open the other one: it is asked once this one has agreed, and this one stays
+     * where it could not (O7, O8).
+     *
+     * @param isThere whether the other one is open already, so that nobody has to be asked
+     */
+    public Tried inPlace(
+            DeskWindow old, Supplier<? extends Ending> ending, String what, BooleanSupplier isThere, Runnable open) {
+        Tried[] tried = {new Tried.Done()};
+        BooleanSupplier may = () -> {
+            tried[0] = isThere.getAsBoolean() ? new Tried.Done() : attempt(old, what, Tried.Done::new);
+            return tried[0] instanceof Tried.Done;
+        };
+        if (request(old, Way.CLOSE_STEP, ending, may, open)) {
+            throw new Gone(old);
+        }
+        return tried[0];
     }
 
     // Reaching other windows (R1 to R3)
@@ -560,11 +580,16 @@ public final class Desk {
     }
 
     boolean request(DeskWindow window, Way way, Supplier<? extends Ending> ending) {
-        return request(window, way, ending, () -> {});
+        return request(window, way, ending, () -> true, () -> {});
     }
 
-    /** Asks a window, and what it owns, to close; answers whether it did. */
-    private boolean request(DeskWindow window, Way way, Supplier<? extends Ending> ending, Runnable before) {
+    /**
+     * Asks a window, and what it owns, to close; answers whether it did.
+     *
+     * @param may asked when all have agreed: whether it is done
+     */
+    private boolean request(
+            DeskWindow window, Way way, Supplier<? extends Ending> ending, BooleanSupplier may, Runnable before) {
         if (window.name().equals(design.departsWith())) {
             return depart(window, way);
         }
@@ -579,6 +604,9 @@ public final class Desk {
                 return false;
             }
             Map<DeskWindow, Ending> endings = endings(request, window, ending);
+            if (!may.getAsBoolean()) {
+                return false;
+            }
             request.decided = true;
             replaced = window;
             before.run();

@@ -8,11 +8,14 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Properties;
+import java.util.function.Function;
+import java.util.stream.LongStream;
 
 /** What outlives a run (D6, D7): a file in the user's configuration folder; missing or damaged, it is a first run. */
 public final class Kept {
 
     private static final String HELD = "held.";
+    private static final String COUNT = ".count";
 
     private final Path file;
     private final Properties values = new Properties();
@@ -47,15 +50,29 @@ public final class Kept {
         return values.getProperty(name, usual);
     }
 
+    /** A list is kept with a count, a row with a mark, and what is in them under numbers, so that none is mistaken. */
     public void put(String name, Object value) {
-        if (value instanceof List<?> all) {
-            put(name + ".count", (long) all.size());
-            for (int i = 0; i < all.size(); i++) {
-                put(name + "." + i, all.get(i));
+        switch (value) {
+            case List<?> all -> {
+                put(name + COUNT, (long) all.size());
+                each(name, all);
             }
-        } else {
-            values.setProperty(name, Values.shown(value));
+            case Row row -> {
+                values.setProperty(name, "");
+                each(name, row.values());
+            }
+            default -> values.setProperty(name, Values.shown(value));
         }
+    }
+
+    private void each(String name, List<?> all) {
+        for (int i = 0; i < all.size(); i++) {
+            put(name + "." + i, all.get(i));
+        }
+    }
+
+    public boolean yes(String name, boolean usual) {
+        return get(name, Values.shown(usual)).equals("yes");
     }
 
     public long whole(String name, long usual) {
@@ -73,16 +90,18 @@ public final class Kept {
         return Values.isDate(text) ? Values.date(text) : usual;
     }
 
-    /** Texts are kept with a count and a number each, so that none can be taken for two. */
-    public List<String> texts(String name, List<String> usual) {
-        if (!values.containsKey(name + ".count")) {
-            return usual;
-        }
-        java.util.ArrayList<String> all = new java.util.ArrayList<>();
-        for (int i = 0; i < whole(name + ".count", 0); i++) {
-            all.add(get(name + "." + i, ""));
-        }
-        return List.copyOf(all);
+    /** @param item reads one, under the name that it gets */
+    public <T> List<T> list(String name, List<T> usual, Function<String, T> item) {
+        return values.containsKey(name + COUNT)
+                ? LongStream.range(0, whole(name + COUNT, 0))
+                        .mapToObj(i -> item.apply(name + "." + i))
+                        .toList()
+                : usual;
+    }
+
+    /** @param columns reads it, its columns under the name that it gets and their numbers from 0 */
+    public <R extends Row> R row(String name, R usual, Function<String, R> columns) {
+        return values.containsKey(name) ? columns.apply(name) : usual;
     }
 
     /** The holdings that a killed run left behind (D7), in the order of the names given. */

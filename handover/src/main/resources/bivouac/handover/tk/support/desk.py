@@ -470,6 +470,23 @@ class Desk:
         if self.request(old, Way.CLOSE_STEP, ending, open_other):
             raise Gone
 
+    def in_place_if_it_can(self, old, ending, what, is_there, open_other):
+        """The same, where the system may fail to open the other one: it is asked once this one has agreed (O7, O8).
+
+        is_there says whether the other one is open already. Answers what the system said; where it could not, this
+        one stays.
+        """
+        tried = Done()
+
+        def may():
+            nonlocal tried
+            tried = Done() if is_there() else self.attempt(old, what, Done)
+            return why_not(tried) is None
+
+        if self.request(old, Way.CLOSE_STEP, ending, open_other, may):
+            raise Gone
+        return tried
+
     # Reaching other windows (R1 to R3)
 
     def find(self, kind, key=None):
@@ -561,8 +578,8 @@ class Desk:
         self._go_on()
         return True
 
-    def request(self, window, way, ending, before=None):
-        """Asks a window, and what it owns, to close; answers whether it did."""
+    def request(self, window, way, ending, before=None, may=lambda: True):
+        """Asks a window, and what it owns, to close; answers whether it did. may is asked when all have agreed."""
         if window.called == self.design.departs_with:
             return self._depart(window, way)
         if self._already_asked(window):
@@ -574,6 +591,8 @@ class Desk:
             if not self._ask(request, window, way, ending):
                 return False
             endings = self._endings(request, window, ending)
+            if not may():
+                return False
             request.decided = True
             if before is not None:
                 self._replaced = window

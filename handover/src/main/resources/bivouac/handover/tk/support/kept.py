@@ -1,11 +1,12 @@
 """What outlives a run (D6, D7): a file in the user's configuration folder. Missing or damaged, it is a first run."""
 
+import dataclasses
 import json
 import os
 import sys
 from pathlib import Path
 
-from .values import date, is_date, is_number, is_whole, number, shown, whole
+from .values import Fault, date, number, shown, whole
 
 _HELD = "held."
 
@@ -16,8 +17,55 @@ def folder_of(application):
     return Path(usual) / application
 
 
+# How each type is read from what is kept; ValueError, TypeError or Fault where that is none
+
+
+def text_of(kept):
+    if not isinstance(kept, str):
+        raise ValueError("no text is kept here")
+    return kept
+
+
+def whole_of(kept):
+    return whole(text_of(kept))
+
+
+def number_of(kept):
+    return number(text_of(kept))
+
+
+def date_of(kept):
+    return date(text_of(kept))
+
+
+def yes_of(kept):
+    return text_of(kept) == "yes"
+
+
+def list_of(item):
+    return lambda kept: [item(k) for k in _several(kept)]
+
+
+def row_of(kind, *columns):
+    return lambda kept: kind(*(column(k) for column, k in zip(columns, _several(kept), strict=True)))
+
+
+def _several(kept):
+    if not isinstance(kept, list):
+        raise ValueError("no list is kept here")
+    return kept
+
+
+def _as_kept(value):
+    if isinstance(value, list):
+        return [_as_kept(v) for v in value]
+    if dataclasses.is_dataclass(value):
+        return [_as_kept(getattr(value, field.name)) for field in dataclasses.fields(value)]
+    return shown(value)
+
+
 class Kept:
-    """Values are kept as texts (V1); texts in a list as a list of them."""
+    """Values are kept as texts (V1), lists and rows as lists of what is in them."""
 
     def __init__(self, folder):
         self._file = Path(folder) / "kept.json"
@@ -28,30 +76,14 @@ class Kept:
             self._values = {}
 
     def put(self, name, value):
-        self._values[name] = [shown(v) for v in value] if isinstance(value, list) else shown(value)
+        self._values[name] = _as_kept(value)
 
-    def text(self, name, usual):
-        found = self._values.get(name)
-        return found if isinstance(found, str) else usual
-
-    def whole(self, name, usual):
-        found = self.text(name, "")
-        return whole(found) if is_whole(found) else usual
-
-    def number(self, name, usual):
-        found = self.text(name, "")
-        return number(found) if is_number(found) else usual
-
-    def date(self, name, usual):
-        found = self.text(name, "")
-        return date(found) if is_date(found) else usual
-
-    def yes(self, name, usual):
-        return self.text(name, shown(usual)) == "yes"
-
-    def texts(self, name, usual):
-        found = self._values.get(name)
-        return [str(t) for t in found] if isinstance(found, list) else usual
+    def read(self, name, usual, of):
+        """What is kept under a name; what is not there, or damaged, is as usual."""
+        try:
+            return of(self._values[name])
+        except (KeyError, ValueError, TypeError, Fault):
+            return usual
 
     def traces(self, holdings):
         """The holdings that a killed run left behind (D7), in the order of the names given."""
