@@ -134,6 +134,13 @@ public sealed interface ScriptPlace {
         return this instanceof AtMoment m && m.moment() == moment;
     }
 
+    /** Whether its tasks run in the foreground, whatever they say (W5): before and after closing, and in the plan. */
+    default boolean isOfClosing() {
+        return isAt(FacedWindow.Moment.BEFORE_CLOSING)
+                || isAt(FacedWindow.Moment.AFTER_CLOSING)
+                || this instanceof Plan;
+    }
+
     /** Whether it is that further script of some list. */
     default boolean isAt(Part.RowMoment moment) {
         return this instanceof AtRow r && r.moment() == moment;

@@ -105,7 +105,7 @@ public final class ScriptPlan {
 
     /** Whether it runs its tasks in the foreground, whatever they say (W5). */
     public boolean isOfClosing() {
-        return beforeClosing || afterClosing || plan;
+        return place.isOfClosing();
     }
 
     public boolean isAfterClosing() {

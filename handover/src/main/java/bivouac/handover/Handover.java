@@ -45,7 +45,7 @@ public final class Handover {
     public static String pictures(Design design, Toolkit toolkit) {
         return switch (toolkit) {
             case JAVAFX, SWING -> "src/main/resources";
-            case TK -> TkProject.pictures(Program.of(design));
+            case TK -> TkProject.pictures(design);
         };
     }
 }

@@ -3,9 +3,9 @@ package bivouac.handover;
 import bivouac.design.Design;
 import bivouac.format.DesignFile;
 import bivouac.handover.proof.Proof;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 
 /** Written programs in folders, and what came of proving them. */
 final class Projects {
@@ -17,11 +17,7 @@ final class Projects {
     }
 
     static Path write(Design design, Toolkit toolkit, Path folder) throws Exception {
-        for (WrittenFile file : Handover.write(design, toolkit)) {
-            Path path = folder.resolve(file.path());
-            Files.createDirectories(path.getParent());
-            Files.writeString(path, file.text());
-        }
+        HandedOver.to(folder, design, toolkit, Optional.empty(), false);
         return folder;
     }
 

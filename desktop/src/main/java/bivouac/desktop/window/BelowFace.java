@@ -127,7 +127,7 @@ final class BelowFace extends VBox {
         getChildren().addAll(toolkits, code);
         Program program = shown.program();
         Toolkit of = toolkit;
-        var language = of == Toolkit.TK ? SourceLine.Language.PYTHON : SourceLine.Language.JAVA;
+        var language = SourceLine.Language.of(of.sourceEnd());
         work.background()
                 .run(
                         ForkJoinPool.commonPool(),

@@ -15,15 +15,14 @@ import java.util.TreeMap;
 public final class FxToolkit implements JvmToolkit {
 
     private static final List<String> FRAME = List.of(
-            "Asked",
             "NewDays",
             "Choice",
             "Face",
-            "FileDialog",
+            "FrameWindow",
             "FxLoop",
-            "FxWindow",
             "FxWorker",
             "MessageBox",
+            "NativeFiles",
             "Picker",
             "RowTable",
             "TypedField");

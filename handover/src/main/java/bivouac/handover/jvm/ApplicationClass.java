@@ -3,10 +3,8 @@ package bivouac.handover.jvm;
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
-import bivouac.design.FacedWindow;
 import bivouac.design.Holding;
 import bivouac.design.NamedScript;
-import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -72,7 +70,6 @@ final class ApplicationClass {
     private final Application application;
     private final Uses uses;
     private final String name;
-    private final boolean hasLinks;
     private final Here here = Here.on(new ScriptPlace.Start());
     private final Lines out = new Lines();
 
@@ -83,9 +80,6 @@ final class ApplicationClass {
         this.application = design.application();
         this.uses = uses;
         this.name = world.application();
-        this.hasLinks = design.windows().stream()
-                .anyMatch(w ->
-                        w instanceof FacedWindow face && face.parts().stream().anyMatch(Part.Link.class::isInstance));
     }
 
     String write() {
@@ -113,7 +107,7 @@ final class ApplicationClass {
         out.add("private final Holdings holdings;");
         out.add("private final Kept kept;");
         out.add("private final List<String> traces;");
-        if (hasLinks) {
+        if (uses.links()) {
             out.add("private Consumer<String> browser = address -> {};");
         }
         out.add("private LocalDate today;");
@@ -166,7 +160,7 @@ final class ApplicationClass {
     private void running() {
         out.add("public static void main(String[] arguments) {");
         var begin = new Lines();
-        if (hasLinks) {
+        if (uses.links()) {
             begin.add("app.browser(new Browser());");
         }
         begin.add("new NewDays(Clock.systemDefaultZone(), app::dayPasses).begin();")
@@ -185,7 +179,7 @@ final class ApplicationClass {
         out.add("/** Another day begins. */");
         out.add("public void dayPasses(LocalDate now) {");
         out.add("desk.between(() -> today = now);").add("}").blank();
-        if (hasLinks) {
+        if (uses.links()) {
             links();
         }
         out.add("public void start() {");
@@ -243,33 +237,15 @@ final class ApplicationClass {
     // Holdings
 
     private void holdings() {
-        Set<String> taken = usedHoldings(true);
-        Set<String> back = usedHoldings(false);
         for (Holding holding : application.holdings()) {
             String shown = holding.name().shown();
-            if (taken.contains(shown)) {
+            if (uses.taken().contains(shown)) {
                 take(holding);
             }
-            if (back.contains(shown)) {
+            if (uses.givenBack().contains(shown)) {
                 giveBack(holding);
             }
         }
-    }
-
-    private Set<String> usedHoldings(boolean take) {
-        var all = new HashSet<String>();
-        design.scripts()
-                .values()
-                .forEach(s -> bivouac.design.Steps.walk(s, (path, step) -> {
-                    switch (step) {
-                        case Step.TakeHolding t when take -> all.add(t.holding());
-                        case Step.GiveBack g when !take -> all.add(g.holding());
-                        default -> {
-                            // takes and gives nothing
-                        }
-                    }
-                }));
-        return all;
     }
 
     private void take(Holding holding) {
@@ -409,7 +385,7 @@ final class ApplicationClass {
         }
         out.add("kept.save();");
         out.add("return " + !all.isEmpty() + ";").add("}").blank();
-        if (steps(Step.KeptValues.How.SAVE)) {
+        if (uses.kept().contains(Step.KeptValues.How.SAVE)) {
             out.add("void saveKeptNow() {");
             out.add("if (saveKept()) {")
                     .add("desk.keptSaved();")
@@ -417,20 +393,11 @@ final class ApplicationClass {
                     .add("}")
                     .blank();
         }
-        if (!all.isEmpty() || steps(Step.KeptValues.How.LOAD)) {
+        if (!all.isEmpty() || uses.kept().contains(Step.KeptValues.How.LOAD)) {
             out.add("void loadKept() {");
             all.forEach(v -> out.add(field(v) + " = " + loaded(v) + ";"));
             out.add("}").blank();
         }
-    }
-
-    private boolean steps(Step.KeptValues.How how) {
-        return design.scripts().values().stream().anyMatch(s -> {
-            boolean[] found = {false};
-            bivouac.design.Steps.walk(
-                    s, (path, step) -> found[0] |= step instanceof Step.KeptValues(var h) && h == how);
-            return found[0];
-        });
     }
 
     private String loaded(Variable v) {

@@ -30,6 +30,7 @@ final class Imports {
             WHERE.put(name, "desk." + name);
         }
         WHERE.put("Browser", "frame.Browser");
+        WHERE.put("FileDialog", "frame.FileDialog");
         WHERE.put("List", "java.util.List");
         WHERE.put("Optional", "java.util.Optional");
         WHERE.put("Consumer", "java.util.function.Consumer");
@@ -44,25 +45,21 @@ final class Imports {
     private static final Pattern STATIC = Pattern.compile(
             "(?<![.\\w])(text|enabled|visible|isEnabled|isVisible|readOnly|isReadOnly|font|colour|picture|marked|mnemonic)\\(");
 
-    private final JvmToolkit toolkit;
+    private final Map<String, String> where = new TreeMap<>(WHERE);
 
     Imports(JvmToolkit toolkit) {
-        this.toolkit = toolkit;
+        where.putAll(toolkit.imports());
     }
 
     /** The classes that written ones can import. */
-    static Set<String> names(JvmToolkit toolkit) {
-        var all = new TreeSet<>(WHERE.keySet());
-        all.addAll(toolkit.imports().keySet());
-        return all;
+    Set<String> names() {
+        return where.keySet();
     }
 
     /** @param face whether the class is a window with a face, which has the helpers by itself */
     String with(String packageName, String source, boolean face) {
         var imports = new TreeSet<String>();
         var names = NAME.matcher(source);
-        var where = new TreeMap<>(WHERE);
-        where.putAll(toolkit.imports());
         while (names.find()) {
             if (where.containsKey(names.group())) {
                 imports.add("import " + where.get(names.group()) + ";\n");

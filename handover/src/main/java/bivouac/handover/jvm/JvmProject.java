@@ -1,7 +1,5 @@
 package bivouac.handover.jvm;
 
-import bivouac.check.Finding;
-import bivouac.check.Findings;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.ReadyMade;
@@ -13,6 +11,7 @@ import bivouac.handover.WrittenFile.Purpose;
 import bivouac.handover.document.Specification;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
+import bivouac.handover.meaning.InWords;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Uses;
 import bivouac.plan.Program;
@@ -42,14 +41,14 @@ public final class JvmProject {
             "Way",
             "Worker");
     /** What the frames of all toolkits have. */
-    private static final List<String> SHARED = List.of("Browser", "Texts");
+    private static final List<String> SHARED =
+            List.of("Asked", "Browser", "FileDialog", "Picking", "Question", "Texts");
 
     private static final String MAIN = "src/main/java/";
     private static final String TEST = "src/test/java/";
 
     private final Program program;
     private final JvmToolkit toolkit;
-    private final Imports imports;
     private final Design design;
     private final Meanings meanings;
     private final JvmWorld world;
@@ -61,7 +60,6 @@ public final class JvmProject {
         this.design = program.design();
         this.meanings = new Meanings(program);
         this.toolkit = toolkit;
-        this.imports = new Imports(toolkit);
         this.world = new JvmWorld(meanings, toolkit);
         this.uses = Uses.of(design);
     }
@@ -113,7 +111,10 @@ public final class JvmProject {
 
     private void window(Window window, String source, boolean face) {
         String shown = window.name().shown();
-        add(path(world.classOf(shown)), imports.with(world.packageName(), source, face), new Purpose.OfWindow(shown));
+        add(
+                path(world.classOf(shown)),
+                world.imports().with(world.packageName(), source, face),
+                new Purpose.OfWindow(shown));
     }
 
     private String path(String type) {
@@ -121,11 +122,11 @@ public final class JvmProject {
     }
 
     private void type(String name, String source) {
-        add(path(name), imports.with(world.packageName(), source, false), new Purpose.Application());
+        add(path(name), world.imports().with(world.packageName(), source, false), new Purpose.Application());
     }
 
     private void own(String name, String source) {
-        add(path(name), imports.with(world.packageName(), source, false), new Purpose.Own());
+        add(path(name), world.imports().with(world.packageName(), source, false), new Purpose.Own());
     }
 
     private void work() {
@@ -154,15 +155,11 @@ public final class JvmProject {
     }
 
     private String readme() {
-        String findings = Findings.of(program).stream()
-                .map(Finding::what)
-                .map(w -> "- " + w)
-                .collect(Collectors.joining("\n"));
         return Support.text(toolkit.folder() + "/README.md.txt")
                 .replace("@NAME@", design.application().name())
                 .replace("@PACKAGE@", world.packageName())
                 .replace("@APPLICATION@", world.application())
                 .replace("@WALKTHROUGHS@", String.valueOf(design.walkthroughs().size()))
-                .replace("@FINDINGS@", findings.isEmpty() ? "None." : findings);
+                .replace("@FINDINGS@", InWords.findings(program));
     }
 }

@@ -21,7 +21,6 @@ import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Outcomes;
-import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Wordings;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -75,46 +74,60 @@ public final class JvmWorld implements JavaWorld {
     private final Wordings texts;
     private final Outcomes outcomes;
     private final String application;
-    private final Map<String, String> windows = new LinkedHashMap<>();
-    private final Map<String, Map<String, String>> endings = new LinkedHashMap<>();
-    private final Map<String, String> tasks = new LinkedHashMap<>();
-    private final Map<String, Map<String, String>> taskEndings = new LinkedHashMap<>();
+    private final Imports imports;
+    private final Map<String, String> windows;
+    private final Map<String, Map<String, String>> endings;
+    private final Map<String, String> tasks;
+    private final Map<String, Map<String, String>> taskEndings;
     private final String writing;
 
     JvmWorld(Meanings meanings, JvmToolkit toolkit) {
-        this(meanings, toolkit, new Wordings(meanings), null, "");
-        name();
-    }
-
-    private JvmWorld(Meanings meanings, JvmToolkit toolkit, Wordings texts, JvmWorld from, String writing) {
         this.meanings = meanings;
         this.toolkit = toolkit;
+        this.imports = new Imports(toolkit);
         this.takenClasses = new HashSet<>(CLASSES);
-        takenClasses.addAll(Imports.names(toolkit));
+        takenClasses.addAll(imports.names());
         takenClasses.addAll(toolkit.classes());
         this.classes = new JavaNames(takenClasses);
         this.types = new JavaTypes(classes);
         this.design = meanings.program().design();
-        this.texts = texts;
+        this.texts = new Wordings(meanings);
         this.outcomes = new Outcomes(design);
-        this.writing = writing;
-        this.application = from != null
-                ? from.application
-                : classes.type(JavaNames.camel(design.application().name()), "App");
-        if (from != null) {
-            windows.putAll(from.windows);
-            endings.putAll(from.endings);
-            tasks.putAll(from.tasks);
-            taskEndings.putAll(from.taskEndings);
-            shared = from;
-        }
+        this.windows = new LinkedHashMap<>();
+        this.endings = new LinkedHashMap<>();
+        this.tasks = new LinkedHashMap<>();
+        this.taskEndings = new LinkedHashMap<>();
+        this.writing = "";
+        this.application = classes.type(JavaNames.camel(design.application().name()), "App");
+        name();
     }
 
-    private JvmWorld shared;
+    /** The same, as it is seen from elsewhere. */
+    private JvmWorld(JvmWorld from, String writing) {
+        this.meanings = from.meanings;
+        this.toolkit = from.toolkit;
+        this.imports = from.imports;
+        this.takenClasses = from.takenClasses;
+        this.classes = from.classes;
+        this.types = from.types;
+        this.design = from.design;
+        this.texts = from.texts;
+        this.outcomes = from.outcomes;
+        this.windows = from.windows;
+        this.endings = from.endings;
+        this.tasks = from.tasks;
+        this.taskEndings = from.taskEndings;
+        this.writing = writing;
+        this.application = from.application;
+    }
 
     /** The same names, as seen from the class of a window, or of the application where that is empty. */
     JvmWorld in(String window) {
-        return new JvmWorld(meanings, toolkit, texts, shared == null ? this : shared, window.isEmpty() ? "" : window);
+        return new JvmWorld(this, window);
+    }
+
+    Imports imports() {
+        return imports;
     }
 
     private void name() {
@@ -172,7 +185,7 @@ public final class JvmWorld implements JavaWorld {
 
     @Override
     public JavaTypes types() {
-        return shared == null ? types : shared.types;
+        return types;
     }
 
     @Override
@@ -344,10 +357,5 @@ public final class JvmWorld implements JavaWorld {
     /** What {@code desk.Ending} says by itself of a record. */
     static String wordsOfRecord(String name) {
         return name.replaceAll("(?<=.)(?=[A-Z])", " ").toLowerCase(java.util.Locale.ROOT);
-    }
-
-    /** What an expression on the window itself says. */
-    Optional<Say> say(bivouac.design.Expression expression, Here here) {
-        return meanings.of(expression, here);
     }
 }

@@ -10,6 +10,7 @@ import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.InWords;
 import bivouac.handover.meaning.Meanings;
 import java.util.List;
 import java.util.Optional;
@@ -66,7 +67,7 @@ final class ReadyMadeClass {
         out.add("return new MessageBox<>(");
         out.add("        app.desk(),");
         out.add("        " + JavaNames.literal(shown) + ",");
-        out.add("        " + JavaNames.literal(icon(box)) + ",");
+        out.add("        " + JavaNames.literal(InWords.icon(box)) + ",");
         out.add("        " + world.text("title", box.title(), here) + ",");
         out.add("        " + world.text("text", box.text(), here) + ",");
         out.add("        List.of(values()),");
@@ -98,16 +99,6 @@ final class ReadyMadeClass {
             }
         }
         out.blank();
-    }
-
-    private static String icon(MessageBox box) {
-        return switch (box.severity()) {
-            case INFO -> "ℹ";
-            case QUESTION -> "?";
-            case WARNING -> "⚠";
-            case ERROR -> "✖";
-            case NONE -> "";
-        };
     }
 
     private String constant(Optional<String> ending) {

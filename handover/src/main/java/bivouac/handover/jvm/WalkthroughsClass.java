@@ -80,7 +80,7 @@ final class WalkthroughsClass {
         out.add("System.exit(code); // the toolkit's thread would go on");
         out.add("}").add("}");
         out.add("}");
-        String source = new Imports(world.toolkit()).with(world.packageName(), out.toString(), true);
+        String source = world.imports().with(world.packageName(), out.toString(), true);
         return source.replaceFirst("(?m)^import ", "import drive.TrailDriver;\nimport java.nio.file.Path;\nimport ");
     }
 

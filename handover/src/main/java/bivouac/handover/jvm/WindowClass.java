@@ -14,12 +14,12 @@ import bivouac.design.WaysOut;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
+import bivouac.handover.meaning.InWords;
+import bivouac.handover.meaning.Leads;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Uses;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Collectors;
 
 /** The class of a window with a face. */
@@ -30,7 +30,7 @@ final class WindowClass extends WindowScripts {
     }
 
     String write() {
-        out.add("/** " + JavaNames.comment(shown + ": " + face.of().words() + instances()) + ". */");
+        out.add("/** " + JavaNames.comment(InWords.window(face)) + ". */");
         out.add("final class " + name + " extends Face {").blank();
         endings();
         fields();
@@ -42,14 +42,6 @@ final class WindowClass extends WindowScripts {
         scripts();
         out.add("}");
         return out.toString();
-    }
-
-    private String instances() {
-        return switch (face.instancesOrUsual()) {
-            case Instances.Single s -> "";
-            case Instances.Many m -> ", a new one each time";
-            case Instances.OneForEach(String key) -> ", one for each " + key;
-        };
     }
 
     private void endings() {
@@ -167,39 +159,29 @@ final class WindowClass extends WindowScripts {
     }
 
     private void waysOut() {
-        Map<String, List<String>> leads = new LinkedHashMap<>();
-        leads.computeIfAbsent(made(WaysOut.usualEnding(face), List.of()), k -> new ArrayList<>())
-                .add("CLOSE_STEP");
-        var unasked = new ArrayList<String>();
-        for (Way way : Way.values()) {
-            switch (WaysOut.of(face, way)) {
-                case WayOut.LeadsTo(String ending, var gives, boolean goesPast) -> {
-                    leads.computeIfAbsent(made(ending, gives), k -> new ArrayList<>())
-                            .add(way.name());
-                    if (goesPast) {
-                        unasked.add(way.name());
-                    }
-                }
-                case WayOut.Absent a ->
-                    leads.computeIfAbsent("null", k -> new ArrayList<>()).add(way.name());
-                case WayOut.AsPressing(String part) ->
-                    leads.computeIfAbsent("null", k -> new ArrayList<>()).add(way.name());
-            }
-        }
+        Leads leads = Leads.of(face, this::made, "null");
         out.add("@Override");
         out.add("protected Ending endingFor(Way way) {");
-        if (leads.size() == 1) {
-            out.add("return " + leads.keySet().iterator().next() + ";");
+        var names = new ArrayList<String>(List.of("CLOSE_STEP"));
+        if (leads.endings().size() == 1) {
+            out.add("return " + leads.endings().keySet().iterator().next() + ";");
         } else {
             out.add("return switch (way) {");
-            leads.forEach((ending, ways) -> out.add("case " + String.join(", ", ways) + " -> " + ending + ";"));
+            leads.endings().forEach((ending, ways) -> {
+                ways.forEach(w -> names.add(w.name()));
+                out.add("case " + String.join(", ", names) + " -> " + ending + ";");
+                names.clear(); // the close step is among those of the first only
+            });
             out.add("};");
         }
         out.add("}").blank();
-        if (!unasked.isEmpty()) {
+        if (!leads.unasked().isEmpty()) {
             out.add("@Override");
             out.add("protected boolean isUnasked(Way way) {");
-            out.add("return " + unasked.stream().map(w -> "way == Way." + w).collect(Collectors.joining(" || ")) + ";");
+            out.add("return "
+                    + leads.unasked().stream()
+                            .map(w -> "way == Way." + w.name())
+                            .collect(Collectors.joining(" || ")) + ";");
             out.add("}").blank();
         }
         pressing(Way.CLOSE_BOX, "closeBoxUsed");

@@ -11,6 +11,7 @@ import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Uses;
+import bivouac.handover.script.Scripts;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Map;
@@ -66,16 +67,9 @@ abstract class WindowScripts extends WindowBase {
     }
 
     void rowOf(Part part, Script script) {
-        if (part instanceof Part.ListOfRows list && readsRow(script)) {
+        if (part instanceof Part.ListOfRows list && Scripts.readsRow(script)) {
             out.add(writing.row(list) + " row = " + world.part(part.name().expression()) + ".selected();");
         }
-    }
-
-    /** Whether the row itself is read somewhere in it. */
-    static boolean readsRow(Script script) {
-        return java.util.regex.Pattern.compile("\\brow\\b")
-                .matcher(script.toString())
-                .find();
     }
 
     void rowScripts(Part.ListOfRows list) {

@@ -10,6 +10,7 @@ import bivouac.handover.NotHandedOver;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.Lines;
+import bivouac.handover.meaning.FirstCells;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Say;
@@ -106,20 +107,12 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
         return "new " + row(list) + "(" + String.join(", ", values) + ")";
     }
 
-    /** What was typed as the first value of a column; what is no value of its type is what that starts with. */
+    /** The application is not there yet where parts are made, so that a date starts with that of the machine. */
     private String typed(String raw, Type type) {
-        String text = raw.strip();
-        return switch (world.types().of(type)) {
-            case "String" -> JavaNames.literal(raw);
-            case "long" -> text.matches("[+-]?[0-9]{1,18}") ? text.replace("+", "") : "0";
-            case "double" -> text.matches("[+-]?[0-9]{1,15}(\\.[0-9]+)?") ? text.replace("+", "") : "0";
-            case "boolean" -> text.equals("yes") || text.equals("true") ? "true" : "false";
-            case "LocalDate" ->
-                text.matches("[0-9]{4}-[0-9]{2}-[0-9]{2}")
-                        ? "LocalDate.parse(" + JavaNames.literal(text) + ")"
-                        : "LocalDate.now()";
-            default -> world.types().start(type);
-        };
+        return FirstCells.say(raw, type)
+                .map(s -> write(s, type))
+                .orElseGet(() ->
+                        type == Type.DATE ? "LocalDate.now()" : world.types().start(type));
     }
 
     /** Whether a setting is told from the beginning, since it is not what it usually is. */

@@ -3,15 +3,16 @@ package bivouac.handover.meaning;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Manner;
+import bivouac.design.Part;
 import bivouac.design.ReadyMade;
-import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.Set;
 
 /**
- * How windows and tasks are used by the scripts of a design, so that nothing is written that nobody calls.
+ * How windows, tasks, timers and holdings are used by a design, so that nothing is written that nobody calls.
  *
  * @param opened alongside or in place
  * @param answered opened alongside with branches
@@ -20,6 +21,10 @@ import java.util.Set;
  * @param foreground tasks that are waited for
  * @param started timers that are started by some script
  * @param stopped timers that are stopped by some script
+ * @param taken holdings that some script takes
+ * @param givenBack holdings that some script gives back
+ * @param kept what scripts do with the values that are kept
+ * @param links whether there is a link to follow
  */
 public record Uses(
         Set<String> opened,
@@ -28,7 +33,11 @@ public record Uses(
         Set<String> background,
         Set<String> foreground,
         Set<String> started,
-        Set<String> stopped) {
+        Set<String> stopped,
+        Set<String> taken,
+        Set<String> givenBack,
+        Set<Step.KeptValues.How> kept,
+        boolean links) {
 
     public static Uses of(Design design) {
         var uses = new Uses(
@@ -38,27 +47,36 @@ public record Uses(
                 new HashSet<>(),
                 new HashSet<>(),
                 new HashSet<>(),
-                new HashSet<>());
+                new HashSet<>(),
+                new HashSet<>(),
+                new HashSet<>(),
+                EnumSet.noneOf(Step.KeptValues.How.class),
+                hasLinks(design));
         design.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     switch (step) {
                         case Step.Open open ->
                             uses.add(open, design.window(open.window()).orElse(null) instanceof ReadyMade);
-                        case Step.RunTask run -> {
-                            // closing runs all of them in the foreground (W5)
-                            boolean closing = place.isAt(FacedWindow.Moment.BEFORE_CLOSING)
-                                    || place.isAt(FacedWindow.Moment.AFTER_CLOSING)
-                                    || place instanceof ScriptPlace.Plan;
-                            (run.background() && !closing ? uses.background : uses.foreground).add(run.task());
-                        }
+                        case Step.RunTask run ->
+                            (run.background() && !place.isOfClosing() ? uses.background : uses.foreground)
+                                    .add(run.task());
                         case Step.TurnTimer(var how, String timer) ->
                             (how == Step.TurnTimer.How.START ? uses.started : uses.stopped).add(timer);
+                        case Step.TakeHolding take -> uses.taken.add(take.holding());
+                        case Step.GiveBack give -> uses.givenBack.add(give.holding());
+                        case Step.KeptValues(var how) -> uses.kept.add(how);
                         default -> {
-                            // uses no window and no task
+                            // uses none of these
                         }
                     }
                 }));
         return uses;
+    }
+
+    private static boolean hasLinks(Design design) {
+        return design.windows().stream()
+                .anyMatch(w ->
+                        w instanceof FacedWindow face && face.parts().stream().anyMatch(Part.Link.class::isInstance));
     }
 
     private void add(Step.Open open, boolean readyMade) {

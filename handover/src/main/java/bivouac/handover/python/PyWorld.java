@@ -229,6 +229,10 @@ public final class PyWorld {
 
     /** The package of the program. */
     public String packageName() {
+        return packageOf(design);
+    }
+
+    public static String packageOf(Design design) {
         String name = bivouac.design.Names.propose(design.application().name())
                 .toLowerCase(java.util.Locale.ROOT)
                 .replaceAll("^_+", "");

@@ -1,8 +1,6 @@
 package bivouac.handover.script;
 
-import bivouac.design.FacedWindow;
 import bivouac.design.Holding;
-import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Task;
@@ -36,17 +34,10 @@ abstract class ScriptWork extends ScriptWindows {
             Step.Branch b = run.branches().get(i);
             answers.add(new Answer(outcomes.ofTask(run.task(), b.ending()), b, path.into(i, 0)));
         }
-        if (run.background() && !isClosing()) {
+        if (run.background() && !place.isOfClosing()) {
             return background(run, handed, answers, all);
         }
         return answers(new Asked.Task(run.task(), handed), answers, all, run.as());
-    }
-
-    /** Closing runs all tasks in the foreground (W5). */
-    private boolean isClosing() {
-        return place.isAt(FacedWindow.Moment.BEFORE_CLOSING)
-                || place.isAt(FacedWindow.Moment.AFTER_CLOSING)
-                || place instanceof ScriptPlace.Plan;
     }
 
     /** W5: the script goes on in its branch, and after the step, when the task has ended. */

@@ -15,9 +15,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Describes a script as the acts that the written program carries out: it waits where the steps wait. */
 public final class Scripts extends ScriptWork {
+
+    private static final Pattern ROW = Pattern.compile("\\brow\\b");
 
     private final Set<String> goneBackTo = new HashSet<>();
     private int repeats;
@@ -29,6 +32,11 @@ public final class Scripts extends ScriptWork {
     /** Whether the script at a place answers: a window may close, a row may be removed. */
     public static boolean answers(ScriptPlace place) {
         return isAsked(place);
+    }
+
+    /** Whether the row that a list's event is about is read somewhere in it. */
+    public static boolean readsRow(Script script) {
+        return ROW.matcher(script.toString()).find();
     }
 
     /** The body of the method. */

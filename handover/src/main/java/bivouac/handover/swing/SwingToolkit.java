@@ -21,7 +21,6 @@ public final class SwingToolkit implements JvmToolkit {
             "Caption",
             "Choice",
             "Face",
-            "FileDialog",
             "Gate",
             "Link",
             "Look",
@@ -38,7 +37,7 @@ public final class SwingToolkit implements JvmToolkit {
             "TypedField");
 
     private static final List<String> OTHERS =
-            List.of("Asked", "Marked", "Part", "Pressed", "Prose", "SwingWindow", "TextPart");
+            List.of("FrameWindow", "Marked", "NativeFiles", "Part", "Pressed", "Prose", "TextPart");
 
     @Override
     public String folder() {

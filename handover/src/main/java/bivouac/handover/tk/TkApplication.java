@@ -3,15 +3,12 @@ package bivouac.handover.tk;
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
-import bivouac.design.FacedWindow;
 import bivouac.design.Holding;
 import bivouac.design.NamedScript;
-import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
-import bivouac.design.Steps;
 import bivouac.design.Take;
 import bivouac.design.Task;
 import bivouac.design.Timer;
@@ -34,7 +31,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -101,12 +97,6 @@ final class TkApplication {
         return "self." + world.ofApplication(v.name().expression());
     }
 
-    private boolean hasLinks() {
-        return design.windows().stream()
-                .anyMatch(w ->
-                        w instanceof FacedWindow face && face.parts().stream().anyMatch(Part.Link.class::isInstance));
-    }
-
     private void constructor() {
         var lines = new PyLines().add("\"\"\"ended hears the exit code.\"\"\"");
         lines.add("self.desk = Desk(loop, work, self, ended)");
@@ -117,7 +107,7 @@ final class TkApplication {
                         .filter(Holding::leavesTrace)
                         .map(h -> h.name().shown()))
                 + ")");
-        if (hasLinks()) {
+        if (uses.links()) {
             lines.add("self.browser = lambda address: None");
         }
         for (Variable v : application.variables()) {
@@ -143,7 +133,7 @@ final class TkApplication {
                 new PyLines()
                         .add("\"\"\"Another day begins.\"\"\"")
                         .add("self.desk.between(lambda: setattr(self, \"today\", now))"));
-        if (hasLinks()) {
+        if (uses.links()) {
             method(
                     "follow(self, address)",
                     new PyLines()
@@ -188,21 +178,13 @@ final class TkApplication {
 
     // Holdings
 
-    private boolean anyStep(Predicate<Step> is) {
-        return design.scripts().values().stream().anyMatch(s -> {
-            boolean[] found = {false};
-            Steps.walk(s, (path, step) -> found[0] |= is.test(step));
-            return found[0];
-        });
-    }
-
     private void holdings() {
         for (Holding holding : application.holdings()) {
             String shown = holding.name().shown();
-            if (anyStep(s -> s instanceof Step.TakeHolding t && t.holding().equals(shown))) {
+            if (uses.taken().contains(shown)) {
                 take(holding, PyNames.literal(shown));
             }
-            if (anyStep(s -> s instanceof Step.GiveBack g && g.holding().equals(shown))) {
+            if (uses.givenBack().contains(shown)) {
                 giveBack(holding, PyNames.literal(shown));
             }
         }
@@ -308,12 +290,12 @@ final class TkApplication {
         all.forEach(v -> lines.add("self.kept.put(" + PyNames.literal(v.name().expression()) + ", " + field(v) + ")"));
         lines.add("self.kept.save()").add("return " + (all.isEmpty() ? "False" : "True"));
         method("save_kept(self)", lines);
-        if (anyStep(s -> s instanceof Step.KeptValues(var how) && how == Step.KeptValues.How.SAVE)) {
+        if (uses.kept().contains(Step.KeptValues.How.SAVE)) {
             method(
                     "save_kept_now(self)",
                     new PyLines().add("if self.save_kept():").inside("self.desk.kept_saved()"));
         }
-        if (!all.isEmpty() || anyStep(s -> s instanceof Step.KeptValues(var how) && how == Step.KeptValues.How.LOAD)) {
+        if (!all.isEmpty() || uses.kept().contains(Step.KeptValues.How.LOAD)) {
             var loads = new PyLines();
             all.forEach(v -> loads.add(field(v) + " = " + loaded(v)));
             method("load_kept(self)", loads);

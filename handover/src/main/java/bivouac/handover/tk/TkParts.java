@@ -9,13 +9,12 @@ import bivouac.design.Script;
 import bivouac.design.Setting;
 import bivouac.design.Type;
 import bivouac.handover.NotHandedOver;
+import bivouac.handover.meaning.FirstCells;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.python.PyLines;
 import bivouac.handover.python.PyNames;
 import bivouac.handover.python.PyWorld;
 import bivouac.plan.PartPlan;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -136,27 +135,9 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
         return world.types().of(new Type.RowOf(list.columns())) + "(" + String.join(", ", values) + ")";
     }
 
-    /** What was typed as the first value of a column; what is no value of its type is what that starts with. */
     private String typed(String raw, Type type) {
-        String text = raw.strip();
-        return switch (world.types().of(type)) {
-            case "str" -> PyNames.literal(raw);
-            case "int" -> text.matches("[+-]?[0-9]{1,18}") ? Long.toString(Long.parseLong(text)) : "0";
-            case "float" ->
-                text.matches("[+-]?[0-9]{1,15}(\\.[0-9]+)?") ? Double.toString(Double.parseDouble(text)) : "0.0";
-            case "bool" -> text.equals("yes") || text.equals("true") ? "True" : "False";
-            case "datetime.date" -> date(text);
-            default -> world.types().start(type, "app.today");
-        };
-    }
-
-    private static String date(String text) {
-        try {
-            LocalDate date = LocalDate.parse(text);
-            return "datetime.date(" + date.getYear() + ", " + date.getMonthValue() + ", " + date.getDayOfMonth() + ")";
-        } catch (DateTimeParseException none) {
-            return "datetime.date.today()";
-        }
+        return FirstCells.say(raw, type).map(s -> says.write(s, type)).orElseGet(() -> world.types()
+                .start(type, "app.today"));
     }
 
     void fixedTraits(PyLines lines, Part part) {

@@ -1,7 +1,5 @@
 package bivouac.handover.tk;
 
-import bivouac.check.Finding;
-import bivouac.check.Findings;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.ReadyMade;
@@ -11,6 +9,7 @@ import bivouac.handover.Support;
 import bivouac.handover.WrittenFile;
 import bivouac.handover.WrittenFile.Purpose;
 import bivouac.handover.document.Specification;
+import bivouac.handover.meaning.InWords;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.proof.Trails;
@@ -46,8 +45,8 @@ public final class TkProject {
     }
 
     /** The folder in which the files of pictures are: the package itself. */
-    public static String pictures(Program program) {
-        return new PyWorld(new Meanings(program)).packageName();
+    public static String pictures(Design design) {
+        return PyWorld.packageOf(design);
     }
 
     public List<WrittenFile> files() {
@@ -170,12 +169,8 @@ public final class TkProject {
     }
 
     private String readme() {
-        String findings = Findings.of(program).stream()
-                .map(Finding::what)
-                .map(w -> "- " + w)
-                .collect(Collectors.joining("\n"));
         return filled(Support.text("tk/README.md.txt"))
                 .replace("@WALKTHROUGHS@", String.valueOf(design.walkthroughs().size()))
-                .replace("@FINDINGS@", findings.isEmpty() ? "None." : findings);
+                .replace("@FINDINGS@", InWords.findings(program));
     }
 }

@@ -7,6 +7,7 @@ import bivouac.design.Picker;
 import bivouac.design.ReadyMade;
 import bivouac.design.ScriptPlace;
 import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.InWords;
 import bivouac.handover.meaning.Outcome;
 import bivouac.handover.python.PyLines;
 import bivouac.handover.python.PyNames;
@@ -83,14 +84,6 @@ final class TkReadyMade {
     }
 
     private List<String> box(MessageBox box) {
-        String icon =
-                switch (box.severity()) {
-                    case INFO -> "ℹ";
-                    case QUESTION -> "?";
-                    case WARNING -> "⚠";
-                    case ERROR -> "✖";
-                    case NONE -> "";
-                };
         List<Outcome> all = world.outcomes().ofWindow(shown);
         var buttons = new ArrayList<String>();
         for (int i = 0; i < box.answers().size(); i++) {
@@ -99,7 +92,7 @@ final class TkReadyMade {
         }
         var arguments = new ArrayList<>(List.of(
                 "MessageBox",
-                PyNames.literal(icon),
+                PyNames.literal(InWords.icon(box)),
                 text("title", box.title()),
                 text("text", box.text()),
                 "{" + String.join(", ", buttons) + "}"));

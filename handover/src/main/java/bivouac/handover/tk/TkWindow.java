@@ -14,6 +14,8 @@ import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
 import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.InWords;
+import bivouac.handover.meaning.Leads;
 import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.python.PyLines;
@@ -26,7 +28,6 @@ import bivouac.handover.script.Scripts;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -58,8 +59,7 @@ final class TkWindow {
 
     String write() {
         var body = out;
-        body.add("\"\"\"" + PyNames.comment(shown + ": " + face.of().words() + instances()) + ".\"\"\"")
-                .blank();
+        body.add("\"\"\"" + PyNames.comment(InWords.window(face)) + ".\"\"\"").blank();
         endings();
         constructor();
         statics();
@@ -71,14 +71,6 @@ final class TkWindow {
                 .add("class " + world.classOf(shown) + "(Face):")
                 .inside(body)
                 .toString();
-    }
-
-    private String instances() {
-        return switch (face.instancesOrUsual()) {
-            case Instances.Single s -> "";
-            case Instances.Many m -> ", a new one each time";
-            case Instances.OneForEach(String key) -> ", one for each " + key;
-        };
     }
 
     private void method(String head, PyLines body) {
@@ -226,7 +218,7 @@ final class TkWindow {
     }
 
     private void rowOf(PyLines lines, Part part, Script script) {
-        if (part instanceof Part.ListOfRows && TkWriting.readsRow(script)) {
+        if (part instanceof Part.ListOfRows && Scripts.readsRow(script)) {
             lines.add("row = self." + world.member(part.name().expression()) + ".selected");
         }
     }
@@ -272,25 +264,10 @@ final class TkWindow {
     // The ways out
 
     private void waysOut() {
-        Map<String, List<Way>> leads = new LinkedHashMap<>();
-        leads.put(made(WaysOut.usualEnding(face), List.of()), new ArrayList<>());
-        var unasked = new ArrayList<String>();
-        for (Way way : Way.values()) {
-            switch (WaysOut.of(face, way)) {
-                case WayOut.LeadsTo(String ending, var gives, boolean goesPast) -> {
-                    leads.computeIfAbsent(made(ending, gives), k -> new ArrayList<>())
-                            .add(way);
-                    if (goesPast) {
-                        unasked.add("Way." + way.name());
-                    }
-                }
-                case WayOut.Absent a ->
-                    leads.computeIfAbsent("None", k -> new ArrayList<>()).add(way);
-                case WayOut.AsPressing(String part) ->
-                    leads.computeIfAbsent("None", k -> new ArrayList<>()).add(way);
-            }
-        }
-        endingFor(leads);
+        Leads leads = Leads.of(face, this::made, "None");
+        List<String> unasked =
+                leads.unasked().stream().map(w -> "Way." + w.name()).toList();
+        endingFor(leads.endings());
         if (!unasked.isEmpty()) {
             method(
                     "is_unasked(self, way)",

@@ -1,7 +1,6 @@
 package bivouac.handover.tk;
 
 import bivouac.design.Expression;
-import bivouac.design.Script;
 import bivouac.design.Type;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Say;
@@ -10,7 +9,6 @@ import bivouac.handover.python.PyExpressions;
 import bivouac.handover.python.PyView;
 import bivouac.handover.python.PyWorld;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * What stands on a class itself, outside its scripts: expressions and texts as they are seen from there.
@@ -18,8 +16,6 @@ import java.util.regex.Pattern;
  * @param of the first word of the keys of its texts
  */
 record TkWriting(PyWorld world, PyView view, Here here, String of) {
-
-    private static final Pattern ROW = Pattern.compile("\\brow\\b");
 
     Optional<Say> say(Expression expression) {
         return world.meanings().of(expression, here);
@@ -31,10 +27,5 @@ record TkWriting(PyWorld world, PyView view, Here here, String of) {
 
     String text(String key, String text) {
         return new PyCalls(world, view).words(world.texts().words(of + "." + key, text, here));
-    }
-
-    /** Whether the row itself is read somewhere in it. */
-    static boolean readsRow(Script script) {
-        return ROW.matcher(script.toString()).find();
     }
 }

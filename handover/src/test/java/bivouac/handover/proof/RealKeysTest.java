@@ -10,9 +10,8 @@ import bivouac.design.Menu;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.Step;
-import bivouac.handover.Handover;
+import bivouac.handover.HandedOver;
 import bivouac.handover.Toolkit;
-import bivouac.handover.WrittenFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -69,11 +68,7 @@ class RealKeysTest {
     }
 
     private void start(Toolkit toolkit) throws Exception {
-        for (WrittenFile file : Handover.write(design(), toolkit)) {
-            Path path = folder.resolve(file.path());
-            Files.createDirectories(path.getParent());
-            Files.writeString(path, file.text());
-        }
+        HandedOver.to(folder, design(), toolkit, Optional.empty(), true);
         assertThat(Proof.of(toolkit, folder).compile()).isEmpty();
         display = Display.open().orElseThrow();
         manager = on(new ProcessBuilder("openbox")).start();

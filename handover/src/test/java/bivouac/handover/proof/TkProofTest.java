@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bivouac.format.DesignFile;
-import bivouac.handover.Handover;
+import bivouac.handover.HandedOver;
 import bivouac.handover.NotHandedOver;
 import bivouac.handover.Toolkit;
-import bivouac.handover.WrittenFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -25,11 +25,7 @@ class TkProofTest {
     @BeforeEach
     void write() throws Exception {
         var design = DesignFile.read(Path.of("../examples/ferry-bell.bivouac"));
-        for (WrittenFile file : Handover.write(design, Toolkit.TK)) {
-            Path path = folder.resolve(file.path());
-            Files.createDirectories(path.getParent());
-            Files.writeString(path, file.text());
-        }
+        HandedOver.to(folder, design, Toolkit.TK, Optional.empty(), true);
     }
 
     private void change(String file, String from, String to) throws Exception {

@@ -5,8 +5,8 @@ import desk.Loop;
 import frame.Choice;
 import frame.Face;
 import frame.FileDialog;
+import frame.FrameWindow;
 import frame.FxLoop;
-import frame.FxWindow;
 import frame.MessageBox;
 import frame.Picker;
 import frame.RowTable;
@@ -131,16 +131,16 @@ final class Hand {
     }
 
     static void closeBox(DeskWindow window) {
-        var stage = ((FxWindow) window).stage();
+        var stage = ((FrameWindow) window).stage();
         Event.fireEvent(stage, new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST));
     }
 
     static void escape(DeskWindow window) {
-        key(focused((FxWindow) window), KeyCode.ESCAPE);
+        key(focused((FrameWindow) window), KeyCode.ESCAPE);
     }
 
     static void enter(DeskWindow window) {
-        defaultButton((FxWindow) window).fire();
+        defaultButton((FrameWindow) window).fire();
     }
 
     static void answer(DeskWindow window, String words) {
@@ -156,10 +156,10 @@ final class Hand {
     }
 
     static void takeOffScreen(DeskWindow window) {
-        ((FxWindow) window).stage().hide();
+        ((FrameWindow) window).stage().hide();
     }
 
-    private static EventTarget focused(FxWindow window) {
+    private static EventTarget focused(FrameWindow window) {
         var owner = window.stage().getScene().getFocusOwner();
         return owner == null ? window.stage() : owner;
     }
@@ -168,7 +168,7 @@ final class Hand {
         Event.fireEvent(target, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false));
     }
 
-    private static Button defaultButton(FxWindow window) {
+    private static Button defaultButton(FrameWindow window) {
         return window.stage().getScene().getRoot().lookupAll(".button").stream()
                 .filter(Button.class::isInstance)
                 .map(Button.class::cast)

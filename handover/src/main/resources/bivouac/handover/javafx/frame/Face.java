@@ -36,7 +36,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** A window with parts. Each part has the name that the design gives it; the developer's tests find it by that. */
-public abstract class Face extends FxWindow {
+public abstract class Face extends FrameWindow {
 
     private static final String FILE = "file";
     private static final String FONT = "font";

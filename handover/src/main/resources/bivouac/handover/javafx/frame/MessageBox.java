@@ -1,10 +1,7 @@
 package frame;
 
 import desk.Desk;
-import desk.DeskWindow;
 import desk.Ending;
-import desk.Manner;
-import desk.Way;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -17,11 +14,7 @@ import javafx.scene.layout.HBox;
  *
  * @param <A> its answers
  */
-public final class MessageBox<A extends Enum<A> & Ending> extends Asked {
-
-    private final String text;
-    private final List<A> answers;
-    private final A escape;
+public final class MessageBox<A extends Enum<A> & Ending> extends Question<A> {
 
     /**
      * @param buttons what stands on each, in the order of the answers
@@ -38,10 +31,7 @@ public final class MessageBox<A extends Enum<A> & Ending> extends Asked {
             List<String> buttons,
             A usual,
             A escape) {
-        super(desk, name, false);
-        this.text = text;
-        this.answers = List.copyOf(answers);
-        this.escape = escape;
+        super(desk, name, text, answers, escape);
         stage.setTitle(title);
         stage.setResizable(false);
         Label label = new Label(text);
@@ -58,40 +48,5 @@ public final class MessageBox<A extends Enum<A> & Ending> extends Asked {
         Label sign = new Label(icon);
         sign.setStyle("-fx-font-size: 24");
         content.getChildren().addAll(icon.isEmpty() ? label : new HBox(12, sign, label), bar);
-    }
-
-    /** Asks, and waits for the answer. */
-    @SuppressWarnings("unchecked")
-    public A ask(DeskWindow asker, DeskWindow owner, Manner manner) {
-        return (A) desk.ask(asker, owner, manner, this);
-    }
-
-    /** As pressing a button of it. */
-    public void answer(A answer) {
-        desk.answer(this, () -> answer);
-    }
-
-    /** The same, by the words of the answer; for those who drive it. */
-    public void answer(String words) {
-        answers.stream().filter(a -> a.words().equals(words)).findFirst().ifPresentOrElse(this::answer, () -> {
-            throw new IllegalArgumentException("there is no answer " + words);
-        });
-    }
-
-    @Override
-    public void closeBoxUsed() {
-        if (escape != null) {
-            answer(escape);
-        }
-    }
-
-    @Override
-    protected Ending endingFor(Way way) {
-        return escape;
-    }
-
-    @Override
-    protected String asks() {
-        return text;
     }
 }

@@ -1,10 +1,6 @@
 package frame;
 
 import desk.Desk;
-import desk.DeskWindow;
-import desk.Ending;
-import desk.Manner;
-import desk.Way;
 import java.time.LocalDate;
 import java.util.function.Function;
 import javafx.scene.Node;
@@ -18,14 +14,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 
 /** A picker of a font, a colour or a date (C8). It can be driven, so it is drawn by the program itself. */
-public final class Picker<T> extends Asked {
-
-    /** How it ended. */
-    public sealed interface Result<T> extends Ending {}
-
-    public record Picked<T>(T value) implements Result<T> {}
-
-    public record Cancelled<T>() implements Result<T> {}
+public final class Picker<T> extends Picking<T> {
 
     /** What a person picks in, and how that reads. */
     private interface Field<T> {
@@ -34,11 +23,8 @@ public final class Picker<T> extends Asked {
         T value();
     }
 
-    private final Function<String, T> read;
-
     private Picker(Desk desk, String name, String title, Field<T> field, Function<String, T> read) {
-        super(desk, name, true);
-        this.read = read;
+        super(desk, name, read);
         stage.setTitle(title);
         Button pick = new Button("OK");
         pick.setDefaultButton(true);
@@ -90,26 +76,5 @@ public final class Picker<T> extends Asked {
                         Math.round(colour.getRed() * 255),
                         Math.round(colour.getGreen() * 255),
                         Math.round(colour.getBlue() * 255));
-    }
-
-    /** Asks, and waits for the answer. */
-    @SuppressWarnings("unchecked")
-    public Result<T> ask(DeskWindow asker, DeskWindow owner, Manner manner) {
-        return (Result<T>) desk.ask(asker, owner, manner, this);
-    }
-
-    /** What a person picks, as it is written. */
-    public void pick(String value) {
-        desk.answer(this, () -> new Picked<>(read.apply(value)));
-    }
-
-    @Override
-    public void closeBoxUsed() {
-        desk.answer(this, Cancelled<T>::new);
-    }
-
-    @Override
-    protected Ending endingFor(Way way) {
-        return new Cancelled<T>();
     }
 }

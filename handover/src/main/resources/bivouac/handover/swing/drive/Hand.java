@@ -5,6 +5,7 @@ import desk.Loop;
 import frame.Choice;
 import frame.Face;
 import frame.FileDialog;
+import frame.FrameWindow;
 import frame.Gate;
 import frame.Link;
 import frame.MessageBox;
@@ -13,7 +14,6 @@ import frame.Picker;
 import frame.Pressed;
 import frame.RowTable;
 import frame.SwingLoop;
-import frame.SwingWindow;
 import frame.TextPart;
 import java.awt.EventQueue;
 import java.awt.Toolkit;
@@ -93,18 +93,18 @@ final class Hand {
     }
 
     static void closeBox(DeskWindow window) {
-        var shell = ((SwingWindow) window).shell();
+        var shell = ((FrameWindow) window).shell();
         Toolkit.getDefaultToolkit().getSystemEventQueue().postEvent(new WindowEvent(shell, WindowEvent.WINDOW_CLOSING));
     }
 
     static void escape(DeskWindow window) {
-        var root = ((SwingWindow) window).root();
+        var root = ((FrameWindow) window).root();
         root.getActionForKeyStroke(KeyStroke.getKeyStroke(KeyEvent.VK_ESCAPE, 0))
                 .actionPerformed(new ActionEvent(root, ActionEvent.ACTION_PERFORMED, ""));
     }
 
     static void enter(DeskWindow window) {
-        ((SwingWindow) window).root().getDefaultButton().doClick(0);
+        ((FrameWindow) window).root().getDefaultButton().doClick(0);
     }
 
     static void answer(DeskWindow window, String words) {
@@ -120,6 +120,6 @@ final class Hand {
     }
 
     static void takeOffScreen(DeskWindow window) {
-        ((SwingWindow) window).shell().dispose();
+        ((FrameWindow) window).shell().dispose();
     }
 }

@@ -19,7 +19,7 @@ import javax.swing.JMenuBar;
 import javax.swing.JPanel;
 
 /** A window with parts: how they are laid out, and where those who drive it find them. */
-public abstract class Face extends SwingWindow {
+public abstract class Face extends FrameWindow {
 
     private static final int LABEL = 90;
 

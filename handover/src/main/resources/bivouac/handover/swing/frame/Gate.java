@@ -16,7 +16,7 @@ import javax.swing.JFrame;
 /** Keeps keys, pointer and close box from blocked windows (B3): one queue for all, before any part sees the event. */
 public final class Gate extends EventQueue {
 
-    private static final Map<Component, SwingWindow> WINDOWS = new WeakHashMap<>();
+    private static final Map<Component, FrameWindow> WINDOWS = new WeakHashMap<>();
 
     private Gate() {}
 
@@ -26,7 +26,7 @@ public final class Gate extends EventQueue {
         new JFrame().addNotify(); // else Java ends where no window is on the screen, and the application still runs
     }
 
-    static void add(Component shell, SwingWindow window) {
+    static void add(Component shell, FrameWindow window) {
         WINDOWS.put(shell, window);
     }
 
@@ -41,9 +41,9 @@ public final class Gate extends EventQueue {
     }
 
     /** The parent of a popup is the window below; a dialog of the system's own is nobody's. */
-    private static Optional<SwingWindow> window(Component component) {
+    private static Optional<FrameWindow> window(Component component) {
         for (Component c = component; c != null; c = c.getParent()) {
-            SwingWindow window = WINDOWS.get(c);
+            FrameWindow window = WINDOWS.get(c);
             if (window != null || c instanceof Dialog || c instanceof Frame) {
                 return Optional.ofNullable(window);
             }

@@ -1,10 +1,7 @@
 package frame;
 
 import desk.Desk;
-import desk.DeskWindow;
 import desk.Ending;
-import desk.Manner;
-import desk.Way;
 import java.awt.Component;
 import java.awt.FlowLayout;
 import java.util.List;
@@ -18,13 +15,9 @@ import javax.swing.JPanel;
  *
  * @param <A> its answers
  */
-public final class MessageBox<A extends Enum<A> & Ending> extends Asked {
+public final class MessageBox<A extends Enum<A> & Ending> extends Question<A> {
 
     private static final int COLUMNS = 34;
-
-    private final String text;
-    private final List<A> answers;
-    private final A escape;
 
     /**
      * @param buttons what stands on each, in the order of the answers
@@ -41,10 +34,7 @@ public final class MessageBox<A extends Enum<A> & Ending> extends Asked {
             List<String> buttons,
             A usual,
             A escape) {
-        super(desk, name, false);
-        this.text = text;
-        this.answers = List.copyOf(answers);
-        this.escape = escape;
+        super(desk, name, text, answers, escape);
         title(title);
         fixedSize();
         Box line = Box.createHorizontalBox();
@@ -69,40 +59,5 @@ public final class MessageBox<A extends Enum<A> & Ending> extends Asked {
         }
         content.add(line);
         content.add(bar);
-    }
-
-    /** Asks, and waits for the answer. */
-    @SuppressWarnings("unchecked")
-    public A ask(DeskWindow asker, DeskWindow owner, Manner manner) {
-        return (A) desk.ask(asker, owner, manner, this);
-    }
-
-    /** As pressing a button of it. */
-    public void answer(A answer) {
-        desk.answer(this, () -> answer);
-    }
-
-    /** The same, by the words of the answer; for those who drive it. */
-    public void answer(String words) {
-        answers.stream().filter(a -> a.words().equals(words)).findFirst().ifPresentOrElse(this::answer, () -> {
-            throw new IllegalArgumentException("there is no answer " + words);
-        });
-    }
-
-    @Override
-    public void closeBoxUsed() {
-        if (escape != null) {
-            answer(escape);
-        }
-    }
-
-    @Override
-    protected Ending endingFor(Way way) {
-        return escape;
-    }
-
-    @Override
-    protected String asks() {
-        return text;
     }
 }

@@ -1,11 +1,7 @@
 package frame;
 
 import desk.Desk;
-import desk.DeskWindow;
-import desk.Ending;
-import desk.Manner;
 import desk.Values;
-import desk.Way;
 import java.awt.Color;
 import java.awt.FlowLayout;
 import java.awt.GraphicsEnvironment;
@@ -21,23 +17,14 @@ import javax.swing.JTextField;
 import javax.swing.text.JTextComponent;
 
 /** A picker of a font, a colour or a date (C8). It can be driven, so it is drawn by the program itself. */
-public final class Picker<T> extends Asked {
-
-    /** How it ended. */
-    public sealed interface Result<T> extends Ending {}
-
-    public record Picked<T>(T value) implements Result<T> {}
-
-    public record Cancelled<T>() implements Result<T> {}
+public final class Picker<T> extends Picking<T> {
 
     private final Predicate<String> is;
-    private final Function<String, T> read;
     private final JPanel line = new JPanel(new FlowLayout(FlowLayout.LEADING));
 
     private Picker(Desk desk, String name, String title, Predicate<String> is, Function<String, T> read) {
-        super(desk, name, true);
+        super(desk, name, read);
         this.is = is;
-        this.read = read;
         title(title);
         fixedSize();
     }
@@ -97,26 +84,5 @@ public final class Picker<T> extends Asked {
         box.setSelectedItem(starts);
         picker.line.add(box);
         return picker.filled((JTextComponent) box.getEditor().getEditorComponent());
-    }
-
-    /** Asks, and waits for the answer. */
-    @SuppressWarnings("unchecked")
-    public Result<T> ask(DeskWindow asker, DeskWindow owner, Manner manner) {
-        return (Result<T>) desk.ask(asker, owner, manner, this);
-    }
-
-    /** What a person picks, as it is written. */
-    public void pick(String value) {
-        desk.answer(this, () -> new Picked<>(read.apply(value)));
-    }
-
-    @Override
-    public void closeBoxUsed() {
-        desk.answer(this, Cancelled<T>::new);
-    }
-
-    @Override
-    protected Ending endingFor(Way way) {
-        return new Cancelled<T>();
     }
 }

@@ -23,7 +23,7 @@ import javax.swing.WindowConstants;
  * A window of Swing. Its events pass the gate; Swing's own modality is not used (B7). The content is made first and its
  * shell when it is shown, since who owns it has to be known then.
  */
-public abstract class SwingWindow extends DeskWindow {
+public abstract class FrameWindow extends DeskWindow {
 
     protected final JRootPane root = new JRootPane();
     protected final JPanel content = new JPanel();
@@ -35,7 +35,7 @@ public abstract class SwingWindow extends DeskWindow {
     private boolean onTop;
 
     @SuppressWarnings("this-escape")
-    protected SwingWindow(Desk desk, String name, Object key) {
+    protected FrameWindow(Desk desk, String name, Object key) {
         super(desk, name, key);
         content.setLayout(new BoxLayout(content, BoxLayout.Y_AXIS));
         content.setBorder(BorderFactory.createEmptyBorder(12, 12, 12, 12));
@@ -106,7 +106,7 @@ public abstract class SwingWindow extends DeskWindow {
 
     @Override
     protected void show() {
-        Window above = owner() instanceof SwingWindow w ? w.shell : null;
+        Window above = owner() instanceof FrameWindow w ? w.shell : null;
         if (above == null) {
             JFrame frame = new Main(root);
             frame.setResizable(resizable);

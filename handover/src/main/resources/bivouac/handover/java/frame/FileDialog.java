@@ -6,14 +6,7 @@ import desk.Ending;
 import desk.Manner;
 import desk.Values;
 import desk.Way;
-import java.awt.EventQueue;
-import java.awt.Window;
-import java.io.File;
-import java.nio.file.FileSystems;
-import java.util.Arrays;
 import java.util.List;
-import javax.swing.JFileChooser;
-import javax.swing.filechooser.FileFilter;
 
 /** A file dialog (C8): the system's own, or in a test a stand-in that the test answers. */
 public final class FileDialog extends Asked {
@@ -83,47 +76,21 @@ public final class FileDialog extends Asked {
         if (standIn) {
             super.show();
         } else {
-            EventQueue.invokeLater(this::showNative);
+            NativeFiles.ask(this);
         }
     }
 
-    private void showNative() {
-        JFileChooser chooser = new JFileChooser(startsIn.isEmpty() ? null : startsIn);
-        chooser.setDialogTitle(title());
-        chooser.setMultiSelectionEnabled(asks == Asks.SEVERAL);
-        chooser.setFileSelectionMode(asks == Asks.FOLDER ? JFileChooser.DIRECTORIES_ONLY : JFileChooser.FILES_ONLY);
-        chooser.setAcceptAllFileFilterUsed(filters.isEmpty());
-        filters.stream().map(FileDialog::chooserFilter).forEach(chooser::addChoosableFileFilter);
-        if (asks == Asks.SAVE && !startsIn.isEmpty()) {
-            chooser.setSelectedFile(new File(startsIn));
-        }
-        Window above = owner() instanceof SwingWindow w ? w.shell() : null;
-        int answer = asks == Asks.SAVE ? chooser.showSaveDialog(above) : chooser.showOpenDialog(above);
-        if (answer != JFileChooser.APPROVE_OPTION) {
-            closeBoxUsed();
-            return;
-        }
-        File[] chosen = asks == Asks.SEVERAL ? chooser.getSelectedFiles() : new File[] {chooser.getSelectedFile()};
-        String used =
-                chooser.getFileFilter() == null ? "" : chooser.getFileFilter().getDescription();
-        choose(Arrays.stream(chosen).map(File::getPath).toList(), used);
+    Asks asksFor() {
+        return asks;
     }
 
-    private static FileFilter chooserFilter(Filter filter) {
-        return new FileFilter() {
-            @Override
-            public boolean accept(File file) {
-                return file.isDirectory()
-                        || filter.patterns().stream().anyMatch(p -> FileSystems.getDefault()
-                                .getPathMatcher("glob:" + p)
-                                .matches(file.toPath().getFileName()));
-            }
+    List<Filter> filters() {
+        return filters;
+    }
 
-            @Override
-            public String getDescription() {
-                return filter.label();
-            }
-        };
+    /** A folder, or a file in it; empty for where it was used last. */
+    String startsIn() {
+        return startsIn;
     }
 
     /** What a person chooses; a file to save gets the filter's extension where it has none. */

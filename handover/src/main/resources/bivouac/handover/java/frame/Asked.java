@@ -4,7 +4,7 @@ import desk.Desk;
 import java.util.List;
 
 /** A window that only asks: a message box, a file dialog, a picker. It is asked nothing before it closes (C7, C8). */
-public abstract class Asked extends FxWindow {
+public abstract class Asked extends FrameWindow {
 
     private final boolean system;
 

@@ -12,13 +12,13 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 
 /** A window on a stage. Its events pass the desk's gate; the stage's own modality is not used (B7). */
-public abstract class FxWindow extends DeskWindow {
+public abstract class FrameWindow extends DeskWindow {
 
     protected final Stage stage = new Stage();
     protected final VBox content = new VBox(8);
 
     @SuppressWarnings("this-escape")
-    protected FxWindow(Desk desk, String name, Object key) {
+    protected FrameWindow(Desk desk, String name, Object key) {
         super(desk, name, key);
         content.setStyle("-fx-padding: 12");
         VBox root = new VBox(content);
@@ -57,7 +57,7 @@ public abstract class FxWindow extends DeskWindow {
 
     @Override
     protected void show() {
-        if (owner() instanceof FxWindow above) {
+        if (owner() instanceof FrameWindow above) {
             stage.initOwner(above.stage);
         }
         stage.sizeToScene();
@@ -82,6 +82,10 @@ public abstract class FxWindow extends DeskWindow {
         } else if (!stage.isShowing()) {
             stage.show();
         }
+    }
+
+    public final void title(String other) {
+        stage.setTitle(other);
     }
 
     @Override

@@ -1,0 +1,46 @@
+package bivouac.handover.meaning;
+
+import bivouac.check.Finding;
+import bivouac.check.Findings;
+import bivouac.design.FacedWindow;
+import bivouac.design.Instances;
+import bivouac.design.MessageBox;
+import bivouac.plan.Program;
+import java.util.stream.Collectors;
+
+/** What a written program says of its design to who reads it, the same in every language. */
+public final class InWords {
+
+    private InWords() {}
+
+    /** A window by its name, its kind, and how many there can be. */
+    public static String window(FacedWindow face) {
+        String instances =
+                switch (face.instancesOrUsual()) {
+                    case Instances.Single s -> "";
+                    case Instances.Many m -> ", a new one each time";
+                    case Instances.OneForEach(String key) -> ", one for each " + key;
+                };
+        return face.name().shown() + ": " + face.of().words() + instances;
+    }
+
+    /** The sign beside the text of a message box; empty for none. */
+    public static String icon(MessageBox box) {
+        return switch (box.severity()) {
+            case INFO -> "ℹ";
+            case QUESTION -> "?";
+            case WARNING -> "⚠";
+            case ERROR -> "✖";
+            case NONE -> "";
+        };
+    }
+
+    /** What is found in the design, as a list of its README. */
+    public static String findings(Program program) {
+        String findings = Findings.of(program).stream()
+                .map(Finding::what)
+                .map(w -> "- " + w)
+                .collect(Collectors.joining("\n"));
+        return findings.isEmpty() ? "None." : findings;
+    }
+}
