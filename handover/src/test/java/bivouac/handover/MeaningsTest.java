@@ -8,6 +8,8 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Type;
+import bivouac.expression.Value;
+import bivouac.handover.meaning.FirstCells;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.PlainTypes;
@@ -51,6 +53,14 @@ class MeaningsTest {
 
     private static Say say(String expression) {
         return say(expression, PLACE, Map.of());
+    }
+
+    @Test
+    void a_first_cell_is_read_as_the_rehearsal_reads_it() {
+        assertThat(FirstCells.say(" yes ", Type.YESNO)).contains(new Say.Literal(Value.YES, Type.Plain.YESNO));
+        assertThat(FirstCells.say("true", Type.YESNO)).isEmpty();
+        assertThat(FirstCells.say("2026-02-30", Type.DATE)).isEmpty();
+        assertThat(FirstCells.say("+7", Type.WHOLE)).contains(new Say.Literal(new Value.Whole(7), Type.Plain.WHOLE));
     }
 
     @Test
