@@ -2,6 +2,8 @@ package bivouac.handover;
 
 import bivouac.design.Design;
 import bivouac.design.ScriptPlace;
+import bivouac.handover.forms.FormsProject;
+import bivouac.handover.forms.FormsScriptLook;
 import bivouac.handover.javafx.FxToolkit;
 import bivouac.handover.jvm.JvmProject;
 import bivouac.handover.jvm.JvmScriptLook;
@@ -24,6 +26,7 @@ public final class Handover {
                         case JAVAFX -> new JvmScriptLook(program, new FxToolkit()).at(place);
                         case TK -> new TkScriptLook(program).at(place);
                         case SWING -> new JvmScriptLook(program, new SwingToolkit()).at(place);
+                        case FORMS -> new FormsScriptLook(program).at(place);
                     };
             return written.isEmpty() ? toolkit.remark("Nothing happens here.") : written;
         } catch (NotHandedOver e) {
@@ -38,6 +41,7 @@ public final class Handover {
             case JAVAFX -> new JvmProject(program, new FxToolkit()).files();
             case TK -> new TkProject(program).files();
             case SWING -> new JvmProject(program, new SwingToolkit()).files();
+            case FORMS -> new FormsProject(program).files();
         };
     }
 
@@ -46,6 +50,7 @@ public final class Handover {
         return switch (toolkit) {
             case JAVAFX, SWING -> "src/main/resources";
             case TK -> TkProject.pictures(design);
+            case FORMS -> FormsProject.PICTURES;
         };
     }
 }

@@ -6,7 +6,8 @@ import java.util.Optional;
 public enum Toolkit {
     JAVAFX("javafx", "JavaFX", "Java 25, Maven", "// ", ".java"),
     TK("tk", "Tk", "Python 3.10 or newer", "# ", ".py"),
-    SWING("swing", "Swing", "Java 25, Maven", "// ", ".java");
+    SWING("swing", "Swing", "Java 25, Maven", "// ", ".java"),
+    FORMS("forms", "Windows Forms", "C# 7, .NET 8 or Mono", "// ", ".cs");
 
     private final String word;
     private final String shown;

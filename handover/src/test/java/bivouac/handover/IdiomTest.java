@@ -2,7 +2,7 @@ package bivouac.handover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.handover.java.Lines;
+import bivouac.handover.braces.Lines;
 import bivouac.handover.python.PyLines;
 import java.nio.file.Files;
 import java.nio.file.Path;

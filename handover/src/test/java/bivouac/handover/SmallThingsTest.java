@@ -7,6 +7,7 @@ import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Row;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.proof.Expected;
 import bivouac.handover.proof.Proof;
@@ -38,9 +39,9 @@ class SmallThingsTest {
 
     @Test
     void texts_are_literals_and_comments_that_nothing_ends() {
-        assertThat(JavaNames.literal("a\"b\\u0022\n\t")).isEqualTo("\"a\\\"b\\\\u0022\\n\\t\"");
-        assertThat(JavaNames.literal("\uD83C\uDFD4")).isEqualTo("\"\uD83C\uDFD4\"");
-        assertThat(JavaNames.literal("\uD83C")).as("half of a pair").isEqualTo("\"\\ud83c\"");
+        assertThat(Spelling.literal("a\"b\\u0022\n\t")).isEqualTo("\"a\\\"b\\\\u0022\\n\\t\"");
+        assertThat(Spelling.literal("\uD83C\uDFD4")).isEqualTo("\"\uD83C\uDFD4\"");
+        assertThat(Spelling.literal("\uD83C")).as("half of a pair").isEqualTo("\"\\ud83c\"");
         assertThat(JavaNames.comment("a */ b\n c \\u002a/")).isEqualTo("a * / b c \\ u002a/");
     }
 

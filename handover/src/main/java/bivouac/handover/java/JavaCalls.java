@@ -1,6 +1,7 @@
 package bivouac.handover.java;
 
 import bivouac.design.Type;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Words;
 import bivouac.handover.script.Act;
@@ -53,7 +54,7 @@ public record JavaCalls(JavaWorld world, String self) {
             case Words.Shown(Say value) ->
                 expressions().write(new Say.Call(bivouac.expression.Function.SHOWN, List.of(value), Type.TEXT));
             case Words.Keyed(String key, var values) ->
-                "text(" + JavaNames.literal(key)
+                "text(" + Spelling.literal(key)
                         + values.stream()
                                 .map(v -> ", " + expressions().write(v))
                                 .collect(Collectors.joining()) + ")";
@@ -119,7 +120,7 @@ public record JavaCalls(JavaWorld world, String self) {
         String isThere = trial.unlessThere()
                 ? world.classOf(trial.window()) + ".find(" + arguments(trial.handed(), application()) + ").isPresent()"
                 : "false";
-        return world.desk() + ".inPlace(this, " + ending(tried.open().ending()) + ", " + JavaNames.literal(trial.what())
+        return world.desk() + ".inPlace(this, " + ending(tried.open().ending()) + ", " + Spelling.literal(trial.what())
                 + ", () -> " + isThere + ", () -> " + openedInPlace(tried.open()) + ")";
     }
 
@@ -160,7 +161,7 @@ public record JavaCalls(JavaWorld world, String self) {
                 String there = unlessThere
                         ? world.classOf(window) + ".find(" + arguments(handed, application()) + ").isEmpty() && "
                         : "";
-                yield there + world.desk() + ".attempt(" + self + ", " + JavaNames.literal(trial.what())
+                yield there + world.desk() + ".attempt(" + self + ", " + Spelling.literal(trial.what())
                         + ", Tried.Done::new)";
             }
             case Act.Trial.Holding(String holding, boolean take) -> holding(holding, take);
@@ -174,7 +175,7 @@ public record JavaCalls(JavaWorld world, String self) {
 
     String background(Act.Background run) {
         return world.app() + world.methodOfTask(run.task()) + "InBackground("
-                + arguments(run.handed(), self, JavaNames.literal(run.step()));
+                + arguments(run.handed(), self, Spelling.literal(run.step()));
     }
 
     String script(Act.DoScript script) {
@@ -186,6 +187,6 @@ public record JavaCalls(JavaWorld world, String self) {
 
     String timer(Act.Turn turn) {
         return (turn.window().isPresent() ? "" : world.app()) + (turn.start() ? "start" : "stop")
-                + JavaNames.upper(world.methodOfTimer(turn.window(), turn.timer())) + "()";
+                + Spelling.upper(world.methodOfTimer(turn.window(), turn.timer())) + "()";
     }
 }

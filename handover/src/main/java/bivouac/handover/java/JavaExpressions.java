@@ -2,6 +2,7 @@ package bivouac.handover.java;
 
 import bivouac.design.Type;
 import bivouac.expression.Value;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Says;
 import java.util.List;
@@ -111,12 +112,12 @@ public final class JavaExpressions {
 
     static String literal(Value value, Type type) {
         return switch (value) {
-            case Value.Text(String text) -> JavaNames.literal(text);
+            case Value.Text(String text) -> Spelling.literal(text);
             case Value.YesNo(boolean yes) -> Boolean.toString(yes);
             case Value.Whole(long whole) ->
                 type == Type.NUMBER ? whole + ".0" : whole == (int) whole ? Long.toString(whole) : whole + "L";
             case Value.Number(double number) -> Double.toString(number);
-            case Value.Date(var date) -> "LocalDate.parse(" + JavaNames.literal(date.toString()) + ")";
+            case Value.Date(var date) -> "LocalDate.parse(" + Spelling.literal(date.toString()) + ")";
             default -> throw new IllegalArgumentException("no literal is " + value);
         };
     }

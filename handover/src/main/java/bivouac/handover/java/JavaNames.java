@@ -1,5 +1,6 @@
 package bivouac.handover.java;
 
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.meaning.LocalNames;
 import java.util.HashSet;
 import java.util.Locale;
@@ -84,7 +85,7 @@ public final class JavaNames implements LocalNames {
 
     /** For a class: {@code guest card} and {@code guestCard} are {@code GuestCard}. */
     public String type(String expressionName, String orWith) {
-        String upper = upper(expressionName);
+        String upper = Spelling.upper(expressionName);
         return take(given.contains(upper) ? upper + orWith : upper);
     }
 
@@ -111,18 +112,10 @@ public final class JavaNames implements LocalNames {
         return free;
     }
 
-    public static String upper(String name) {
-        return name.isEmpty() ? "X" : name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
-    }
-
-    /** Words with spaces as one name in camel case; signs that no name holds are left out. */
-    public static String camel(String words) {
-        return bivouac.design.Names.propose(words);
-    }
-
     /** For a constant: {@code leave unsaved} is {@code LEAVE_UNSAVED}. */
     public String constant(String words) {
-        return take(camel(words).replaceAll("(?<=[a-z0-9])(?=[A-Z])", "_").toUpperCase(Locale.ROOT));
+        return take(
+                Spelling.camel(words).replaceAll("(?<=[a-z0-9])(?=[A-Z])", "_").toUpperCase(Locale.ROOT));
     }
 
     /** Names of methods that every record and object has, and which no component or field may take. */
@@ -139,36 +132,6 @@ public final class JavaNames implements LocalNames {
 
     public static String safe(String expressionName) {
         return safe(expressionName, Set.of());
-    }
-
-    /** A text as a literal. */
-    public static String literal(String text) {
-        var out = new StringBuilder("\"");
-        for (int i = 0; i < text.length(); i++) {
-            char c = text.charAt(i);
-            switch (c) {
-                case '"' -> out.append("\\\"");
-                case '\\' -> out.append("\\\\");
-                case '\n' -> out.append("\\n");
-                case '\r' -> out.append("\\r");
-                case '\t' -> out.append("\\t");
-                default -> {
-                    if (c < ' ' || c == 0x2028 || c == 0x2029 || Character.isSurrogate(c) && !isPair(text, i)) {
-                        out.append("\\u%04x".formatted((int) c));
-                    } else {
-                        out.append(c);
-                    }
-                }
-            }
-        }
-        return out.append('"').toString();
-    }
-
-    private static boolean isPair(String text, int at) {
-        char c = text.charAt(at);
-        return Character.isHighSurrogate(c)
-                ? at + 1 < text.length() && Character.isLowSurrogate(text.charAt(at + 1))
-                : at > 0 && Character.isHighSurrogate(text.charAt(at - 1));
     }
 
     /** Words for a comment, which they cannot end or escape. */

@@ -4,6 +4,8 @@ import bivouac.design.Part;
 import bivouac.design.Step;
 import bivouac.design.Type;
 import bivouac.expression.Value;
+import bivouac.handover.braces.Lines;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.script.Act;
@@ -96,13 +98,13 @@ public final class JavaScript {
             case Act.Focus(var part) -> out.add(field(part) + ".requestFocus();");
             case Act.Try(var trial, String reason) -> {
                 out.add("if (" + calls.attempted(trial) + " instanceof Tried.CouldNot(String " + reason + ")) {");
-                out.add("throw " + world.desk() + ".failed(" + JavaNames.literal(trial.what()) + ", " + reason + ");")
+                out.add("throw " + world.desk() + ".failed(" + Spelling.literal(trial.what()) + ", " + reason + ");")
                         .add("}");
             }
             case Act.TryOr tryOr -> tryOr(tryOr);
             case Act.Background run -> ended(calls.background(run), Optional.of(run.ended()));
             case Act.StopTask(String task) ->
-                out.add(world.desk() + ".stopTask(" + JavaNames.literal(task + " ") + ");");
+                out.add(world.desk() + ".stopTask(" + Spelling.literal(task + " ") + ");");
             case Act.Holding(String holding, boolean take) -> out.add(calls.holding(holding, take) + ";");
             case Act.Turn turn -> out.add(calls.timer(turn) + ";");
             case Act.Note(var words) -> out.add(world.desk() + ".note(" + calls.words(words) + ");");
@@ -288,7 +290,7 @@ public final class JavaScript {
                 .ifPresentOrElse(
                         block -> out.all(inside(block)),
                         () -> out.add("throw " + world.desk() + ".failed("
-                                + JavaNames.literal(tried.trial().what()) + ", "
+                                + Spelling.literal(tried.trial().what()) + ", "
                                 + tried.reason().orElseThrow() + ");"));
         out.add("}");
     }

@@ -6,8 +6,8 @@ import bivouac.design.Menu;
 import bivouac.design.Part;
 import bivouac.design.Row;
 import bivouac.design.Setting;
-import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.Lines;
+import bivouac.handover.braces.Lines;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.jvm.JvmToolkit;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;
@@ -82,7 +82,7 @@ final class FxParts implements WindowParts {
         String made =
                 switch (part) {
                     case Part.Choice c ->
-                        "new Choice(" + WindowWriting.list(c.items()) + ", " + JavaNames.literal(c.starts()) + ")";
+                        "new Choice(" + WindowWriting.list(c.items()) + ", " + Spelling.literal(c.starts()) + ")";
                     case Part.ValueField f ->
                         switch (f.holds()) {
                             case NUMBER -> "TypedField.ofNumber()";
@@ -96,7 +96,7 @@ final class FxParts implements WindowParts {
                 };
         if (part instanceof Part.MenuCommand m) {
             String item = m.ticking() ? "new CheckMenuItem()" : "new MenuItem()";
-            return "command(" + quoted + ", " + item + ", " + JavaNames.literal(m.shortcut()) + ")";
+            return "command(" + quoted + ", " + item + ", " + Spelling.literal(m.shortcut()) + ")";
         }
         return "part(" + quoted + ", " + made + ")";
     }
@@ -119,7 +119,7 @@ final class FxParts implements WindowParts {
             case Part.MenuCommand m -> fixed(out, field, key, m.text(), true);
             case Part.Picture p -> {
                 if (!Braces.isLive(p.file()) && !p.file().isEmpty()) {
-                    out.add("picture(" + field + ", " + JavaNames.literal(p.file()) + ");");
+                    out.add("picture(" + field + ", " + Spelling.literal(p.file()) + ");");
                 }
             }
             case Part.TextField f -> {
@@ -164,10 +164,10 @@ final class FxParts implements WindowParts {
             out.add("readOnly(" + field + ", true);");
         }
         if (!part.traits().font().isEmpty() && !Braces.isLive(part.traits().font())) {
-            out.add("font(" + field + ", " + JavaNames.literal(part.traits().font()) + ");");
+            out.add("font(" + field + ", " + Spelling.literal(part.traits().font()) + ");");
         }
         if (!part.traits().colour().isEmpty() && !Braces.isLive(part.traits().colour())) {
-            out.add("colour(" + field + ", " + JavaNames.literal(part.traits().colour()) + ");");
+            out.add("colour(" + field + ", " + Spelling.literal(part.traits().colour()) + ");");
         }
     }
 

@@ -2,7 +2,7 @@ package bivouac.handover.javafx;
 
 import bivouac.design.AccessKey;
 import bivouac.design.Part;
-import bivouac.handover.java.Lines;
+import bivouac.handover.braces.Lines;
 import bivouac.handover.jvm.JvmToolkit;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;

@@ -14,11 +14,12 @@ import bivouac.design.Task;
 import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
+import bivouac.handover.braces.Lines;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.JavaScript;
-import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.PlainTypes;
@@ -143,7 +144,7 @@ final class ApplicationClass {
     }
 
     private static String quoted(Stream<String> texts) {
-        return texts.map(JavaNames::literal).collect(Collectors.joining(", "));
+        return texts.map(Spelling::literal).collect(Collectors.joining(", "));
     }
 
     private void links() {
@@ -170,7 +171,7 @@ final class ApplicationClass {
                         name,
                         (loop, worker) -> "new " + name + "(" + loop + ", " + worker
                                 + ", new OwnTasks(), new OwnHoldings(), Kept.of("
-                                + JavaNames.literal(world.packageName()) + "), LocalDate.now(), System::exit)",
+                                + Spelling.literal(world.packageName()) + "), LocalDate.now(), System::exit)",
                         begin));
         out.add("}").blank();
         out.add("public Desk desk() {").add("return desk;").add("}").blank();
@@ -219,7 +220,7 @@ final class ApplicationClass {
             if (uses.foreground().contains(shown)) {
                 out.add("/** Runs it and waits for how it ends (W5). */");
                 out.add(type + " " + method + "(DeskWindow of" + more + ") {");
-                out.add("return desk.run(of, " + JavaNames.literal(shown) + ", " + call + ");")
+                out.add("return desk.run(of, " + Spelling.literal(shown) + ", " + call + ");")
                         .add("}")
                         .blank();
             }
@@ -227,7 +228,7 @@ final class ApplicationClass {
                 out.add("/** Runs it while other events go on (W5). */");
                 out.add("void " + method + "InBackground(DeskWindow of, String step" + more + ", Consumer<" + type
                         + "> then) {");
-                out.add("desk.background(of, step, " + JavaNames.literal(shown) + ", " + call + ", then);")
+                out.add("desk.background(of, step, " + Spelling.literal(shown) + ", " + call + ", then);")
                         .add("}")
                         .blank();
             }
@@ -249,7 +250,7 @@ final class ApplicationClass {
     }
 
     private void take(Holding holding) {
-        String shown = JavaNames.literal(holding.name().shown());
+        String shown = Spelling.literal(holding.name().shown());
         String take = world.methodOfHolding(holding.name().shown(), true);
         String back = world.methodOfHolding(holding.name().shown(), false);
         String gives = "holdings::" + back;
@@ -264,7 +265,7 @@ final class ApplicationClass {
             out.add("/** Taking it may fail (O7). */");
             out.add("Tried " + take + "(DeskWindow of) {");
             out.add("Tried tried = desk.attempt(of, "
-                    + JavaNames.literal("taking " + holding.name().shown()) + ", holdings::" + take + ");");
+                    + Spelling.literal("taking " + holding.name().shown()) + ", holdings::" + take + ");");
             out.add("if (tried instanceof Tried.Done) {");
             out.add("desk.take(of, " + shown + ", " + gives + ");");
             if (!trace.isEmpty()) {
@@ -283,7 +284,7 @@ final class ApplicationClass {
     }
 
     private void giveBack(Holding holding) {
-        String shown = JavaNames.literal(holding.name().shown());
+        String shown = Spelling.literal(holding.name().shown());
         String back = world.methodOfHolding(holding.name().shown(), false);
         if (!holding.mayStay()) {
             out.add("void " + back + "(DeskWindow of) {");
@@ -293,7 +294,7 @@ final class ApplicationClass {
         out.add("/** Giving it back may fail (H2). */");
         out.add("Tried " + back + "(DeskWindow of) {");
         out.add("Tried tried = desk.attempt(of, "
-                + JavaNames.literal("giving back " + holding.name().shown()) + ", holdings::" + back + ");");
+                + Spelling.literal("giving back " + holding.name().shown()) + ", holdings::" + back + ");");
         out.add("if (tried instanceof Tried.Done) {");
         out.add("desk.givenBack(of, " + shown + ");");
         out.add("} else {");
@@ -344,7 +345,7 @@ final class ApplicationClass {
                 "List<String> windows()",
                 "List.of(" + quoted(design.windows().stream().map(w -> w.name().shown())) + ")");
         overriding("List<String> askedFirst()", "List.of(" + quoted(application.leaving().asked().stream()) + ")");
-        overriding("String departsWith()", JavaNames.literal(with));
+        overriding("String departsWith()", Spelling.literal(with));
         overriding("boolean departsWithLast()", "" + (application.departure() instanceof DepartureRule.LastWindow));
         out.add("/** The departure plan (D4): a fault in a step prevents none after it. */");
         out.add("@Override");
@@ -381,7 +382,7 @@ final class ApplicationClass {
         out.add("@Override");
         out.add("public boolean saveKept() {");
         for (Variable v : all) {
-            out.add("kept.put(" + JavaNames.literal(v.name().expression()) + ", " + field(v) + ");");
+            out.add("kept.put(" + Spelling.literal(v.name().expression()) + ", " + field(v) + ");");
         }
         out.add("kept.save();");
         out.add("return " + !all.isEmpty() + ";").add("}").blank();
@@ -401,7 +402,7 @@ final class ApplicationClass {
     }
 
     private String loaded(Variable v) {
-        return loaded(v.type(), JavaNames.literal(v.name().expression()), field(v), 1);
+        return loaded(v.type(), Spelling.literal(v.name().expression()), field(v), 1);
     }
 
     /**

@@ -1,7 +1,7 @@
 package bivouac.handover.jvm;
 
 import bivouac.design.Part;
-import bivouac.handover.java.Lines;
+import bivouac.handover.braces.Lines;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

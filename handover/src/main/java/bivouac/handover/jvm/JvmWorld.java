@@ -13,6 +13,7 @@ import bivouac.design.Task;
 import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Window;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.java.JavaCalls;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.JavaTypes;
@@ -98,7 +99,7 @@ public final class JvmWorld implements JavaWorld {
         this.tasks = new LinkedHashMap<>();
         this.taskEndings = new LinkedHashMap<>();
         this.writing = "";
-        this.application = classes.type(JavaNames.camel(design.application().name()), "App");
+        this.application = classes.type(Spelling.camel(design.application().name()), "App");
         name();
     }
 
@@ -142,7 +143,7 @@ public final class JvmWorld implements JavaWorld {
                         ending,
                         window instanceof MessageBox
                                 ? inside.constant(ending)
-                                : inside.type(JavaNames.camel(ending), "Ending"));
+                                : inside.type(Spelling.camel(ending), "Ending"));
             }
             endings.put(shown, all);
         }
@@ -150,7 +151,7 @@ public final class JvmWorld implements JavaWorld {
             tasks.put(task.name().shown(), classes.type(task.name().expression(), "Task"));
             var inside = new JavaNames(takenClasses);
             var all = new LinkedHashMap<String, String>();
-            task.endings().forEach(e -> all.putIfAbsent(e.name(), inside.type(JavaNames.camel(e.name()), "Ending")));
+            task.endings().forEach(e -> all.putIfAbsent(e.name(), inside.type(Spelling.camel(e.name()), "Ending")));
             taskEndings.put(task.name().shown(), all);
         }
         for (Window window : design.windows()) {
@@ -160,7 +161,7 @@ public final class JvmWorld implements JavaWorld {
                         .map(Part.ListOfRows.class::cast)
                         .forEach(l -> types.row(
                                 new Type.RowOf(l.columns()),
-                                JavaNames.upper(l.name().expression())));
+                                Spelling.upper(l.name().expression())));
             }
         }
     }
@@ -179,7 +180,7 @@ public final class JvmWorld implements JavaWorld {
 
     /** The package of the program. */
     String packageName() {
-        String name = JavaNames.camel(design.application().name()).toLowerCase(java.util.Locale.ROOT);
+        String name = Spelling.camel(design.application().name()).toLowerCase(java.util.Locale.ROOT);
         return JavaNames.safe(Set.of("desk", "frame", "java", "javafx", "javax").contains(name) ? name + "app" : name);
     }
 
@@ -313,13 +314,13 @@ public final class JvmWorld implements JavaWorld {
                 .map(Holding::name)
                 .orElseThrow()
                 .expression();
-        return (take ? "take" : "giveBack") + JavaNames.upper(name);
+        return (take ? "take" : "giveBack") + Spelling.upper(name);
     }
 
     @Override
     public String methodOfScript(Optional<String> window, String script) {
         NamedScript named = ScriptPlace.routines(design, window).script(script).orElseThrow();
-        return "do" + JavaNames.upper(named.name().expression());
+        return "do" + Spelling.upper(named.name().expression());
     }
 
     @Override
@@ -332,7 +333,7 @@ public final class JvmWorld implements JavaWorld {
     public Optional<String> mayRemove(String window, Part list) {
         return list instanceof Part.ListOfRows l
                         && !l.at(Part.RowMoment.BEFORE_REMOVING).isEmpty()
-                ? Optional.of("mayRemoveFrom" + JavaNames.upper(l.name().expression()))
+                ? Optional.of("mayRemoveFrom" + Spelling.upper(l.name().expression()))
                 : Optional.empty();
     }
 

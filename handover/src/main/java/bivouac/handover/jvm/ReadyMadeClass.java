@@ -6,9 +6,10 @@ import bivouac.design.MessageBox;
 import bivouac.design.Picker;
 import bivouac.design.ReadyMade;
 import bivouac.design.ScriptPlace;
+import bivouac.handover.braces.Lines;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.InWords;
 import bivouac.handover.meaning.Meanings;
@@ -66,8 +67,8 @@ final class ReadyMadeClass {
         asks(name);
         out.add("return new MessageBox<>(");
         out.add("        app.desk(),");
-        out.add("        " + JavaNames.literal(shown) + ",");
-        out.add("        " + JavaNames.literal(InWords.icon(box)) + ",");
+        out.add("        " + Spelling.literal(shown) + ",");
+        out.add("        " + Spelling.literal(InWords.icon(box)) + ",");
         out.add("        " + world.text("title", box.title(), here) + ",");
         out.add("        " + world.text("text", box.text(), here) + ",");
         out.add("        List.of(values()),");
@@ -94,7 +95,7 @@ final class ReadyMadeClass {
                 out.add(constant + " {");
                 out.add("@Override");
                 out.add("public String words() {");
-                out.add("return " + JavaNames.literal(all.get(i)) + ";").add("}");
+                out.add("return " + Spelling.literal(all.get(i)) + ";").add("}");
                 out.add("}" + end);
             }
         }
@@ -110,13 +111,13 @@ final class ReadyMadeClass {
         out.add("private " + name + "() {}").blank();
         asks("FileDialog.Result");
         String filters = dialog.offered().stream()
-                .map(f -> "new FileDialog.Filter(" + JavaNames.literal(f.label()) + ", List.of("
-                        + f.patterns().stream().map(JavaNames::literal).collect(Collectors.joining(", ")) + "))")
+                .map(f -> "new FileDialog.Filter(" + Spelling.literal(f.label()) + ", List.of("
+                        + f.patterns().stream().map(Spelling::literal).collect(Collectors.joining(", ")) + "))")
                 .collect(Collectors.joining(", "));
-        out.add("return new FileDialog(app.desk(), " + JavaNames.literal(shown) + ", "
+        out.add("return new FileDialog(app.desk(), " + Spelling.literal(shown) + ", "
                 + world.text("title", dialog.title(), here) + ", FileDialog.Asks."
                 + dialog.asks().name() + ", List.of("
-                + filters + "), " + JavaNames.literal(dialog.extension()) + ", "
+                + filters + "), " + Spelling.literal(dialog.extension()) + ", "
                 + world.text("startsIn", dialog.startsIn(), here) + ")");
         out.add("        .ask(asker, owner, manner);");
         out.add("}");
@@ -131,7 +132,7 @@ final class ReadyMadeClass {
         out.add("final class " + name + " {").blank();
         out.add("private " + name + "() {}").blank();
         asks("Picker.Result<" + type + ">");
-        out.add("return Picker.of" + JavaNames.upper(picker.of().word()) + "(app.desk(), " + JavaNames.literal(shown)
+        out.add("return Picker.of" + Spelling.upper(picker.of().word()) + "(app.desk(), " + Spelling.literal(shown)
                 + ", " + world.text("title", picker.title(), here) + ", " + starts + ")");
         out.add("        .ask(asker, owner, manner);");
         out.add("}");

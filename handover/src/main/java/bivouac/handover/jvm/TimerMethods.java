@@ -3,9 +3,9 @@ package bivouac.handover.jvm;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Timer;
 import bivouac.handover.NotHandedOver;
+import bivouac.handover.braces.Lines;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.java.JavaExpressions;
-import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Say;
@@ -24,9 +24,9 @@ record TimerMethods(Meanings meanings, JvmWorld world, Uses uses, Here here) {
                         () -> new NotHandedOver(place.words() + ": its length means nothing. Put it right first."));
         // those of the application are called by windows too
         String turning = ofWindow ? "private void " : "void ";
-        String of = (ofWindow ? "this, " : "null, ") + JavaNames.literal(shown);
+        String of = (ofWindow ? "this, " : "null, ") + Spelling.literal(shown);
         if (uses.started().contains(shown)) {
-            out.add(turning + "start" + JavaNames.upper(method) + "() {");
+            out.add(turning + "start" + Spelling.upper(method) + "() {");
             out.add("desk.startTimer(" + of + ", "
                             + new JavaExpressions(world).write(every) + ", " + timer.once() + ", this::" + method
                             + "Fires);")
@@ -34,7 +34,7 @@ record TimerMethods(Meanings meanings, JvmWorld world, Uses uses, Here here) {
                     .blank();
         }
         if (uses.stopped().contains(shown)) {
-            out.add(turning + "stop" + JavaNames.upper(method) + "() {");
+            out.add(turning + "stop" + Spelling.upper(method) + "() {");
             out.add("desk.stopTimer(" + of + ");").add("}").blank();
         }
         out.add("private void " + method + "Fires() {");

@@ -6,8 +6,8 @@ import bivouac.design.Walkthrough;
 import bivouac.handover.Support;
 import bivouac.handover.WrittenFile;
 import bivouac.handover.WrittenFile.Purpose;
-import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.Lines;
+import bivouac.handover.braces.Lines;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.proof.Trails;
 import java.util.ArrayList;
@@ -96,7 +96,7 @@ final class WalkthroughsClass {
             task.endings().stream()
                     .map(Ending::name)
                     .distinct()
-                    .forEach(e -> out.add("case " + JavaNames.literal(e) + " -> "
+                    .forEach(e -> out.add("case " + Spelling.literal(e) + " -> "
                             + WorkClasses.sample(world, meanings, task, e, "app") + ";"));
             out.add("default -> throw new IllegalArgumentException(ending);");
             out.add("};").add("}").blank();

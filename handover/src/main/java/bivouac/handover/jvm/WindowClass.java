@@ -11,9 +11,10 @@ import bivouac.design.Variable;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
+import bivouac.handover.braces.Lines;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.InWords;
 import bivouac.handover.meaning.Leads;
 import bivouac.handover.meaning.Meanings;
@@ -58,7 +59,7 @@ final class WindowClass extends WindowScripts {
                 out.add(head + "}").blank();
             } else {
                 out.add(head).add("@Override").add("public String words() {");
-                out.add("return " + JavaNames.literal(ending) + ";")
+                out.add("return " + Spelling.literal(ending) + ";")
                         .add("}")
                         .add("}")
                         .blank();
@@ -86,7 +87,7 @@ final class WindowClass extends WindowScripts {
 
     private void constructor() {
         out.add("private " + name + "(" + world.application() + " app" + parameters() + ") {");
-        out.add("super(app.desk(), " + JavaNames.literal(shown) + ", " + key() + ");");
+        out.add("super(app.desk(), " + Spelling.literal(shown) + ", " + key() + ");");
         out.add("this.app = app;");
         face.takes().stream()
                 .map(t -> world.take(shown, t.name().expression()))
@@ -130,7 +131,7 @@ final class WindowClass extends WindowScripts {
             if (one) {
                 out.add("if (app.desk().find(" + name + ".class, " + key() + ").isPresent()) {");
                 out.add("throw new Fault(\"X7\", "
-                                + JavaNames.literal(shown + " is already open, and cannot be waited for") + ");")
+                                + Spelling.literal(shown + " is already open, and cannot be waited for") + ");")
                         .add("}");
             }
             out.add("return (Result) app.desk().ask(opener, owner, manner, " + make + ");")

@@ -1,7 +1,7 @@
 package bivouac.handover.jvm;
 
 import bivouac.design.Part;
-import bivouac.handover.java.Lines;
+import bivouac.handover.braces.Lines;
 
 /** What a toolkit writes of the parts of one window. */
 public interface WindowParts {

@@ -7,9 +7,9 @@ import bivouac.design.Part;
 import bivouac.design.Setting;
 import bivouac.design.Type;
 import bivouac.handover.NotHandedOver;
+import bivouac.handover.braces.Lines;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.java.JavaExpressions;
-import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.Lines;
 import bivouac.handover.meaning.FirstCells;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
@@ -32,7 +32,7 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
     }
 
     public static String quoted(Part part) {
-        return JavaNames.literal(part.name().expression());
+        return Spelling.literal(part.name().expression());
     }
 
     public String text(String key, String text) {
@@ -55,11 +55,11 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
     /** The method that runs at what a person does to a part. */
     public String method(Part part) {
         String word = part.trigger().map(Part.Trigger::word).orElse("");
-        return part.name().expression() + JavaNames.upper(word);
+        return part.name().expression() + Spelling.upper(word);
     }
 
     public String activated(Part.ListOfRows list) {
-        return JavaNames.camel(field(list) + " activated");
+        return Spelling.camel(field(list) + " activated");
     }
 
     /** The method that says whether a row may be removed; one that always agrees where none is asked. */
@@ -86,7 +86,7 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
     }
 
     public static String list(List<String> texts) {
-        return "List.of(" + texts.stream().map(JavaNames::literal).collect(Collectors.joining(", ")) + ")";
+        return "List.of(" + texts.stream().map(Spelling::literal).collect(Collectors.joining(", ")) + ")";
     }
 
     public static List<String> columns(Part.ListOfRows list) {

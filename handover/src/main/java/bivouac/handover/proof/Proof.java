@@ -15,7 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Builds a written program, drives its real windows by its walkthroughs, and compares what is seen with the rehearsal. */
-public abstract sealed class Proof permits JvmProof, TkProof {
+public abstract sealed class Proof permits FormsProof, JvmProof, TkProof {
 
     /** How long all walkthroughs of a program may take; one that hangs is told as such. */
     private static final long MOST_MINUTES = 5;
@@ -54,6 +54,7 @@ public abstract sealed class Proof permits JvmProof, TkProof {
                         false);
             case SWING -> new JvmProof(project, "", List.of(), true);
             case TK -> new TkProof(project);
+            case FORMS -> new FormsProof(project);
         };
     }
 

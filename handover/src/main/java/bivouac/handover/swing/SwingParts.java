@@ -5,8 +5,8 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Part;
 import bivouac.design.Row;
-import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.Lines;
+import bivouac.handover.braces.Lines;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;
 import bivouac.plan.PartPlan;
@@ -65,7 +65,7 @@ record SwingParts(WindowWriting w) implements WindowParts {
                                 + of;
                     case Part.Choice c ->
                         "Choice # = new Choice" + of + ", " + WindowWriting.list(c.items()) + ", "
-                                + JavaNames.literal(c.starts());
+                                + Spelling.literal(c.starts());
                     case Part.ListOfRows l ->
                         "RowTable<" + w.row(l) + "> # = new RowTable<>" + of + ", "
                                 + WindowWriting.list(WindowWriting.columns(l)) + ", " + l.several() + ", "
@@ -100,12 +100,12 @@ record SwingParts(WindowWriting w) implements WindowParts {
             case Part.MenuCommand m -> {
                 fixed(out, part, m.text());
                 if (!m.shortcut().isEmpty()) {
-                    out.add(field + ".shortcut(" + JavaNames.literal(m.shortcut()) + ");");
+                    out.add(field + ".shortcut(" + Spelling.literal(m.shortcut()) + ");");
                 }
             }
             case Part.Picture p -> {
                 if (WindowWriting.isFixed(p.file())) {
-                    out.add(field + ".file(" + JavaNames.literal(p.file()) + ");");
+                    out.add(field + ".file(" + Spelling.literal(p.file()) + ");");
                 }
             }
             case Part.TextField f -> {
@@ -164,10 +164,10 @@ record SwingParts(WindowWriting w) implements WindowParts {
             out.add(field + ".readOnly(true);");
         }
         if (WindowWriting.isFixed(traits.font())) {
-            out.add(field + ".font(" + JavaNames.literal(traits.font()) + ");");
+            out.add(field + ".font(" + Spelling.literal(traits.font()) + ");");
         }
         if (WindowWriting.isFixed(traits.colour())) {
-            out.add(field + ".colour(" + JavaNames.literal(traits.colour()) + ");");
+            out.add(field + ".colour(" + Spelling.literal(traits.colour()) + ");");
         }
     }
 

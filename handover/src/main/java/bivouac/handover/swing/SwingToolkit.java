@@ -1,8 +1,8 @@
 package bivouac.handover.swing;
 
 import bivouac.design.Part;
+import bivouac.handover.braces.Lines;
 import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.Lines;
 import bivouac.handover.jvm.JvmToolkit;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;

@@ -1,7 +1,7 @@
-package bivouac.handover.java;
+package bivouac.handover.braces;
 
 /** Breaks lines that are too long where a person would: behind a comma or before a sign, the outermost first. */
-final class LongLines {
+public final class LongLines {
 
     /** Columns of a line at the most. */
     private static final int MOST = 120;
@@ -10,7 +10,8 @@ final class LongLines {
 
     private LongLines() {}
 
-    static void wrap(StringBuilder out, String line) {
+    /** Adds a line, as several where it is too long. */
+    public static void wrap(StringBuilder out, String line) {
         String rest = line;
         String indent = line.substring(0, line.length() - line.stripLeading().length()) + FURTHER;
         while (rest.length() > MOST) {

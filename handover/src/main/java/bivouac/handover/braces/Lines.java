@@ -1,4 +1,4 @@
-package bivouac.handover.java;
+package bivouac.handover.braces;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -38,6 +38,14 @@ public final class Lines {
         return this;
     }
 
+    /** Lines that stand one further in, without a brace around them. */
+    public Lines further(Lines others) {
+        depth++;
+        all(others);
+        depth--;
+        return this;
+    }
+
     public boolean isEmpty() {
         return lines.isEmpty();
     }
@@ -49,6 +57,11 @@ public final class Lines {
     /** The only line, without its indentation. */
     public String only() {
         return lines.getFirst().strip();
+    }
+
+    /** The lines as they are, however long. */
+    public List<String> raw() {
+        return List.copyOf(lines);
     }
 
     @Override

@@ -1,0 +1,111 @@
+package bivouac.handover.forms;
+
+import bivouac.design.FacedWindow;
+import bivouac.design.NamedScript;
+import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Take;
+import bivouac.design.Timer;
+import bivouac.handover.csharp.CsCalls;
+import bivouac.handover.csharp.CsNames;
+import bivouac.handover.csharp.CsWorld;
+import bivouac.handover.meaning.Uses;
+import bivouac.handover.script.Scripts;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** The scripts of a window, as methods. */
+class FormsWindowScripts extends FormsWindowBase {
+
+    FormsWindowScripts(CsWorld world, Uses uses, FacedWindow face) {
+        super(world, uses, face);
+    }
+
+    final void moments() {
+        moment(FacedWindow.Moment.OPENED, "void Opened()");
+        moment(FacedWindow.Moment.BROUGHT_BACK, "void BroughtBack()");
+        moment(FacedWindow.Moment.BEFORE_CLOSING, "bool MayClose(Closing closing)");
+        moment(FacedWindow.Moment.AFTER_CLOSING, "void AfterClosing(Closing closing)");
+    }
+
+    private void moment(FacedWindow.Moment moment, String signature) {
+        Script script = face.moment(moment);
+        if (!script.doesNothing()) {
+            members.add("protected internal override " + signature + " {");
+            members.all(steps(script, new ScriptPlace.AtMoment(shown, moment), Map.of()));
+            members.add("}").blank();
+        }
+    }
+
+    final void scripts() {
+        for (Part part : face.parts()) {
+            if (FormsParts.isTriggered(part)) {
+                atPart(part);
+            }
+            if (part instanceof Part.ListOfRows list) {
+                atRows(list);
+            }
+        }
+        face.routines().scripts().forEach(this::named);
+        face.routines().timers().forEach(this::timer);
+    }
+
+    private void atPart(Part part) {
+        Script script = part.trigger().map(Part.Trigger::script).orElse(Script.EMPTY);
+        members.add("private void " + world.method(part) + "() {");
+        if (part instanceof Part.Link l && !l.address().isEmpty()) {
+            members.add("app.Follow(" + text(part.name().expression() + "Address", l.address()) + ");");
+        }
+        rowOf(part, script);
+        members.all(steps(script, new ScriptPlace.AtPart(shown, part.name().expression()), Map.of()));
+        members.add("}").blank();
+    }
+
+    private void rowOf(Part part, Script script) {
+        if (part instanceof Part.ListOfRows list && Scripts.readsRow(script)) {
+            members.add("var row = " + field(list) + ".Selected;");
+        }
+    }
+
+    private void atRows(Part.ListOfRows list) {
+        Script activated = list.at(Part.RowMoment.ACTIVATED);
+        if (!activated.doesNothing()) {
+            members.add("private void " + world.activated(list) + "() {");
+            rowOf(list, activated);
+            var place = new ScriptPlace.AtRow(shown, list.name().expression(), Part.RowMoment.ACTIVATED);
+            members.all(steps(activated, place, Map.of())).add("}").blank();
+        }
+        world.mayRemove(list).ifPresent(method -> {
+            var place = new ScriptPlace.AtRow(shown, list.name().expression(), Part.RowMoment.BEFORE_REMOVING);
+            members.add("internal bool " + method + "(" + row(list) + " row) {");
+            members.all(steps(list.at(Part.RowMoment.BEFORE_REMOVING), place, Map.of()))
+                    .add("}")
+                    .blank();
+        });
+    }
+
+    private void named(NamedScript script) {
+        var locals = new HashMap<String, String>();
+        var parameters = new ArrayList<String>();
+        CsNames free = names(Map.of());
+        for (Take take : script.takes()) {
+            String local = free.local(take.name().expression());
+            locals.put("takes." + take.name().expression(), local);
+            parameters.add(world.types().of(take.type()) + " " + local);
+        }
+        String shownName = script.name().shown();
+        members.add("private void " + world.methodOfScript(Optional.of(shown), shownName) + "("
+                + String.join(", ", parameters) + ") {");
+        members.all(steps(script.script(), new ScriptPlace.Named(Optional.of(shown), shownName), locals));
+        members.add("}").blank();
+    }
+
+    private void timer(Timer timer) {
+        var place = new ScriptPlace.OfTimer(Optional.of(shown), timer.name().shown());
+        new FormsTimer(world, uses, new CsCalls(world, view))
+                .write(members, timer, place, steps(timer.fires(), place, Map.of()));
+    }
+}

@@ -1,0 +1,135 @@
+using System;
+using System.Collections.Generic;
+using System.Linq;
+using Rules;
+using WinForms = System.Windows.Forms;
+
+namespace Frame
+{
+    /// <summary>A window with parts: how they are laid out, and where those who drive it find them.</summary>
+    public abstract class Face : FrameWindow
+    {
+        private readonly List<Part> parts = new List<Part>();
+
+        protected Face(Desk desk, string name, object key) : base(desk, name, key)
+        {
+        }
+
+        internal void Add(Part part)
+        {
+            parts.Add(part);
+        }
+
+        // Laying out
+
+        /// <summary>A menu of the window's bar; null stands for a line.</summary>
+        protected void Menu(string marked, params MenuCommand[] commands)
+        {
+            if (Form.MainMenuStrip == null)
+            {
+                Form.MainMenuStrip = new WinForms.MenuStrip { Dock = WinForms.DockStyle.Top };
+                Form.Controls.Add(Form.MainMenuStrip);
+            }
+            var menu = new WinForms.ToolStripMenuItem(marked);
+            menu.DropDownItems.AddRange(
+                commands.Select(c => c == null ? new WinForms.ToolStripSeparator() : c.Item).ToArray());
+            Form.MainMenuStrip.Items.Add(menu);
+        }
+
+        protected void Row(params Part[] line)
+        {
+            Stacked(Content, Line(line), line.Any(p => p.IsTall));
+        }
+
+        protected void Group(string title, params Part[][] lines)
+        {
+            var inside = new WinForms.TableLayoutPanel
+            {
+                ColumnCount = 1,
+                Dock = WinForms.DockStyle.Fill,
+                AutoSize = true,
+                AutoSizeMode = WinForms.AutoSizeMode.GrowAndShrink
+            };
+            inside.ColumnStyles.Add(new WinForms.ColumnStyle(WinForms.SizeType.Percent, 100));
+            foreach (var line in lines)
+            {
+                Stacked(inside, Line(line), line.Any(p => p.IsTall));
+            }
+            var group = new WinForms.GroupBox
+            {
+                Text = title.Replace("&", "&&"),
+                Dock = WinForms.DockStyle.Fill,
+                AutoSize = true,
+                AutoSizeMode = WinForms.AutoSizeMode.GrowAndShrink
+            };
+            group.Controls.Add(inside);
+            Stacked(Content, group, lines.Any(l => l.Any(p => p.IsTall)));
+        }
+
+        private static void Stacked(WinForms.TableLayoutPanel under, WinForms.Control line, bool tall)
+        {
+            under.RowStyles.Add(
+                tall
+                    ? new WinForms.RowStyle(WinForms.SizeType.Percent, 100)
+                    : new WinForms.RowStyle(WinForms.SizeType.AutoSize));
+            under.Controls.Add(line, 0, under.RowCount++);
+        }
+
+        /// <summary>Parts beside each other, each behind its label; those that are wide share what is left.</summary>
+        private static WinForms.Control Line(Part[] parts)
+        {
+            var line = new WinForms.TableLayoutPanel
+            {
+                RowCount = 1,
+                Dock = WinForms.DockStyle.Fill,
+                AutoSize = true,
+                AutoSizeMode = WinForms.AutoSizeMode.GrowAndShrink,
+                Margin = WinForms.Padding.Empty
+            };
+            foreach (var part in parts)
+            {
+                if (part.Label != "")
+                {
+                    Beside(line, part.MakeLabel(), false);
+                }
+                Beside(line, part.Control, part.IsWide);
+            }
+            if (!parts.Any(p => p.IsWide))
+            {
+                Beside(line, new WinForms.Panel { Size = System.Drawing.Size.Empty }, true);
+            }
+            return line;
+        }
+
+        private static void Beside(WinForms.TableLayoutPanel line, WinForms.Control control, bool wide)
+        {
+            line.ColumnStyles.Add(
+                wide
+                    ? new WinForms.ColumnStyle(WinForms.SizeType.Percent, 100)
+                    : new WinForms.ColumnStyle(WinForms.SizeType.AutoSize));
+            line.Controls.Add(control, line.ColumnCount++, 0);
+        }
+
+        // For those who drive and compare
+
+        /// <summary>A part by its name.</summary>
+        public Part PartOf(string name)
+        {
+            var part = parts.FirstOrDefault(p => p.Name == name);
+            if (part == null)
+            {
+                throw new ArgumentException(Name + " has no part " + name);
+            }
+            return part;
+        }
+
+        public override IEnumerable<string> Seen
+        {
+            get
+            {
+                return parts.Select(p => p.Name + ": " + p.Shown
+                    + (p.Enabled ? "" : " [disabled]") + (p.Visible ? "" : " [invisible]"));
+            }
+        }
+    }
+}

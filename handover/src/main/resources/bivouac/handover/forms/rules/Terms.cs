@@ -1,0 +1,170 @@
+using System;
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace Rules
+{
+    /// <summary>How a window is opened (B1, B2).</summary>
+    public enum Manner
+    {
+        Alongside,
+        WaitsForOwner,
+        WaitsForApplication
+    }
+
+    /// <summary>By which way a window is asked to close (C1).</summary>
+    public enum Way
+    {
+        CloseStep,
+        CloseBox,
+        Escape,
+        OwnerClosing,
+        Departure,
+        SessionEnding
+    }
+
+    /// <summary>How a window or a task ended; derived for each way that there is, with what it gives.</summary>
+    public abstract class Ending
+    {
+        private static readonly object[] Nothing = { };
+
+        /// <summary>Its name in words: <c>LeaveUnsaved</c> is "leave unsaved".</summary>
+        public virtual string Words
+        {
+            get { return InWords(GetType().Name); }
+        }
+
+        /// <summary>What it gives, in order.</summary>
+        public virtual object[] Gives
+        {
+            get { return Nothing; }
+        }
+
+        internal static string InWords(string name)
+        {
+            return Regex.Replace(name, "(?<=.)(?=[A-Z])", " ").ToLower(CultureInfo.InvariantCulture);
+        }
+    }
+
+    /// <summary>Whether the system could do something (O7, H2).</summary>
+    public abstract class Tried : Ending
+    {
+        public sealed class Done : Tried
+        {
+        }
+
+        public sealed class CouldNot : Tried
+        {
+            public CouldNot(string reason)
+            {
+                Reason = reason;
+            }
+
+            public string Reason { get; }
+        }
+    }
+
+    /// <summary>Why a window closes: the way out, and the ending that it leads to (C2, C5).</summary>
+    public sealed class Closing
+    {
+        private readonly Ending ending;
+
+        public Closing(Way way, Ending ending)
+        {
+            Way = way;
+            this.ending = ending;
+        }
+
+        public Way Way { get; }
+
+        /// <summary>The way in words, as scripts compare it.</summary>
+        public string By
+        {
+            get { return Way == Way.Escape ? "Escape" : Ending.InWords(Way.ToString()); }
+        }
+
+        /// <summary>The ending in words; empty where there is none.</summary>
+        public string To
+        {
+            get { return ending == null ? "" : ending.Words; }
+        }
+    }
+
+    /// <summary>Something that the rules call a fault: a value that is not there, a window opened twice (X1 to X10).</summary>
+    public sealed class Fault : Exception
+    {
+        public Fault(string rule, string message) : base(rule + ": " + message)
+        {
+        }
+    }
+
+    /// <summary>Ends a script whose window has gone, or that the departure lets go (W6, D3). Only the desk catches it.</summary>
+    internal sealed class Gone : Exception
+    {
+    }
+
+    /// <summary>Ends a script that says <i>stay open</i> somewhere below the one that was asked (C2). Only the desk catches it.</summary>
+    internal sealed class Refused : Exception
+    {
+    }
+
+    /// <summary>What the design says of the application as a whole.</summary>
+    public interface IDesign
+    {
+        /// <summary>The names of its windows, in order.</summary>
+        string[] Windows { get; }
+
+        /// <summary>Those that are asked before all others, in order (D2).</summary>
+        string[] AskedFirst { get; }
+
+        /// <summary>The main window with whose closing the application ends (D1); empty for none.</summary>
+        string DepartsWith { get; }
+
+        /// <summary>Whether it ends when the last window has closed (D1).</summary>
+        bool DepartsWithLast { get; }
+
+        /// <summary>The departure plan (D4).</summary>
+        void Plan();
+
+        /// <summary>Saves what outlives the run (D6); answers whether there is anything.</summary>
+        bool SaveKept();
+    }
+
+    /// <summary>What a toolkit lends to the desk: waiting while events go on, being called later, and time.</summary>
+    public interface ILoop
+    {
+        /// <summary>Deals with events until something is over.</summary>
+        void WaitUntil(Func<bool> over);
+
+        void Later(Action what);
+
+        /// <summary>Calls again and again, until what it answers is disposed of.</summary>
+        IDisposable Every(double seconds, Action what);
+    }
+
+    /// <summary>Who carries out tasks, off the interface's thread.</summary>
+    public interface IWorker
+    {
+        /// <param name="of">the window whose script began it; null for the application</param>
+        /// <param name="done">hears how it ended, on the interface's thread</param>
+        void Begin(string name, DeskWindow of, Func<Ending> body, Action<Ending> done);
+    }
+
+    /// <summary>Who watches the application: a test, or nobody.</summary>
+    public class Watcher
+    {
+        /// <summary>Something was seen (E3).</summary>
+        public virtual void Act(string what)
+        {
+        }
+
+        /// <summary>All that an event caused is done, or waits (E2).</summary>
+        public virtual void AtRest()
+        {
+        }
+
+        public virtual void Fault(Exception fault)
+        {
+        }
+    }
+}
