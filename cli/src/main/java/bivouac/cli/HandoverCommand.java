@@ -46,7 +46,7 @@ public final class HandoverCommand implements Callable<Integer> {
     @Option(
             names = "--for",
             paramLabel = "TOOLKIT",
-            description = "javafx (the default), swing or tk",
+            description = "javafx (the default), swing, tk or forms",
             defaultValue = "javafx")
     private String toolkit;
 

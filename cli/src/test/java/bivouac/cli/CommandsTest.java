@@ -421,7 +421,7 @@ class CommandsTest {
     void handover_for_what_nobody_writes_and_of_what_cannot_be_written_says_so_and_ends_with_2() throws Exception {
         Said other = run(new HandoverCommand(), HUT, "--for", "paper", "--to", folder.toString());
         assertThat(other.err())
-                .isEqualTo("There is no writer for “paper”. Programs are written for: javafx, tk, swing.\n");
+                .isEqualTo("There is no writer for “paper”. Programs are written for: javafx, tk, swing, forms.\n");
         assertThat(other.code()).isEqualTo(2);
         Path file = Files.createFile(folder.resolve("file"));
         Said inTheWay = run(new HandoverCommand(), HUT, "--to", file.toString());

@@ -37,7 +37,7 @@ class WithoutDisplayTest {
     void findings_the_rehearsal_and_programs_are_left() throws Exception {
         Path design = Path.of("../examples/ferry-bell.bivouac");
         String said = saying(() -> PicturesCommand.writtenBeside(design, out), 0);
-        assertThat(said).contains("the programs for JavaFX, Tk, Swing are there too.");
+        assertThat(said).contains("the programs for JavaFX, Tk, Swing, Windows Forms are there too.");
         assertThat(Files.readString(out.resolve("findings.txt"))).isNotBlank();
         assertThat(Files.readString(out.resolve("rehearsal.txt"))).isNotBlank();
         for (Toolkit toolkit : Toolkit.values()) {

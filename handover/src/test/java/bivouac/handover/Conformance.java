@@ -78,6 +78,7 @@ final class Conformance {
                 branches(),
                 tasks(),
                 background(),
+                backgroundInScripts(),
                 ownClose(),
                 others(),
                 refusals(),
@@ -496,6 +497,75 @@ final class Conformance {
                         "press \"go\" of \"Card\"",
                         "close box of \"Card\"",
                         "close box of \"Desk\""));
+    }
+
+    /** What a named script runs in the background: its caller goes on when that has ended, and at closing all is waited for. */
+    private static Case backgroundInScripts() {
+        var run = Step.RunTask.of("fetch", when("found", note("{result.words}")))
+                .handing(Given.of("what", "'tale'"))
+                .inBackground(true);
+        NamedScript look = NamedScript.of("look", run, note("looked"));
+        NamedScript twice = NamedScript.of("twice", Step.Do.of("look"), note("once more"), Step.Do.of("look"));
+        return of(
+                "tasks in the background of named scripts",
+                "W5 W7",
+                withMain(
+                                main(
+                                        "Desk",
+                                        button("card", alongside("Card")),
+                                        button("look", Step.Do.of("look"), note("on")),
+                                        button("twice", Step.Do.of("twice"), note("over")),
+                                        button(
+                                                "watch",
+                                                alongside("Card", when("closed", run, note("told"))),
+                                                note("out")),
+                                        button("may", note("else"))),
+                                before(child("Card"), Step.Do.of("twice"), waits("Sure", when("no", stay()))),
+                                box("Sure", "Yes", "No"))
+                        .does(look, twice)
+                        .variable("n", Type.WHOLE, "1")
+                        .works(giving())
+                        .planning(Step.Do.of("look"), note("planned"))
+                        .design(),
+                List.of(
+                        "press \"look\" of \"Desk\"",
+                        "press \"may\" of \"Desk\"",
+                        "task \"fetch\" ends \"found\" of \"Desk\"",
+                        "see note \"on\"",
+                        "press \"twice\" of \"Desk\"",
+                        "task \"fetch\" ends \"found\" of \"Desk\"",
+                        "task \"fetch\" ends \"none\" of \"Desk\"",
+                        "see note \"over\""),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "close box of \"Card\"",
+                        "task \"fetch\" ends \"found\" of \"Card\"",
+                        "task \"fetch\" ends \"found\" of \"Card\"",
+                        "answer \"no\" of \"Sure\"",
+                        "see \"Card\" open",
+                        "close box of \"Card\"",
+                        "task \"fetch\" ends \"none\" of \"Card\"",
+                        "task \"fetch\" ends \"found\" of \"Card\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "see \"Card\" closed",
+                        "close box of \"Desk\"",
+                        "task \"fetch\" ends \"found\"",
+                        "see exit code 0"),
+                List.of(
+                        "press \"watch\" of \"Desk\"",
+                        "close box of \"Card\"",
+                        "task \"fetch\" ends \"none\" of \"Card\"",
+                        "task \"fetch\" ends \"none\" of \"Card\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "task \"fetch\" ends \"none\" of \"Desk\"",
+                        "see note \"told\""),
+                List.of(
+                        "press \"look\" of \"Desk\"",
+                        "press \"twice\" of \"Desk\"",
+                        "task \"fetch\" ends \"none\" of \"Desk\"",
+                        "see note \"on\"",
+                        "press \"twice\" of \"Desk\"",
+                        "see fault X8"));
     }
 
     private static Case ownClose() {

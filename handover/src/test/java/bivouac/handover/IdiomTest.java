@@ -49,6 +49,28 @@ class IdiomTest {
     }
 
     @Test
+    void the_same_in_c_sharp() throws Exception {
+        isAsBefore("ArrivalForm.cs.txt", file(Toolkit.FORMS, "ridge-hut", "src/ArrivalForm.cs"));
+        isAsBefore("KilnHouseApplication.cs.txt", file(Toolkit.FORMS, "kiln-house", "src/KilnHouseApplication.cs"));
+    }
+
+    @Test
+    void in_c_sharp_every_brace_has_a_line_and_no_line_is_longer_than_a_page() throws Exception {
+        for (WrittenFile file : Handover.write(Projects.example("ridge-hut"), Toolkit.FORMS)) {
+            if (file.path().endsWith(".cs")) {
+                assertThat(file.text().lines()).as(file.path()).allMatch(l -> l.length() <= 122);
+                assertThat(file.text())
+                        .as(file.path())
+                        .doesNotContain("\n\n\n")
+                        .doesNotContain("{\n\n")
+                        .doesNotContain("\t")
+                        .doesNotContain(") {\n")
+                        .doesNotContain("} else");
+            }
+        }
+    }
+
+    @Test
     void no_line_is_longer_than_a_page_and_none_is_left_unused() throws Exception {
         for (WrittenFile file : Handover.write(Projects.example("ridge-hut"), Toolkit.JAVAFX)) {
             if (file.path().endsWith(".java")) {

@@ -33,6 +33,10 @@ public record SourceLine(List<Piece> pieces) {
         PYTHON("#.*|\"\"\".*?(\"\"\"|$)", """
                 from import class def return if elif else match case while for in is not and or break continue raise try \
                 except finally with as lambda pass self cls None True False int str float bool list nonlocal"""),
+        C_SHARP("//.*", """
+                using namespace static sealed class enum interface abstract private protected internal public readonly \
+                return new if else switch case default while for foreach in break continue throw try catch finally this \
+                base null true false void bool long int double string object var is as override get set params const"""),
         OTHER("#.*", "");
 
         private final Pattern pieces;
@@ -46,7 +50,9 @@ public record SourceLine(List<Piece> pieces) {
 
         /** As the name of a file says. */
         public static Language of(String path) {
-            return path.endsWith(".java") ? JAVA : path.endsWith(".py") ? PYTHON : OTHER;
+            return path.endsWith(".java")
+                    ? JAVA
+                    : path.endsWith(".py") ? PYTHON : path.endsWith(".cs") ? C_SHARP : OTHER;
         }
     }
 
@@ -91,11 +97,11 @@ public record SourceLine(List<Piece> pieces) {
         pieces.add(new Piece(kind, text));
     }
 
-    /** The number of the line at which reading begins: behind what a class imports. */
+    /** The number of the line at which reading begins: behind what a class imports or uses. */
     public static int begins(List<SourceLine> lines) {
         for (int i = 0; i < lines.size(); i++) {
             String text = lines.get(i).text();
-            if (text.startsWith("/**") || text.startsWith("class ")) {
+            if (text.startsWith("/**") || text.startsWith("class ") || text.startsWith("namespace ")) {
                 return i;
             }
         }

@@ -75,6 +75,9 @@ class HandoverStateTest {
         assertThat(names(tk, "The rules, the same in every program")).contains("desk.py", "parts.py");
         assertThat(names(tk, "Texts, build and tests")).contains("texts.json", "pyproject.toml", "driver.py");
         assertThat(tk.file("").map(WrittenFile::path)).contains("ridgehut/windows/register.py");
+        HandoverState forms = state(Toolkit.FORMS, Optional.empty());
+        assertThat(names(forms, "The rules, the same in every program")).contains("Desk.cs", "Gate.cs");
+        assertThat(names(forms, "Yours to fill in")).containsExactly("OwnHoldings.cs", "OwnTasks.cs");
         HandoverState swing = state(Toolkit.SWING, Optional.empty());
         assertThat(names(swing, "Windows")).isEqualTo(names(state(Optional.empty()), "Windows"));
         assertThat(names(swing, "The rules, the same in every program")).contains("Desk.java", "Gate.java");

@@ -41,6 +41,12 @@ class SourceLineTest {
                 .containsExactly("WORD def", "WORD self", "WORD str", "REMARK # \"new\"");
         assertThat(kinds("    \"\"\"Asks, and waits.\"\"\"", Language.PYTHON))
                 .containsExactly("REMARK \"\"\"Asks, and waits.\"\"\"");
+        assertThat(kinds("    internal sealed class Card : Face // \"new\"", Language.C_SHARP))
+                .containsExactly(
+                        "WORD internal", "WORD sealed", "WORD class", "TYPE Card", "TYPE Face", "REMARK // \"new\"");
+        assertThat(Language.of("a/B.cs")).isEqualTo(Language.C_SHARP);
+        var used = SourceLine.of("using System;\n\nnamespace Hut\n{\n}", Language.C_SHARP);
+        assertThat(SourceLine.begins(used)).isEqualTo(2);
         assertThat(kinds("final = new(None)", Language.PYTHON)).containsExactly("WORD None");
         assertThat(kinds("name = \"class\"", Language.of("pyproject.toml"))).containsExactly("TEXT \"class\"");
         assertThat(Language.of("a/B.java")).isEqualTo(Language.JAVA);

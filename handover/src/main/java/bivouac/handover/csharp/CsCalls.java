@@ -171,14 +171,23 @@ public record CsCalls(CsWorld world, CsView view) {
     /** Not closed: what is done then follows. */
     String background(Act.Background run) {
         return view.app() + world.methodOfTask(run.task()) + "InBackground("
-                + arguments(run.handed(), view.self(), Spelling.literal(run.step()));
+                + arguments(run.handed(), view.self(), step(run.step()));
     }
 
+    String step(Act.StepName step) {
+        return Spelling.literal(step.known()) + (step.furtherUp() ? " + step" : "");
+    }
+
+    /** Not closed: what follows may be handed over too. */
     String script(Act.DoScript script) {
-        return script.window().isPresent()
-                ? world.methodOfScript(script.window(), script.script()) + "(" + arguments(script.handed()) + ")"
-                : view.app() + world.methodOfScript(Optional.empty(), script.script()) + "("
-                        + arguments(script.handed(), view.self()) + ")";
+        var all = new ArrayList<String>();
+        if (script.window().isEmpty()) {
+            all.add(view.self());
+        }
+        all.addAll(handed(script.handed()));
+        script.later().ifPresent(l -> all.add(step(l.step())));
+        return (script.window().isEmpty() ? view.app() : "") + world.methodOfScript(script.window(), script.script())
+                + "(" + String.join(", ", all);
     }
 
     String timer(Act.Turn turn) {

@@ -24,7 +24,6 @@ public final class CsScript {
     private final CsCalls calls;
     private final CsNames names;
     private final boolean answers;
-    private final String loop;
     private final Lines out = new Lines();
 
     /**
@@ -32,16 +31,14 @@ public final class CsScript {
      * @param answers whether the method answers: whether a window may close, or a row be removed
      */
     public CsScript(CsWorld world, CsView view, CsNames names, boolean answers) {
-        this(world, new CsCalls(world, view), names, answers, "");
+        this(world, new CsCalls(world, view), names, answers);
     }
 
-    /** @param loop the innermost repeat that it stands in; empty for none */
-    private CsScript(CsWorld world, CsCalls calls, CsNames names, boolean answers, String loop) {
+    private CsScript(CsWorld world, CsCalls calls, CsNames names, boolean answers) {
         this.world = world;
         this.calls = calls;
         this.names = names;
         this.answers = answers;
-        this.loop = loop;
     }
 
     /** The body, without its braces. */
@@ -51,7 +48,7 @@ public final class CsScript {
     }
 
     private Lines inside(Block block) {
-        return new CsScript(world, calls, names, answers, loop).write(block);
+        return new CsScript(world, calls, names, answers).write(block);
     }
 
     private void write(Act act) {
@@ -70,12 +67,13 @@ public final class CsScript {
             case Act.RemoveRows(var list, boolean asked) ->
                 out.add(field(list) + ".RemoveSelected(" + may(list, asked) + ");");
             case Act.Choose choose -> choose(choose, "if (");
-            case Act.Repeat(String label, Block block) -> repeat(label, block);
-            case Act.Again(String label) -> out.add(label.equals(loop) ? "continue;" : "goto " + label + ";");
+            case Act.Repeat(String label, Block block) -> repeat(block);
+            case Act.Again a -> out.add("continue;");
             case Act.Over o -> out.add(answers ? "return true;" : "return;");
             case Act.Refuse r -> out.add("return false;");
             case Act.RefuseFurtherUp r -> out.add("throw Desk.StayOpen();");
-            case Act.DoScript script -> out.add(calls.script(script) + ";");
+            case Act.DoScript script -> doScript(script);
+            case Act.Finish f -> out.add("then();");
             case Act.NotThereYet n -> out.add("// Not there yet.");
             case Act.Ask(var asked) -> out.add(calls.asked(asked) + ";");
             case Act.AskForOne one -> one(one);
@@ -120,6 +118,25 @@ public final class CsScript {
         }
     }
 
+    private void doScript(Act.DoScript script) {
+        String call = calls.script(script);
+        Optional<Act.Later> later = script.later();
+        if (later.isEmpty()) {
+            out.add(call + ");");
+        } else if (later.get().isFinish()) {
+            out.add(call + ", then);");
+        } else if (later.get().block().isEmpty()) {
+            out.add(call + ", () => { });");
+        } else {
+            out.add(call + ", () => {").all(later(later.get().block())).add("});");
+        }
+    }
+
+    /** What is done later on answers nobody. */
+    private Lines later(Block block) {
+        return new CsScript(world, calls, names, false).write(block);
+    }
+
     private static String method(Step.Reach.How how) {
         return switch (how) {
             case BRING_TO_FRONT -> "BringToFront";
@@ -162,13 +179,8 @@ public final class CsScript {
         out.add("}");
     }
 
-    /** C# goes on with the innermost loop only; another one is gone back to by its label. */
-    private void repeat(String label, Block block) {
-        Lines body = new CsScript(world, calls, names, answers, label).write(block);
-        if (body.raw().stream().anyMatch(l -> l.strip().equals("goto " + label + ";"))) {
-            out.add(label + ":");
-        }
-        out.add("while (true) {").all(body);
+    private void repeat(Block block) {
+        out.add("while (true) {").all(inside(block));
         if (block.goesOn()) {
             out.add("break;");
         }
@@ -246,7 +258,7 @@ public final class CsScript {
     private void ended(String call, Optional<Act.Ended> ended) {
         ended.ifPresentOrElse(
                 e -> out.add(call + ", " + e.result() + " => {")
-                        .all(new CsScript(world, calls, names, false, "").write(e.block()))
+                        .all(later(e.block()))
                         .add("});"),
                 () -> out.add(call + ");"));
     }

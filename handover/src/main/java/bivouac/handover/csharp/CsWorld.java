@@ -158,9 +158,12 @@ public final class CsWorld {
             "Traces",
             "Windows");
 
+    /** What a script is given that is over only later: the step that does it, and what follows. */
+    public static final List<String> LATER = List.of("string step", "Action then");
+
     /** Names of fields and parameters that the written classes of windows have themselves. */
     public static final Set<String> IN_WINDOWS =
-            Set.of("app", "asker", "closing", "ignored", "manner", "opener", "owner", "row", "then", "way");
+            Set.of("app", "asker", "closing", "ignored", "manner", "opener", "owner", "row", "step", "then", "way");
 
     /** The same of the application's class. */
     public static final Set<String> IN_APPLICATION =

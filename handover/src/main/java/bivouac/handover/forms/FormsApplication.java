@@ -187,9 +187,12 @@ final class FormsApplication {
             parameters.add(world.types().of(take.type()) + " " + local);
         }
         String shown = script.name().shown();
+        var place = new ScriptPlace.Named(Optional.empty(), shown);
+        if (world.meanings().late().isLate(place)) {
+            parameters.addAll(CsWorld.LATER);
+        }
         out.add("internal void " + world.methodOfScript(Optional.empty(), shown) + "(" + String.join(", ", parameters)
                 + ") {");
-        var place = new ScriptPlace.Named(Optional.empty(), shown);
         out.all(steps(place, locals, CsView.ofApplication("me"), script.script()));
         out.add("}").blank();
     }

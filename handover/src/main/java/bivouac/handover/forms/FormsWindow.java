@@ -192,7 +192,7 @@ final class FormsWindow extends FormsWindowScripts {
             } else {
                 names.forEach(n -> lines.add("case Way." + n + ":"));
             }
-            members.further(lines.further(new Lines().add("return " + ending + ";")));
+            members.all(lines.further(new Lines().add("return " + ending + ";")));
             names.clear(); // the close step is among those of the first only
         });
         members.add("}");

@@ -97,6 +97,9 @@ class FormsWindowScripts extends FormsWindowBase {
             parameters.add(world.types().of(take.type()) + " " + local);
         }
         String shownName = script.name().shown();
+        if (world.meanings().late().isLate(new ScriptPlace.Named(Optional.of(shown), shownName))) {
+            parameters.addAll(CsWorld.LATER);
+        }
         members.add("private void " + world.methodOfScript(Optional.of(shown), shownName) + "("
                 + String.join(", ", parameters) + ") {");
         members.all(steps(script.script(), new ScriptPlace.Named(Optional.of(shown), shownName), locals));

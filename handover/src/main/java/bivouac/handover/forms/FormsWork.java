@@ -115,10 +115,10 @@ final class FormsWork {
             task.endings().stream()
                     .map(Ending::name)
                     .distinct()
-                    .forEach(e -> out.further(new Lines()
+                    .forEach(e -> out.all(new Lines()
                             .add("case " + Spelling.literal(e) + ":")
                             .further(new Lines().add("return " + sample(task, e, "driven.app.") + ";"))));
-            out.further(new Lines()
+            out.all(new Lines()
                     .add("default:")
                     .further(new Lines().add("throw new ArgumentException(driven.ending);")));
             out.add("}").add("}").blank();

@@ -175,14 +175,23 @@ public record JavaCalls(JavaWorld world, String self) {
 
     String background(Act.Background run) {
         return world.app() + world.methodOfTask(run.task()) + "InBackground("
-                + arguments(run.handed(), self, Spelling.literal(run.step()));
+                + arguments(run.handed(), self, step(run.step()));
     }
 
+    String step(Act.StepName step) {
+        return Spelling.literal(step.known()) + (step.furtherUp() ? " + step" : "");
+    }
+
+    /** Without its last bracket: what follows may be handed over too. */
     String script(Act.DoScript script) {
-        return script.window().isPresent()
-                ? world.methodOfScript(script.window(), script.script()) + "(" + arguments(script.handed()) + ")"
-                : world.app() + world.methodOfScript(Optional.empty(), script.script()) + "("
-                        + arguments(script.handed(), self) + ")";
+        var all = new ArrayList<String>();
+        if (script.window().isEmpty()) {
+            all.add(self);
+        }
+        all.addAll(handed(script.handed()));
+        script.later().ifPresent(l -> all.add(step(l.step())));
+        return (script.window().isEmpty() ? world.app() : "") + world.methodOfScript(script.window(), script.script())
+                + "(" + String.join(", ", all);
     }
 
     String timer(Act.Turn turn) {

@@ -73,7 +73,8 @@ public final class JavaScript {
             case Act.Over o -> out.add(ends.line());
             case Act.Refuse r -> out.add("return false;");
             case Act.RefuseFurtherUp r -> out.add("throw " + world.desk() + ".stayOpen();");
-            case Act.DoScript script -> out.add(calls.script(script) + ";");
+            case Act.DoScript script -> doScript(script);
+            case Act.Finish f -> out.add("then.run();");
             case Act.NotThereYet n -> out.add("// Not there yet.");
             case Act.Ask(var asked) -> out.add(calls.asked(asked) + ";");
             case Act.AskForOne one -> one(one);
@@ -115,6 +116,22 @@ public final class JavaScript {
                         world.desk() + ".end(" + code.map(this::code).orElse("null") + ", " + calls.words(saying) + ")",
                         "",
                         calledOff);
+        }
+    }
+
+    private void doScript(Act.DoScript script) {
+        String call = calls.script(script);
+        Optional<Act.Later> later = script.later();
+        if (later.isEmpty()) {
+            out.add(call + ");");
+        } else if (later.get().isFinish()) {
+            out.add(call + ", then);");
+        } else if (later.get().block().isEmpty()) {
+            out.add(call + ", () -> {});");
+        } else {
+            out.add(call + ", () -> {")
+                    .all(inside(later.get().block(), Ends.PLAIN))
+                    .add("});");
         }
     }
 

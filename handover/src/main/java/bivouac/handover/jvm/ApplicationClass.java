@@ -63,7 +63,9 @@ final class ApplicationClass {
             "loadKept",
             "follow",
             "dayPasses",
-            "main");
+            "main",
+            "step",
+            "then");
 
     private final Meanings meanings;
     private final JvmWorld world;
@@ -315,6 +317,11 @@ final class ApplicationClass {
                 String local = JavaNames.safe(take.name().expression(), TAKEN);
                 locals.put("takes." + take.name().expression(), local);
                 parameters.add(world.types().of(take.type()) + " " + local);
+            }
+            if (meanings.late()
+                    .isLate(new ScriptPlace.Named(
+                            Optional.empty(), script.name().shown()))) {
+                parameters.addAll(WindowWriting.LATER);
             }
             out.add("void "
                     + world.methodOfScript(Optional.empty(), script.name().shown()) + "("

@@ -64,7 +64,9 @@ public final class JvmWorld implements JavaWorld {
             "Main");
 
     /** Names that every window has, and which no field of it may hide. */
-    static final Set<String> OF_WINDOWS = Set.of("app", "desk", "stage", "content", "closing", "row", "window");
+    static final Set<String> OF_WINDOWS = Set.of(
+            "app", "asker", "closing", "content", "desk", "manner", "opener", "owner", "row", "stage", "step", "then",
+            "window");
 
     private final Meanings meanings;
     private final Design design;

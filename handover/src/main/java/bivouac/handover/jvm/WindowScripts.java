@@ -99,6 +99,10 @@ abstract class WindowScripts extends WindowBase {
             locals.put("takes." + take.name().expression(), local);
             parameters.add(world.types().of(take.type()) + " " + local);
         }
+        if (meanings.late()
+                .isLate(new ScriptPlace.Named(Optional.of(shown), script.name().shown()))) {
+            parameters.addAll(WindowWriting.LATER);
+        }
         out.add("private void "
                 + world.methodOfScript(Optional.of(shown), script.name().shown()) + "(" + String.join(", ", parameters)
                 + ") {");

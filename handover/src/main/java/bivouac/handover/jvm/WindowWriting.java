@@ -22,6 +22,9 @@ import java.util.stream.Collectors;
 /** What all that is written of a window goes by: its names, its texts, its expressions. */
 public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face, Here here) {
 
+    /** What a script is given that is over only later: the step that does it, and what follows. */
+    static final List<String> LATER = List.of("String step", "Runnable then");
+
     public String shown() {
         return face.name().shown();
     }

@@ -25,9 +25,16 @@ public final class Meanings {
     private static final StepPath NOWHERE = StepPath.of(Integer.MAX_VALUE);
 
     private final Program program;
+    private final LateScripts late;
 
     public Meanings(Program program) {
         this.program = program;
+        this.late = new LateScripts(program.design());
+    }
+
+    /** The named scripts after which one goes on later. */
+    public LateScripts late() {
+        return late;
     }
 
     public Program program() {

@@ -163,15 +163,23 @@ public record PyCalls(PyWorld world, PyView view) {
     /** A call without its last bracket. */
     String background(Act.Background run) {
         return view.app() + "." + world.methodOfTask(run.task()) + "_in_background("
-                + arguments(run.handed(), view.self(), PyNames.literal(run.step()));
+                + arguments(run.handed(), view.self(), step(run.step()));
     }
 
+    String step(Act.StepName step) {
+        return PyNames.literal(step.known()) + (step.furtherUp() ? " + step" : "");
+    }
+
+    /** A call without its last bracket: what follows may be handed over too. */
     String script(Act.DoScript script) {
-        return script.window().isPresent()
-                ? "self." + world.methodOfScript(script.window(), script.script()) + "(" + arguments(script.handed())
-                        + ")"
-                : view.app() + "." + world.methodOfScript(Optional.empty(), script.script()) + "("
-                        + arguments(script.handed(), view.self()) + ")";
+        var all = new ArrayList<String>();
+        if (script.window().isEmpty()) {
+            all.add(view.self());
+        }
+        all.addAll(handed(script.handed()));
+        script.later().ifPresent(l -> all.add(step(l.step())));
+        return (script.window().isEmpty() ? view.app() : "self") + "."
+                + world.methodOfScript(script.window(), script.script()) + "(" + String.join(", ", all);
     }
 
     String timer(Act.Turn turn) {

@@ -66,6 +66,7 @@ public final class PyNames {
             "me",
             "of",
             "then",
+            "step",
             "opener",
             "owner",
             "asker",

@@ -28,22 +28,33 @@ public final class PyScript {
     private final Set<String> known;
     private PyLines out = new PyLines();
 
+    /** How many functions there are for what follows a named script. */
+    private final int[] functions;
+
     /** @param asked whether it answers: whether a window may close, or a row be removed */
     public PyScript(PyWorld world, PyView view, boolean asked) {
-        this(world, view, asked, false, Set.of());
-    }
-
-    /**
-     * @param repeated whether it stands in a loop, where a local can have another value before something has ended
-     * @param known the locals that have a value there
-     */
-    private PyScript(PyWorld world, PyView view, boolean asked, boolean repeated, Set<String> known) {
         this.world = world;
         this.view = view;
         this.calls = new PyCalls(world, view);
         this.asked = asked;
+        this.repeated = false;
+        this.known = new LinkedHashSet<>();
+        this.functions = new int[1];
+    }
+
+    /**
+     * Inside another one, with the locals that have a value there.
+     *
+     * @param repeated whether it stands in a loop, where a local can have another value before something has ended
+     */
+    private PyScript(PyScript around, boolean asked, boolean repeated) {
+        this.world = around.world;
+        this.view = around.view;
+        this.calls = around.calls;
+        this.asked = asked;
         this.repeated = repeated;
-        this.known = new LinkedHashSet<>(known);
+        this.known = new LinkedHashSet<>(around.known);
+        this.functions = around.functions;
     }
 
     /** The body of the method. */
@@ -58,7 +69,7 @@ public final class PyScript {
 
     /** @param bound what else has a value there */
     private PyLines inside(Block block, Collection<String> bound) {
-        var script = new PyScript(world, view, asked, repeated, known);
+        var script = new PyScript(this, asked, repeated);
         script.known.addAll(bound);
         return script.write(block);
     }
@@ -90,7 +101,8 @@ public final class PyScript {
             case Act.Over o -> out.add(asked ? "return True" : "return");
             case Act.Refuse r -> out.add("return False");
             case Act.RefuseFurtherUp r -> out.add("raise " + view.desk() + ".stay_open()");
-            case Act.DoScript script -> out.add(calls.script(script));
+            case Act.DoScript script -> doScript(script);
+            case Act.Finish f -> out.add("then()");
             case Act.NotThereYet n -> out.add("# Not there yet.");
             case Act.Ask(var what) -> out.add(calls.asked(what));
             case Act.AskForOne(var what, var branch) -> one(calls.asked(what), branch);
@@ -176,7 +188,7 @@ public final class PyScript {
     }
 
     private void repeat(Block block) {
-        PyLines lines = new PyScript(world, view, asked, true, known).write(block);
+        PyLines lines = new PyScript(this, asked, true).write(block);
         if (block.goesOn()) {
             lines.add("break");
         }
@@ -225,10 +237,29 @@ public final class PyScript {
     /** A call that is not closed yet, and what is done with how it ends later on. */
     private void ended(String call, Act.Ended ended) {
         String function = "when_" + ended.result();
-        PyLines body = new PyScript(world, view, false, repeated, known).write(ended.block());
+        PyLines body = new PyScript(this, false, repeated).write(ended.block());
         out.add("").add("def " + function + "(" + ended.result() + bound(body) + "):");
         out.inside(body);
         out.add("").add(call + ", " + function + ")");
+    }
+
+    private void doScript(Act.DoScript script) {
+        String call = calls.script(script);
+        Optional<Act.Later> later = script.later();
+        if (later.isEmpty()) {
+            out.add(call + ")");
+        } else if (later.get().isFinish()) {
+            out.add(call + ", then)");
+        } else if (later.get().block().isEmpty()) {
+            out.add(call + ", lambda: None)");
+        } else {
+            String function = "after_" + (++functions[0] == 1 ? "" : functions[0] + "_")
+                    + world.methodOfScript(script.window(), script.script()).replaceFirst("^_", "");
+            PyLines body = new PyScript(this, false, repeated).write(later.get().block());
+            out.add("").add("def " + function + "(" + bound(body).replaceFirst("^, ", "") + "):");
+            out.inside(body);
+            out.add("").add(call + ", " + function + ")");
+        }
     }
 
     /** In a loop, what is read later is bound now: the local can have another value by then. */

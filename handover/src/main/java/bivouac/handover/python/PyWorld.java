@@ -121,6 +121,9 @@ public final class PyWorld {
             "which",
             "within");
 
+    /** What a script is given that is over only later: the step that does it, and what follows. */
+    public static final java.util.List<String> LATER = java.util.List.of("step", "then");
+
     /** Names that the application has, and which none of its variables, tasks and scripts may hide. */
     public static final Set<String> OF_APPLICATION = Set.of(
             "asked_first",

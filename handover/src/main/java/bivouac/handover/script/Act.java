@@ -82,12 +82,42 @@ public sealed interface Act {
     /** What is asked further up is refused (C2). */
     record RefuseFurtherUp() implements Act {}
 
-    /** @param window whose script it is; empty for one of the application */
-    record DoScript(Optional<String> window, String script, List<Handed> handed) implements Act {
+    /**
+     * @param window whose script it is; empty for one of the application
+     * @param later what follows it, where it is over only when something has ended that runs in the background
+     */
+    record DoScript(Optional<String> window, String script, List<Handed> handed, Optional<Later> later) implements Act {
         public DoScript {
             handed = List.copyOf(handed);
         }
     }
+
+    /**
+     * What is done when a named script is over.
+     *
+     * @param step the step that does it, by which runs of one task are told apart (X8)
+     */
+    record Later(StepName step, Block block) {
+        /** Whether it only ends the script that it stands in. */
+        public boolean isFinish() {
+            return block.acts().equals(List.of(new Finish()));
+        }
+    }
+
+    /**
+     * A step in words.
+     *
+     * @param furtherUp whether the step that does its script belongs to the name: the script is given it as {@code step}
+     */
+    record StepName(String words, boolean furtherUp) {
+        /** All of it, or what stands before the name that the script is given. */
+        public String known() {
+            return furtherUp ? words + ", done by " : words;
+        }
+    }
+
+    /** A named script is over, and what follows it goes on: it is given that as {@code then}. */
+    record Finish() implements Act {}
 
     record NotThereYet() implements Act {}
 
@@ -219,7 +249,7 @@ public sealed interface Act {
 
     // Work
 
-    record Background(String task, String step, List<Handed> handed, Ended ended) implements Act {
+    record Background(String task, StepName step, List<Handed> handed, Ended ended) implements Act {
         public Background {
             handed = List.copyOf(handed);
         }

@@ -82,13 +82,12 @@ abstract class ScriptWindows extends ScriptAnswers {
 
     private Act.Ended ended(Step.Open open, StepPath path) {
         String result = names.local("ended");
-        return later(
-                result,
-                () -> answers(
-                        new Asked.Came(result),
-                        answersTo(open, path),
-                        outcomes.ofWindow(open.window()),
-                        Optional.empty()));
+        List<Rest> after = rests;
+        rests = List.of(); // it is a script of its own (W3): nothing of this one follows it
+        Block block = later(() -> answers(
+                new Asked.Came(result), answersTo(open, path), outcomes.ofWindow(open.window()), Optional.empty()));
+        rests = after;
+        return new Act.Ended(result, block);
     }
 
     private Act.Keep keep(String name, String window) {

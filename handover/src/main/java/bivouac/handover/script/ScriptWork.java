@@ -14,9 +14,6 @@ import java.util.Optional;
 /** Tasks, holdings and timers (W5, H1, H2, V4). */
 abstract class ScriptWork extends ScriptWindows {
 
-    /** The label of the repeat around, as far as it can be gone on with from here. */
-    String repeat = "";
-
     ScriptWork(ScriptOf of) {
         super(of);
     }
@@ -42,32 +39,24 @@ abstract class ScriptWork extends ScriptWindows {
 
     /** W5: the script goes on in its branch, and after the step, when the task has ended. */
     private boolean background(Step.RunTask run, List<Handed> handed, List<Answer> answers, List<Outcome> all) {
-        String step = run.task() + " in " + where();
+        Act.StepName step = stepName(run.task());
         String result = names.local("result");
         String loop = repeat;
         repeat = "";
         Here before = here;
         List<Rest> after = rests;
-        Act.Ended ended = later(result, () -> {
+        Block block = later(() -> {
             boolean written =
                     answers.stream().anyMatch(a -> !a.branch().script().doesNothing());
             boolean goesOn = !written || answers(new Asked.Came(result), answers, all, run.as());
-            for (int i = 0; i < after.size() && goesOn; i++) {
-                here = before;
-                rests = after.subList(i + 1, after.size());
-                goesOn = steps(after.get(i).script(), after.get(i).from());
-            }
-            return goesOn;
+            here = before;
+            return goesOn && restOf(after);
         });
         here = before;
         rests = after;
         repeat = loop;
-        act(new Act.Background(run.task(), step, handed, ended));
-        if (after.isEmpty()) {
-            return true;
-        }
-        boolean isLast = here.path().filter(at -> at.depth() == 0).isPresent() && !isAsked(place);
-        return isLast ? false : stop(new Act.Over());
+        act(new Act.Background(run.task(), step, handed, new Act.Ended(result, block)));
+        return goesOnLater();
     }
 
     boolean holding(String name, List<Step.Branch> branches, boolean take, StepPath path) {

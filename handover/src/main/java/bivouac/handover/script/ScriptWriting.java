@@ -39,6 +39,8 @@ abstract class ScriptWriting {
     boolean isLater;
     /** What follows the list of steps that is described, from the inside out. */
     List<Rest> rests = List.of();
+    /** The label of the repeat around, as far as it can be gone on with from here. */
+    String repeat = "";
 
     ScriptWriting(ScriptOf of) {
         this.meanings = of.meanings();
@@ -52,7 +54,54 @@ abstract class ScriptWriting {
     /** Describes the steps of one list; answers whether what comes after it is reached. */
     abstract boolean steps(Script list, StepPath first);
 
-    record Rest(StepPath from, Script script, Here here) {}
+    /** Steps, or the end of a named script that is over later; what follows that is told to it. */
+    sealed interface Rest {
+        record OfSteps(StepPath from, Script script) implements Rest {}
+
+        record End() implements Rest {}
+    }
+
+    /** Whether it is a named script that is over only later. */
+    boolean isLate() {
+        return place instanceof ScriptPlace.Named named && meanings.late().isLate(named);
+    }
+
+    /** What follows in this script, as what is done later on. */
+    Block rest() {
+        Here before = here;
+        List<Rest> after = rests;
+        String loop = repeat;
+        repeat = "";
+        Block block = later(() -> restOf(after));
+        here = before;
+        rests = after;
+        repeat = loop;
+        return block;
+    }
+
+    /** Describes what follows; answers whether the script goes on behind it. */
+    boolean restOf(List<Rest> after) {
+        boolean goesOn = true;
+        Here before = here;
+        for (int i = 0; i < after.size() && goesOn; i++) {
+            here = before;
+            rests = after.subList(i + 1, after.size());
+            goesOn = switch (after.get(i)) {
+                case Rest.OfSteps(StepPath from, Script script) -> steps(script, from);
+                case Rest.End e -> stop(new Act.Finish());
+            };
+        }
+        return goesOn;
+    }
+
+    /** After what lets a script go on later: nothing more is done now. */
+    boolean goesOnLater() {
+        if (rests.isEmpty()) {
+            return true;
+        }
+        boolean isLast = here.path().filter(at -> at.depth() == 0).isPresent() && !isAsked(place);
+        return isLast ? false : stop(new Act.Over());
+    }
 
     /** A script that is asked before something may close, or be removed, answers. */
     static boolean isAsked(ScriptPlace place) {
@@ -80,12 +129,17 @@ abstract class ScriptWriting {
     }
 
     /** What is done when something has ended later on. */
-    Act.Ended later(String result, java.util.function.BooleanSupplier inside) {
+    Block later(java.util.function.BooleanSupplier inside) {
         boolean before = isLater;
         isLater = true;
         Block block = block(inside);
         isLater = before;
-        return new Act.Ended(result, block);
+        return block;
+    }
+
+    /** The step in words, as runs of it are told apart (X8). */
+    Act.StepName stepName(String what) {
+        return new Act.StepName(what + " in " + where(), isLate());
     }
 
     /** The steps of a list inside a step: what they make known is known only there. */

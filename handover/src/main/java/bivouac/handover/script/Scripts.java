@@ -42,7 +42,11 @@ public final class Scripts extends ScriptWork {
     /** The body of the method. */
     public Block of(Script script) {
         return block(() -> {
+            rests = isLate() ? List.of(new Rest.End()) : List.of();
             boolean goesOn = steps(script, StepPath.of(0));
+            if (goesOn && isLate()) {
+                act(new Act.Finish());
+            }
             return goesOn && isAsked(place) ? stop(new Act.Over()) : goesOn;
         });
     }
@@ -61,10 +65,9 @@ public final class Scripts extends ScriptWork {
             var outer = rests;
             if (i + 1 < list.steps().size()) {
                 var longer = new ArrayList<Rest>();
-                longer.add(new Rest(
+                longer.add(new Rest.OfSteps(
                         first.next(i + 1),
-                        new Script(list.steps().subList(i + 1, list.steps().size())),
-                        here));
+                        new Script(list.steps().subList(i + 1, list.steps().size()))));
                 longer.addAll(rests);
                 rests = longer;
             }
@@ -158,8 +161,19 @@ public final class Scripts extends ScriptWork {
         NamedScript named = own.or(() ->
                         meanings.program().design().application().routines().script(script))
                 .orElseThrow(() -> new NotHandedOver(where() + ": there is no script “" + script + "”."));
-        return act(new Act.DoScript(
-                own.isPresent() ? place.ofWindow() : Optional.empty(), script, handed(named.takes(), handOver)));
+        Optional<String> of = own.isPresent() ? place.ofWindow() : Optional.empty();
+        List<Handed> handed = handed(named.takes(), handOver);
+        if (!meanings.late().isLate(new ScriptPlace.Named(of, script))) {
+            return act(new Act.DoScript(of, script, handed, Optional.empty()));
+        }
+        Act.StepName step = stepName(script);
+        if (place.isOfClosing()) {
+            // all is waited for there (W5), so it is over when it comes back
+            return act(
+                    new Act.DoScript(of, script, handed, Optional.of(new Act.Later(step, new Block(List.of(), true)))));
+        }
+        act(new Act.DoScript(of, script, handed, Optional.of(new Act.Later(step, rest()))));
+        return goesOnLater();
     }
 
     private boolean end(Step.EndApplication end, StepPath path) {

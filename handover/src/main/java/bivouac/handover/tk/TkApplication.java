@@ -246,6 +246,9 @@ final class TkApplication {
             parameters.add(local + ": " + world.types().of(take.type()));
         }
         String name = script.name().shown();
+        if (world.meanings().late().isLate(new ScriptPlace.Named(Optional.empty(), name))) {
+            parameters.addAll(PyWorld.LATER);
+        }
         method(
                 world.methodOfScript(Optional.empty(), name) + "(" + String.join(", ", parameters) + ")",
                 spelled(

@@ -251,6 +251,9 @@ final class TkWindow {
             parameters.add(local + ": " + world.types().of(take.type()));
         }
         String name = script.name().shown();
+        if (world.meanings().late().isLate(new ScriptPlace.Named(Optional.of(shown), name))) {
+            parameters.addAll(PyWorld.LATER);
+        }
         method(
                 world.methodOfScript(Optional.of(shown), name) + "(" + String.join(", ", parameters) + ")",
                 script(script.script(), new ScriptPlace.Named(Optional.of(shown), name), locals));

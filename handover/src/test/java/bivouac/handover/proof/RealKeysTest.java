@@ -88,6 +88,14 @@ class RealKeysTest {
             Path main = found(p -> p.endsWith("__main__.py"));
             return List.of("python3", "-m", main.getParent().getFileName().toString());
         }
+        if (toolkit == Toolkit.FORMS) {
+            assertThat(new ProcessBuilder("make", "-s")
+                            .directory(folder.toFile())
+                            .start()
+                            .waitFor())
+                    .isZero();
+            return List.of("mono", "bin/Test.exe");
+        }
         Path main = found(p -> p.toString().endsWith(".java") && holdsMain(p));
         String type = main.getParent().getFileName() + "."
                 + main.getFileName().toString().replace(".java", "");
@@ -138,7 +146,7 @@ class RealKeysTest {
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"TK", "SWING"})
+    @EnumSource(names = {"TK", "SWING", "FORMS"})
     void letters_are_typed_each_is_a_change_and_enter_presses_the_default_button(Toolkit toolkit) throws Exception {
         start(toolkit);
         keys("Desk", "h", "u", "t", "Return");
@@ -146,7 +154,7 @@ class RealKeysTest {
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"TK", "SWING"})
+    @EnumSource(names = {"TK", "SWING", "FORMS"})
     void typing_over_a_selection_is_one_change(Toolkit toolkit) throws Exception {
         start(toolkit);
         keys("Desk", "a", "b", toolkit == Toolkit.TK ? "ctrl+slash" : "ctrl+a", "x", "ctrl+q");
@@ -154,7 +162,7 @@ class RealKeysTest {
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"TK", "SWING"})
+    @EnumSource(names = {"TK", "SWING", "FORMS"})
     void a_blocked_window_hears_no_key_until_escape_has_closed_what_is_waited_for(Toolkit toolkit) throws Exception {
         start(toolkit);
         keys("Desk", "alt+a");

@@ -120,6 +120,12 @@ class WrittenTestsTest {
     }
 
     @Test
+    void that_tasks_of_closing_are_waited_for_is_tested() throws Exception {
+        change("topScript().filter(s -> s.ofClosing).isPresent()", "topScript().isEmpty()");
+        assertThat(failing()).contains("a_task_of_closing_is_waited_for_and_another_one_is_not");
+    }
+
+    @Test
     void that_one_refusal_keeps_all_is_tested() throws Exception {
         change("&& !mayClose(window, closing)) {", "&& !mayClose(window, closing) && closing.way() == null) {");
         assertThat(failing())

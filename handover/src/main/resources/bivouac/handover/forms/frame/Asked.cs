@@ -8,7 +8,8 @@ using WinForms = System.Windows.Forms;
 namespace Frame
 {
     /// <summary>
-    /// A window that only asks: a message box, a file dialog, a picker. It is asked nothing before it closes (C7, C8).
+    /// A window that only asks: a message box, a file dialog, a picker. It is asked nothing before it closes (C7,
+    /// C8).
     /// </summary>
     public abstract class Asked : FrameWindow
     {
@@ -64,8 +65,8 @@ namespace Frame
     }
 
     /// <summary>
-    /// A message box (C7). It is drawn by the program itself, so that any buttons stand in any order, and it can be taken
-    /// away.
+    /// A message box (C7). It is drawn by the program itself, so that any buttons stand in any order, and it can be
+    /// taken away.
     /// </summary>
     public sealed class MessageBox<T> : Asked, IQuestion where T : struct
     {

@@ -1,5 +1,6 @@
 using System;
 using System.Collections.Generic;
+using System.Drawing;
 using System.Linq;
 using Rules;
 using WinForms = System.Windows.Forms;
@@ -55,15 +56,32 @@ namespace Frame
             {
                 Stacked(inside, Line(line), line.Any(p => p.IsTall));
             }
-            var group = new WinForms.GroupBox
-            {
-                Text = title.Replace("&", "&&"),
-                Dock = WinForms.DockStyle.Fill,
-                AutoSize = true,
-                AutoSizeMode = WinForms.AutoSizeMode.GrowAndShrink
-            };
-            group.Controls.Add(inside);
+            var group = new Titled(title, inside);
             Stacked(Content, group, lines.Any(l => l.Any(p => p.IsTall)));
+        }
+
+        /// <summary>A frame with a title, no larger than what is in it wants; by itself it would not shrink.</summary>
+        private sealed class Titled : WinForms.GroupBox
+        {
+            private const int Rim = 4;
+
+            private readonly WinForms.Control inside;
+
+            public Titled(string title, WinForms.Control inside)
+            {
+                this.inside = inside;
+                Text = title.Replace("&", "&&");
+                Dock = WinForms.DockStyle.Fill;
+                AutoSize = true;
+                AutoSizeMode = WinForms.AutoSizeMode.GrowAndShrink;
+                Controls.Add(inside);
+            }
+
+            public override Size GetPreferredSize(Size proposed)
+            {
+                var wanted = inside.GetPreferredSize(Size.Empty);
+                return new Size(wanted.Width + 2 * Rim, wanted.Height + DisplayRectangle.Y + Rim);
+            }
         }
 
         private static void Stacked(WinForms.TableLayoutPanel under, WinForms.Control line, bool tall)
@@ -96,7 +114,7 @@ namespace Frame
             }
             if (!parts.Any(p => p.IsWide))
             {
-                Beside(line, new WinForms.Panel { Size = System.Drawing.Size.Empty }, true);
+                Beside(line, new WinForms.Panel { Size = Size.Empty }, true);
             }
             return line;
         }

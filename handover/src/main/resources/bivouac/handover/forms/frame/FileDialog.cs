@@ -86,7 +86,8 @@ namespace Frame
 
         /// <param name="startsIn">a folder, or a file in it; empty for where it was used last</param>
         public FileDialog(
-            Desk desk, string name, string title, For asksFor, string extension, string startsIn, params Filter[] filters)
+            Desk desk, string name, string title, For asksFor, string extension, string startsIn,
+            params Filter[] filters)
             : base(desk, name, true)
         {
             Title = title;
@@ -96,7 +97,9 @@ namespace Frame
             this.filters = filters;
         }
 
-        /// <summary>Asks, and waits for the answer. Nothing else happens meanwhile: it is a wait like any other.</summary>
+        /// <summary>
+        /// Asks, and waits for the answer. Nothing else happens meanwhile: it is a wait like any other.
+        /// </summary>
         public Result Ask(DeskWindow asker, DeskWindow owner, Manner manner)
         {
             return (Result)Desk.Ask(asker, owner, manner, this);

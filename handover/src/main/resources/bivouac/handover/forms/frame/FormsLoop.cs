@@ -6,8 +6,8 @@ using WinForms = System.Windows.Forms;
 namespace Frame
 {
     /// <summary>
-    /// Waits by dealing with events until something is over: .NET refuses a second message loop on a thread. Waits end last
-    /// in, first out, and so do those of scripts (W2).
+    /// Waits by dealing with events until something is over: .NET refuses a second message loop on a thread. Waits
+    /// end last in, first out, and so do those of scripts (W2).
     /// </summary>
     public sealed class FormsLoop : ILoop
     {

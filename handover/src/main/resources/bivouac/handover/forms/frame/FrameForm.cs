@@ -4,8 +4,8 @@ using WinForms = System.Windows.Forms;
 namespace Frame
 {
     /// <summary>
-    /// What is on the screen of a window. It never closes by itself: its close box becomes an event (C2), and only the desk
-    /// takes it away.
+    /// What is on the screen of a window. It never closes by itself: its close box becomes an event (C2), and only
+    /// the desk takes it away.
     /// </summary>
     internal sealed class FrameForm : WinForms.Form
     {

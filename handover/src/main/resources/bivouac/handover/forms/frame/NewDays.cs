@@ -3,7 +3,9 @@ using WinForms = System.Windows.Forms;
 
 namespace Frame
 {
-    /// <summary>Tells when another day has begun. It looks once a minute, since the machine may sleep over midnight.</summary>
+    /// <summary>
+    /// Tells when another day has begun. It looks once a minute, since the machine may sleep over midnight.
+    /// </summary>
     public sealed class NewDays
     {
         private const int Minute = 60000;

@@ -13,7 +13,9 @@ namespace Frame
         void Pick(string written);
     }
 
-    /// <summary>A picker of a font, a colour or a date (C8). It can be driven, so it is drawn by the program itself.</summary>
+    /// <summary>
+    /// A picker of a font, a colour or a date (C8). It can be driven, so it is drawn by the program itself.
+    /// </summary>
     public sealed class Picker<T> : Asked, IPicker
     {
         /// <summary>How it ended.</summary>

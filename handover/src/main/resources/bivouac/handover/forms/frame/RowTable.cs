@@ -146,7 +146,9 @@ namespace Frame
             Put(selected);
         }
 
-        /// <summary>Removes the selected rows for which <paramref name="may"/> agrees, the first asked first (P2).</summary>
+        /// <summary>
+        /// Removes the selected rows for which <paramref name="may"/> agrees, the first asked first (P2).
+        /// </summary>
         public void RemoveSelected(Func<T, bool> may)
         {
             var left = AllSelected;
@@ -292,7 +294,8 @@ namespace Frame
         {
             get
             {
-                return string.Join(" | ", rows.Select(Values.Shown)) + " selected [" + string.Join(", ", selected) + "]";
+                return string.Join(" | ", rows.Select(Values.Shown))
+                    + " selected [" + string.Join(", ", selected) + "]";
             }
         }
     }

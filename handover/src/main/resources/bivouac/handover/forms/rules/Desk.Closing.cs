@@ -86,7 +86,9 @@ namespace Rules
             return true;
         }
 
-        /// <summary>An answer of a message box, file dialog or picker: it is asked nothing, and ends (C7, C8).</summary>
+        /// <summary>
+        /// An answer of a message box, file dialog or picker: it is asked nothing, and ends (C7, C8).
+        /// </summary>
         public void Answer(DeskWindow readyMade, Func<Ending> ending)
         {
             Event(readyMade, () =>
@@ -210,7 +212,9 @@ namespace Rules
             return opener == null || windows.Contains(opener);
         }
 
-        /// <summary>Owned windows first, each leaves the screen, runs its script, gives back what it holds, and is gone (C5).</summary>
+        /// <summary>
+        /// Owned windows first, each leaves the screen, runs its script, gives back what it holds, and is gone (C5).
+        /// </summary>
         private void Leave(
             DeskWindow window, Request request, Dictionary<DeskWindow, Ending> endings, List<Action> deliveries)
         {
@@ -270,7 +274,9 @@ namespace Rules
             }
         }
 
-        /// <summary>An ending reaches who waits for it; the scripts go on when this event is done (C6, W2, W3).</summary>
+        /// <summary>
+        /// An ending reaches who waits for it; the scripts go on when this event is done (C6, W2, W3).
+        /// </summary>
         private void Deliver(DeskWindow window, Ending ending, List<Action> deliveries)
         {
             foreach (var wait in FromTop<Wait>().Where(w => w.Window == window && !w.LetGo))

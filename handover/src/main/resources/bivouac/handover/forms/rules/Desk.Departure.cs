@@ -8,7 +8,8 @@ namespace Rules
     public sealed partial class Desk
     {
         /// <summary>
-        /// The step <i>end the application</i>; goes on where it is put off, and answers true where it was called off.
+        /// The step <i>end the application</i>; goes on where it is put off, and answers true where it was called
+        /// off.
         /// </summary>
         public bool End(int? code, string text)
         {
@@ -86,7 +87,9 @@ namespace Rules
             return true;
         }
 
-        /// <summary>Those that the design names first, then the window that asked for it, then the others (D2).</summary>
+        /// <summary>
+        /// Those that the design names first, then the window that asked for it, then the others (D2).
+        /// </summary>
         private bool AllAgree(Request request, DeskWindow first, Way way)
         {
             var forOthers = way == Way.SessionEnding ? way : Way.Departure;

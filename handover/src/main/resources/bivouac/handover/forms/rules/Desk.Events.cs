@@ -15,7 +15,9 @@ namespace Rules
             Run(null, script);
         }
 
-        /// <summary>An event of a window: one that it may have is dealt with completely before the next (E2, B3).</summary>
+        /// <summary>
+        /// An event of a window: one that it may have is dealt with completely before the next (E2, B3).
+        /// </summary>
         public void Event(DeskWindow window, Action script)
         {
             if (running || departed)
@@ -49,7 +51,9 @@ namespace Rules
             WhenFree(null, what);
         }
 
-        /// <summary>Something that is no event of a hand: it comes when nothing runs and no task is waited for (B3, V4).</summary>
+        /// <summary>
+        /// Something that is no event of a hand: it comes when nothing runs and no task is waited for (B3, V4).
+        /// </summary>
         private void WhenFree(DeskWindow of, Action script)
         {
             if (departed)

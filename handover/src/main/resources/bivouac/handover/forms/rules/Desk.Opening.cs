@@ -53,7 +53,9 @@ namespace Rules
             return Await(wait);
         }
 
-        /// <summary>The open window of a kind and key, brought back with what it is handed; null if there is none (O3).</summary>
+        /// <summary>
+        /// The open window of a kind and key, brought back with what it is handed; null if there is none (O3).
+        /// </summary>
         public T BringBack<T>(object key, Action<T> hand) where T : DeskWindow
         {
             var there = Find<T>(key);
@@ -85,7 +87,8 @@ namespace Rules
 
         private void Appear(DeskWindow window)
         {
-            Act((window.IsReadyMade ? "asks " : "opens ") + window.Which + (window.Asks == "" ? "" : ": " + window.Asks));
+            Act((window.IsReadyMade ? "asks " : "opens ") + window.Which
+                + (window.Asks == "" ? "" : ": " + window.Asks));
             RefreshQuietly(window);
             window.Show();
             DoScript(window, window.Opened, false);
@@ -103,7 +106,9 @@ namespace Rules
             }
         }
 
-        /// <summary>Makes room for another window: it opens once this one agrees to close, and before it does (O8).</summary>
+        /// <summary>
+        /// Makes room for another window: it opens once this one agrees to close, and before it does (O8).
+        /// </summary>
         public void InPlace(DeskWindow old, Func<Ending> ending, Action open)
         {
             if (Ask(old, Way.CloseStep, ending, () => true, open))
@@ -113,8 +118,8 @@ namespace Rules
         }
 
         /// <summary>
-        /// The same, where the system may fail to open the other one: it is asked once this one has agreed, and this one
-        /// stays where it could not (O7, O8).
+        /// The same, where the system may fail to open the other one: it is asked once this one has agreed, and this
+        /// one stays where it could not (O7, O8).
         /// </summary>
         /// <param name="isThere">whether the other one is open already, so that nobody has to be asked</param>
         public Tried InPlace(DeskWindow old, Func<Ending> ending, string what, Func<bool> isThere, Action open)

@@ -68,8 +68,8 @@ namespace Rules
         }
 
         /// <summary>
-        /// Runs a task in the background; <paramref name="then"/> is done when it ends, if its window is there then. What
-        /// belongs to closing, or to the plan, waits for it.
+        /// Runs a task in the background; <paramref name="then"/> is done when it ends, if its window is there then.
+        /// What belongs to closing, or to the plan, waits for it.
         /// </summary>
         public void Background<T>(
             DeskWindow of, string step, string task, object[] takes, Func<T> body, Action<T> then) where T : Ending
@@ -125,7 +125,9 @@ namespace Rules
 
         // Holdings
 
-        /// <summary>Takes a holding for a window, or for the application where <paramref name="of"/> is null (H1).</summary>
+        /// <summary>
+        /// Takes a holding for a window, or for the application where <paramref name="of"/> is null (H1).
+        /// </summary>
         public void Take(DeskWindow of, string holding, Action giveBack)
         {
             if (held.Any(h => h.Of == of && h.Name == holding))

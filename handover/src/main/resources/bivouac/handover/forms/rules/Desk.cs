@@ -68,7 +68,9 @@ namespace Rules
             /// <summary>Whether it belongs to closing or to the plan, so that its tasks are waited for (W5).</summary>
             public readonly bool OfClosing;
 
-            /// <summary>Its window has gone, or the departure lets it go: it ends as soon as it would go on (W6, D3).</summary>
+            /// <summary>
+            /// Its window has gone, or the departure lets it go: it ends as soon as it would go on (W6, D3).
+            /// </summary>
             public bool Ended;
 
             public Script(DeskWindow of, bool ofClosing)

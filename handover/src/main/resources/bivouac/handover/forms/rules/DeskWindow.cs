@@ -4,11 +4,12 @@ using System.Collections.Generic;
 namespace Rules
 {
     /// <summary>
-    /// A window as the rules see it. The upper half is overridden by the windows of a design, the lower one by the frame.
+    /// A window as the rules see it. The upper half is overridden by the windows of a design, the lower one by the
+    /// frame.
     /// </summary>
     public abstract class DeskWindow
     {
-        /// <param name="key">tells windows of one name apart, of which there is one for each key (O3); null for none</param>
+        /// <param name="key">tells windows of a name apart, of which there is one for each (O3); null for none</param>
         protected DeskWindow(Desk desk, string name, object key)
         {
             Desk = desk;
@@ -118,7 +119,9 @@ namespace Rules
             return Needed<T>(Owner, "owner");
         }
 
-        /// <summary>The window whose script opened this one, as a window of a kind; fault X3 where it has gone.</summary>
+        /// <summary>
+        /// The window whose script opened this one, as a window of a kind; fault X3 where it has gone.
+        /// </summary>
         public T OpenerAs<T>() where T : DeskWindow
         {
             return Needed<T>(Opener, "opener");
@@ -152,7 +155,9 @@ namespace Rules
             return false;
         }
 
-        /// <summary>The <i>close</i> step of this window's own scripts: goes on only if the request was refused (W6).</summary>
+        /// <summary>
+        /// The <i>close</i> step of this window's own scripts: goes on only if the request was refused (W6).
+        /// </summary>
         protected void Close(Func<Ending> ending = null)
         {
             if (Desk.Ask(this, Way.CloseStep, ending ?? (() => EndingFor(Way.CloseStep))))

@@ -7,7 +7,8 @@ using System.Linq;
 namespace Rules
 {
     /// <summary>
-    /// What outlives a run (D6, D7): a file in the user's configuration folder; missing or damaged, it is a first run.
+    /// What outlives a run (D6, D7): a file in the user's configuration folder; missing or damaged, it is a first
+    /// run.
     /// </summary>
     public sealed class Kept
     {
@@ -48,7 +49,10 @@ namespace Rules
             return values.TryGetValue(name, out value) ? value : usual;
         }
 
-        /// <summary>A list is kept with a count, a row with a mark, and what is in them under numbers, so that none is mistaken.</summary>
+        /// <summary>
+        /// A list is kept with a count, a row with a mark, and what is in them under numbers, so that none is
+        /// mistaken.
+        /// </summary>
         public void Put(string name, object value)
         {
             var row = value as Row;

@@ -90,7 +90,9 @@ namespace Rules
         }
     }
 
-    /// <summary>Something that the rules call a fault: a value that is not there, a window opened twice (X1 to X10).</summary>
+    /// <summary>
+    /// Something that the rules call a fault: a value that is not there, a window opened twice (X1 to X10).
+    /// </summary>
     public sealed class Fault : Exception
     {
         public Fault(string rule, string message) : base(rule + ": " + message)
@@ -98,12 +100,17 @@ namespace Rules
         }
     }
 
-    /// <summary>Ends a script whose window has gone, or that the departure lets go (W6, D3). Only the desk catches it.</summary>
+    /// <summary>
+    /// Ends a script whose window has gone, or that the departure lets go (W6, D3). Only the desk catches it.
+    /// </summary>
     internal sealed class Gone : Exception
     {
     }
 
-    /// <summary>Ends a script that says <i>stay open</i> somewhere below the one that was asked (C2). Only the desk catches it.</summary>
+    /// <summary>
+    /// Ends a script that says <i>stay open</i> somewhere below the one that was asked (C2). Only the desk catches
+    /// it.
+    /// </summary>
     internal sealed class Refused : Exception
     {
     }

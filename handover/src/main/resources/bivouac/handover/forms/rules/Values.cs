@@ -179,7 +179,9 @@ namespace Rules
             return Finite(by / through);
         }
 
-        /// <summary>A literal as a value: the compiler works out nothing with it, and what grows too large is a fault.</summary>
+        /// <summary>
+        /// A literal as a value: the compiler works out nothing with it, and what grows too large is a fault.
+        /// </summary>
         public static T Of<T>(T literal)
         {
             return literal;

@@ -220,12 +220,13 @@ namespace Tests
         /// <summary>B1, B2: what waits for its owner blocks that, and nothing beside it.</summary>
         public void OnlyTheOwnerOfWhatIsWaitedForIsBlocked()
         {
+            var asks = Opened("Other");
             var beside = Opened("Other");
             var form = new Sheet(desk, "Child");
             var blocked = new List<bool>();
             hands.Coming.AddLast(() => blocked.AddRange(new[] { main, beside, form }.Select(w => desk.Blocked(w))));
             hands.Coming.AddLast(form.CloseBoxUsed);
-            desk.Event(main, () => desk.Ask(main, main, Manner.WaitsForOwner, form));
+            desk.Event(asks, () => desk.Ask(asks, main, Manner.WaitsForOwner, form));
             Same(new[] { true, false, false }, blocked);
         }
 
@@ -353,7 +354,9 @@ namespace Tests
 
         public void AnEndingSaysItsNameInWords()
         {
-            Same(new[] { "left unsaved", "close box" }, new[] { new LeftUnsaved().Words, new Closing(Way.CloseBox, null).By });
+            Same(
+                new[] { "left unsaved", "close box" },
+                new[] { new LeftUnsaved().Words, new Closing(Way.CloseBox, null).By });
         }
     }
 }

@@ -23,7 +23,9 @@ namespace Tests
         void DayPasses(DateTime now);
     }
 
-    /// <summary>Plays a trail on the running program, an event each time it is at rest, and tells what is seen (E3).</summary>
+    /// <summary>
+    /// Plays a trail on the running program, an event each time it is at rest, and tells what is seen (E3).
+    /// </summary>
     public sealed class Driver
     {
         private sealed class Working
@@ -65,7 +67,9 @@ namespace Tests
             this.events = new Queue<string>(events);
         }
 
-        /// <summary>Plays a trail's file, and answers what was seen. Comments come first, the second with its day.</summary>
+        /// <summary>
+        /// Plays a trail's file, and answers what was seen. Comments come first, the second with its day.
+        /// </summary>
         public static IReadOnlyList<string> Play(IDriven program, string kept, string trail)
         {
             var lines = File.ReadAllLines(trail);

@@ -7,8 +7,8 @@ using Frame;
 namespace Tests
 {
     /// <summary>
-    /// Tests the rules of the desk, and plays the walkthroughs on the real windows. With a folder named, plays each trail
-    /// there and writes what was seen beside it.
+    /// Tests the rules of the desk, and plays the walkthroughs on the real windows. With a folder named, plays each
+    /// trail there and writes what was seen beside it.
     /// </summary>
     public static class Program
     {
@@ -64,7 +64,8 @@ namespace Tests
                 var now = i < seen.Count ? seen[i] : "nothing more";
                 if (now != expected[i])
                 {
-                    yield return trail + ", line " + (i + 1) + ": expected “" + expected[i] + "”, seen “" + now + "”";
+                    var line = trail + ", line " + (i + 1);
+                    yield return line + ": expected “" + expected[i] + "”, seen “" + now + "”";
                     yield break;
                 }
             }

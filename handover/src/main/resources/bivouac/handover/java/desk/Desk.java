@@ -47,11 +47,14 @@ public final class Desk {
 
     private static final class Script implements Frame {
         final DeskWindow of;
+        /** Whether it belongs to closing, or to the plan, so that its tasks are waited for (W5). */
+        final boolean ofClosing;
         /** Its window has gone, or the departure lets it go: it ends as soon as it would go on (W6, D3). */
         boolean ended;
 
-        Script(DeskWindow of) {
+        Script(DeskWindow of, boolean ofClosing) {
             this.of = of;
+            this.ofClosing = ofClosing;
         }
     }
 
@@ -210,7 +213,11 @@ public final class Desk {
 
     /** Runs a script of a window, or of the application, to its end (W1). */
     private void script(DeskWindow of, Runnable script) {
-        Script frame = new Script(of);
+        script(of, false, script);
+    }
+
+    private void script(DeskWindow of, boolean ofClosing, Runnable script) {
+        Script frame = new Script(of, ofClosing);
         stack.push(frame);
         try {
             if (++begun > MOST_SCRIPTS || stack.size() > DEEPEST) {
@@ -228,16 +235,18 @@ public final class Desk {
         }
     }
 
-    /** Before a script goes on: it does not where its window has gone meanwhile (W6). */
-    private void goOn() {
-        stack.stream()
+    private Optional<Script> topScript() {
+        return stack.stream()
                 .filter(Script.class::isInstance)
                 .map(Script.class::cast)
-                .findFirst()
-                .filter(s -> s.ended)
-                .ifPresent(s -> {
-                    throw new Gone(s.of);
-                });
+                .findFirst();
+    }
+
+    /** Before a script goes on: it does not where its window has gone meanwhile (W6). */
+    private void goOn() {
+        topScript().filter(s -> s.ended).ifPresent(s -> {
+            throw new Gone(s.of);
+        });
     }
 
     /** A fault ends its script, as an uncaught error ends a handler; the exit code says so (D6). */
@@ -665,7 +674,7 @@ public final class Desk {
 
     private boolean mayClose(DeskWindow window, Closing closing) {
         boolean[] may = {false};
-        script(window, () -> may[0] = window.mayClose(closing));
+        script(window, true, () -> may[0] = window.mayClose(closing));
         return may[0];
     }
 
@@ -750,7 +759,7 @@ public final class Desk {
         act("ends " + window.which() + (ending == null ? "" : " " + ending.words())
                 + (reaches && !ending.gives().isEmpty() ? " with " + Values.all(ending.gives()) : ""));
         if (!window.isReadyMade()) {
-            script(window, () -> window.afterClosing(new Closing(closing.way(), ending)));
+            script(window, true, () -> window.afterClosing(new Closing(closing.way(), ending)));
         }
         giveBackAllOf(window);
         gone(window);
@@ -913,7 +922,7 @@ public final class Desk {
 
     /** A step of the departure plan: a fault in it does not prevent the steps after it (D4). */
     public void step(Runnable step) {
-        script(null, step);
+        script(null, true, step);
     }
 
     // Tasks (W5) and what the system may fail to do (O7, H2)
@@ -932,9 +941,16 @@ public final class Desk {
         return (E) await(wait);
     }
 
-    /** Runs a task in the background; {@code then} is done when it ends, if its window is there then. */
+    /**
+     * Runs a task in the background; {@code then} is done when it ends, if its window is there then. What belongs to
+     * closing, or to the plan, waits for it.
+     */
     public <E extends Ending> void background(
             DeskWindow of, String step, String task, List<Object> takes, Callable<E> body, Consumer<E> then) {
+        if (topScript().filter(s -> s.ofClosing).isPresent()) {
+            then.accept(run(of, task, takes, body));
+            return;
+        }
         if (working.stream().anyMatch(w -> w.step.equals(step) && w.of == of)) {
             throw new Fault("X8", "“" + task + "” of this step still runs");
         }

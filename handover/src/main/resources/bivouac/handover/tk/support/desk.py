@@ -215,8 +215,9 @@ class DeskWindow:
 
 
 class _Script:
-    def __init__(self, of):
+    def __init__(self, of, of_closing):
         self.of = of
+        self.of_closing = of_closing  # or of the plan: its tasks are waited for (W5)
         self.ended = False
 
 
@@ -328,9 +329,9 @@ class Desk:
             self._running = False
         self._rest()
 
-    def _script(self, of, script):
+    def _script(self, of, script, of_closing=False):
         """Runs a script of a window, or of the application, to its end (W1)."""
-        frame = _Script(of)
+        frame = _Script(of, of_closing)
         self._stack.append(frame)
         try:
             self._begun += 1
@@ -346,11 +347,12 @@ class Desk:
 
     def _go_on(self):
         """Before a script goes on: it does not where its window has gone meanwhile (W6)."""
-        for frame in reversed(self._stack):
-            if isinstance(frame, _Script):
-                if frame.ended:
-                    raise Gone
-                return
+        top = self._top_script()
+        if top is not None and top.ended:
+            raise Gone
+
+    def _top_script(self):
+        return next((f for f in reversed(self._stack) if isinstance(f, _Script)), None)
 
     def _fault(self, fault):
         self._faulted = True
@@ -642,7 +644,7 @@ class Desk:
 
     def _may_close(self, window, closing):
         may = []
-        self._script(window, lambda: may.append(window.may_close(closing)))
+        self._script(window, lambda: may.append(window.may_close(closing)), True)
         return bool(may and may[0])
 
     def _already_asked(self, window):
@@ -700,7 +702,7 @@ class Desk:
         given = ending.gives() if reaches and ending is not None else []
         self._act(said + (f" with {shown(given)}" if given else ""))
         if not window.ready_made:
-            self._script(window, lambda: window.after_closing(Closing(closing.way, ending)))
+            self._script(window, lambda: window.after_closing(Closing(closing.way, ending)), True)
         self._give_back_all_of(window)
         self._gone(window)
         if not request.departure:
@@ -825,7 +827,7 @@ class Desk:
 
     def step(self, step):
         """A step of the departure plan: a fault in it does not prevent the steps after it (D4)."""
-        self._script(None, step)
+        self._script(None, step, True)
 
     # Tasks (W5) and what the system may fail to do (O7, H2)
 
@@ -847,7 +849,14 @@ class Desk:
         return self._await(wait)
 
     def background(self, of, step, task, takes, body, then):
-        """Runs a task in the background; then is done when it ends, if its window is there then."""
+        """Runs a task in the background; then is done when it ends, if its window is there then.
+
+        What belongs to closing, or to the plan, waits for it.
+        """
+        top = self._top_script()
+        if top is not None and top.of_closing:
+            then(self.run(of, task, takes, body))
+            return
         if any(s == step and w is of for s, w in self._working):
             raise Fault("X8", f"“{task}” of this step still runs")
         self._act(f"runs {task}" + (f" with {shown(takes)}" if takes else ""))

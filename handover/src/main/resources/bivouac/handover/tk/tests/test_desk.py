@@ -51,7 +51,11 @@ class Sheet(DeskWindow):
 
     refuses = False
 
+    def asked(self):
+        pass
+
     def may_close(self, closing):
+        self.asked()
         return not self.refuses
 
     def ending_for(self, way):
@@ -74,10 +78,14 @@ class DeskTest(unittest.TestCase):
     def setUp(self):
         self.hands = Hands()
         self.codes = []
-        self.desk = Desk(self.hands, None, Design(), self.codes.append)
+        self.desk = Desk(self.hands, self.work, Design(), self.codes.append)
         self.desk.watcher = self.seen = Seen()
         self.main = self.sheet("Main")
         self.desk.start(lambda: self.desk.open(None, None, self.main))
+
+    def work(self, name, of, body, done):
+        """A task ends when its turn comes."""
+        self.hands.next.append(lambda: done(body()))
 
     def sheet(self, name):
         return Sheet(self.desk, name)
@@ -100,6 +108,21 @@ class DeskTest(unittest.TestCase):
         self.hands.next = [look]
         self.desk.event(asker, lambda: self.desk.ask(asker, self.main, Manner.WAITS_FOR_OWNER, form))
         self.assertEqual([[True, False, False]], blocked)
+
+    def test_a_task_of_closing_is_waited_for_and_another_one_is_not(self):
+        """W5"""
+        seen = []
+
+        def count():
+            self.desk.background(self.main, "step", "count", [], Closed, lambda e: seen.append(type(e).__name__))
+            seen.append("on")
+
+        self.desk.event(self.main, count)
+        self.hands.next.pop(0)()
+        self.assertEqual(["on", "Closed"], seen)
+        self.main.asked = count
+        self.main.close_box_used()
+        self.assertEqual(["on", "Closed", "Closed", "on"], seen)
 
     def test_the_wait_that_began_last_ends_first(self):
         """W2"""
