@@ -271,6 +271,11 @@ final class Requests {
     // Closing
 
     private void close(Frame.OfRequest request) {
+        if (request.departure) {
+            // D3, also for what the plan leaves open: endings reach nobody any more
+            run.dormant.clear();
+            run.background.clear();
+        }
         for (int i = 0; i < run.instances.size(); i++) {
             if (run.instances.get(i).closing) {
                 leaving.gone(run.instances.get(i));

@@ -48,6 +48,19 @@ class DeparturePlanTest {
     }
 
     @Test
+    void D3_what_the_plan_leaves_open_closes_without_a_fault_though_who_opened_it_is_gone() {
+        FacedWindow bye = dialog("Bye", button("ok", close("ok")))
+                .at(FacedWindow.Moment.OPENED, Script.of(alongside("Plan", when("closed", note("told")))));
+        desk(bye)
+                .planning(Step.Open.of("Bye", new Manner.WaitsForApplication()))
+                .play()
+                .does("session ends")
+                .opens("Bye", "Plan")
+                .does("press \"ok\" of \"Bye\"")
+                .sees("Bye ends ok", "Plan ends closed", "the application ends, exit code 0");
+    }
+
+    @Test
     void D4_a_task_that_fails_decides_in_its_branch() {
         Step again = new Step.Repeat(
                 Script.of(Step.RunTask.of("save", when("failed", waits("Retry", when("yes", new Step.Again()))))));

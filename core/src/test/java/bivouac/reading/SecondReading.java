@@ -3,9 +3,11 @@ package bivouac.reading;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.Instances;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
+import bivouac.design.NamedScript;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.Step;
@@ -13,6 +15,7 @@ import bivouac.design.Target;
 import bivouac.design.Task;
 import bivouac.design.Window;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -23,7 +26,7 @@ import java.util.TreeSet;
 
 /**
  * The rules once more, slow and obvious, written from docs/semantics.md alone and on plain lists: what a script has
- * still to do is the list of its steps that are left. It knows the steps that {@link SmallDesigns} makes.
+ * still to do is the list of its steps that are left. It knows the steps that the test kit's designs make.
  */
 final class SecondReading {
 
@@ -41,6 +44,10 @@ final class SecondReading {
         String ending = "";
         /** Its own variable, which its title shows. */
         long n;
+        /** O3: what tells it from others of its name; 0 for none. */
+        long key;
+
+        final SecondRows rows = new SecondRows();
         /** O9: the windows that its own variables keep, by their names. */
         final Map<String, Win> kept = new HashMap<>();
 
@@ -69,19 +76,36 @@ final class SecondReading {
     /** Something on the stack: a script with the steps that are left, or a request. */
     private static class Frame {}
 
+    /** A step that is left, and by which steps the script that it stands in is done (W7); by them a step is told (X8). */
+    private record Todo(Step step, List<Step> by) {
+        boolean is(Todo other) {
+            boolean same = step == other.step && by.size() == other.by.size();
+            for (int i = 0; same && i < by.size(); i++) {
+                same = by.get(i) == other.by.get(i);
+            }
+            return same;
+        }
+    }
+
     private static final class Run extends Frame {
         final Win me;
         final String moment;
-        List<Step> left;
+        List<Todo> left;
         /** What it waits for: a window, a request, or a task. */
         Object waits;
 
         Step at;
+        Todo now;
+        /** The row that goes when it has ended, before removing. */
+        SecondRows.One row;
+        /** Whether <i>close every</i> asks one after the other. */
+        boolean every;
 
         Run(Win me, String moment, List<Step> left) {
             this.me = me;
             this.moment = moment;
-            this.left = left;
+            this.left = new ArrayList<>(
+                    left.stream().map(s -> new Todo(s, List.of())).toList());
         }
     }
 
@@ -126,6 +150,10 @@ final class SecondReading {
     boolean faulted;
     boolean faultedNow;
     Optional<Long> ended = Optional.empty();
+    private boolean killed;
+    /** D6: what a later run begins with. */
+    private long saved;
+
     List<String> acts = new ArrayList<>();
 
     SecondReading(Design design) {
@@ -140,9 +168,10 @@ final class SecondReading {
     /** What can happen now, in words. */
     Set<String> events() {
         var all = new TreeSet<String>();
-        if (ended.isPresent()) {
-            return all;
+        if (ended.isPresent() || killed) {
+            return Set.of("start again");
         }
+        all.add("killed");
         Optional<Run> working = foreground();
         if (working.isPresent()) {
             task(working.get()).endings().forEach(e -> all.add("task " + e.name()));
@@ -171,12 +200,38 @@ final class SecondReading {
             box.answers().forEach(a -> all.add("answer " + w.name() + " " + a.ending()));
             return;
         }
+        if (w.design instanceof FileDialog) {
+            all.addAll(Set.of("choose " + w.name(), "close box " + w.name(), "escape " + w.name()));
+            return;
+        }
         var face = (FacedWindow) w.design;
-        face.parts().forEach(p -> all.add("press " + w.name() + " " + p.name().expression()));
+        for (Part part : face.parts()) {
+            if (part instanceof Part.ListOfRows list) {
+                ofRows(w, list, all);
+            } else {
+                all.add("press " + w.name() + " " + part.name().expression());
+            }
+        }
         all.add("close box " + w.name());
         if (face.of() == FacedWindow.Kind.DIALOG) {
             all.add("escape " + w.name());
         }
+    }
+
+    private static void ofRows(Win w, Part.ListOfRows list, Set<String> all) {
+        for (int row = 1; row <= Math.min(20, w.rows.size()); row++) { // as many as are listed
+            all.add("select " + row + " of " + w.name());
+        }
+        if (w.rows.selected() != null) {
+            all.add("activate row of " + w.name());
+            if (list.byHand()) {
+                all.add("remove row of " + w.name());
+            }
+        }
+    }
+
+    boolean hasRows(Win w) {
+        return w.design instanceof FacedWindow f && f.part("rows").isPresent();
     }
 
     private Win window(String name) {
@@ -195,6 +250,10 @@ final class SecondReading {
 
     void leave(String window) {
         Win w = window(window);
+        if (w.design instanceof FileDialog) {
+            answer(window, usual(w)); // C8: it is asked nothing
+            return;
+        }
         happen(() -> begin(w, usual(w), null));
     }
 
@@ -205,6 +264,68 @@ final class SecondReading {
             acts.add("closed " + box.name() + " " + ending);
             gone(box, null);
         });
+    }
+
+    void select(String window, int row) {
+        Win w = window(window);
+        happen(() -> {
+            w.rows.select(row);
+            push(w, "selected", list(w).trigger().map(Part.Trigger::script).orElse(Script.EMPTY));
+        });
+    }
+
+    void activate() {
+        happen(() -> {});
+    }
+
+    void removeRow(String window) {
+        Win w = window(window);
+        happen(() -> remove(w, false));
+    }
+
+    private static Part.ListOfRows list(Win w) {
+        return (Part.ListOfRows) ((FacedWindow) w.design).part("rows").orElseThrow();
+    }
+
+    /** P2: the row goes when what asks has ended. */
+    private void remove(Win w, boolean unasked) {
+        Script asks = list(w).at(Part.RowMoment.BEFORE_REMOVING);
+        if (unasked || asks.isEmpty()) {
+            w.rows.remove(w.rows.selected());
+        } else {
+            push(w, "before removing", asks);
+            ((Run) stack.getLast()).row = w.rows.selected();
+        }
+    }
+
+    /** D7: possible in every state, and nothing runs. */
+    void kill() {
+        acts = new ArrayList<>();
+        faultedNow = false;
+        forget();
+        killed = true;
+    }
+
+    void startAgain() {
+        acts = new ArrayList<>();
+        faultedNow = false;
+        forget();
+        push(null, "start", design.application().start());
+        settle(false);
+    }
+
+    private void forget() {
+        open.clear();
+        stack.clear();
+        background.clear();
+        left.clear();
+        held.clear();
+        timers.clear();
+        values.put("app.n", saved);
+        hasClosed = false;
+        faulted = false;
+        killed = false;
+        ended = Optional.empty();
     }
 
     void taskEnds(Optional<String> of, boolean inBackground, String ending) {
@@ -295,16 +416,20 @@ final class SecondReading {
 
     private void push(Win me, String moment, Script script) {
         if (!script.isEmpty()) {
-            stack.add(new Run(me, moment, new ArrayList<>(script.steps())));
+            stack.add(new Run(me, moment, script.steps()));
         }
     }
 
     private void step(Run run) {
         if (run.left.isEmpty()) {
             drop(run);
+            if (run.row != null) {
+                run.me.rows.remove(run.row);
+            }
             return;
         }
-        run.at = run.left.getFirst();
+        run.now = run.left.getFirst();
+        run.at = run.now.step();
         run.left = new ArrayList<>(run.left.subList(1, run.left.size()));
         try {
             perform(run, run.at);
@@ -318,7 +443,11 @@ final class SecondReading {
 
     /** Puts the steps of an inner script before those that are left. */
     private static void first(Run run, List<Step> inner) {
-        var all = new ArrayList<>(inner);
+        first(run, inner, run.now.by());
+    }
+
+    private static void first(Run run, List<Step> inner, List<Step> by) {
+        var all = new ArrayList<>(inner.stream().map(s -> new Todo(s, by)).toList());
         all.addAll(run.left);
         run.left = all;
     }
@@ -333,8 +462,33 @@ final class SecondReading {
     private void perform(Run run, Step step) {
         boolean after = run.moment.equals("after closing");
         switch (step) {
-            case Step.Note(String text) -> acts.add("note " + text);
-            case Step.SetValue(String what, var to) -> values.put(what, Long.parseLong(to.source()));
+            case Step.Note(String text) -> acts.add("note " + text.replace("{app.n}", "" + values.get("app.n")));
+            case Step.SetValue(String what, var to) -> {
+                if (what.equals("me.rows.selectedNumber")) {
+                    must(Integer.parseInt(to.source()) <= run.me.rows.size());
+                    run.me.rows.select(Integer.parseInt(to.source()));
+                } else {
+                    values.put(what, Long.parseLong(to.source()));
+                }
+            }
+            case Step.Do(String name, var handOver) -> {
+                var by = new ArrayList<>(run.now.by());
+                by.add(step);
+                first(run, named(run, name).steps(), by);
+            }
+            case Step.KeptValues(var how) -> {
+                if (how == Step.KeptValues.How.SAVE) {
+                    save();
+                } else {
+                    values.put("app.n", saved);
+                }
+            }
+            case Step.AddRow(String list, var given) -> run.me.rows.add("new");
+            case Step.RemoveRow(String list, boolean unasked) -> {
+                must(run.me.rows.selected() != null);
+                remove(run.me, unasked);
+            }
+            case Step.KeepRow k -> stop(run);
             case Step.SetIn(String member, Target in, var to) -> {
                 // R2: newest first, which nobody can tell here; a variable of the window
                 if (in instanceof Target.Every(String name)) {
@@ -361,6 +515,11 @@ final class SecondReading {
                 must(!after);
                 must(!run.moment.equals("plan") || isWaiting(o.manner()));
                 open(run, o);
+            }
+            case Step.Close c
+            when c.target() instanceof Target.Every(String name) -> {
+                must(!after);
+                every(run, name);
             }
             case Step.Close c -> {
                 must(!after);
@@ -401,6 +560,32 @@ final class SecondReading {
         }
     }
 
+    /** W7: of the window whose script it is, or of the application. */
+    private Script named(Run run, String name) {
+        Optional<Script> own = run.me == null || !(run.me.design instanceof FacedWindow f)
+                ? Optional.empty()
+                : f.routines().script(name).map(NamedScript::script);
+        return own.or(() -> design.application().routines().script(name).map(NamedScript::script))
+                .orElseThrow(Fault::new);
+    }
+
+    private void save() {
+        saved = values.get("app.n");
+        acts.add("saved");
+    }
+
+    /** R2: one after the other, newest first or by key, until none is left; the first that refuses ends it. */
+    private void every(Run run, String name) {
+        Optional<Win> next = inOrder().stream()
+                .filter(w -> w.design.name().shown().equals(name))
+                .findFirst();
+        run.every = next.isPresent();
+        if (run.every) {
+            run.left.addFirst(run.now);
+            begin(next.get(), "closed", run);
+        }
+    }
+
     private static void must(boolean holds) {
         if (!holds) {
             throw new Fault();
@@ -423,6 +608,10 @@ final class SecondReading {
                 must(all.size() <= 1);
                 yield all.stream().findFirst();
             }
+            case Target.Keyed(String name, var key) ->
+                open.stream()
+                        .filter(w -> w.design.name().shown().equals(name) && w.key == Long.parseLong(key.source()))
+                        .findFirst();
             case Target.Kept(String name) ->
                 Optional.ofNullable(run.me.kept.get(name)).filter(open::contains);
             default -> throw new IllegalStateException("not read: " + target);
@@ -442,14 +631,19 @@ final class SecondReading {
             return;
         }
         boolean waiting = isWaiting(o.manner()) || window instanceof MessageBox;
-        Optional<Win> there = there(window);
+        long key = o.handOver().stream()
+                .mapToLong(g -> Long.parseLong(g.value().source()))
+                .findFirst()
+                .orElse(0);
+        Optional<Win> there = there(window, key);
         if (there.isPresent()) {
             must(!waiting);
             o.as().ifPresent(name -> run.me.kept.put(name, there.get()));
-            there.get().hidden = false;
+            bringBack(there.get());
             return;
         }
         Win made = make(window, canBeOwned(window) ? run.me : null);
+        made.key = key;
         o.as().ifPresent(name -> run.me.kept.put(name, made));
         if (waiting) {
             made.waits = o.manner() instanceof Manner.WaitsForOwner && made.owner != null ? 1 : 2;
@@ -461,9 +655,15 @@ final class SecondReading {
         announce(made);
     }
 
-    private Optional<Win> there(Window window) {
-        return window instanceof FacedWindow f && f.instancesOrUsual() instanceof Instances.Single
-                ? open.stream().filter(w -> w.design == window).findFirst()
+    /** O3: a hidden window is shown, and its script runs. */
+    private void bringBack(Win w) {
+        w.hidden = w.leaving; // C5: it has left the screen
+        push(w, "brought back", ((FacedWindow) w.design).moment(FacedWindow.Moment.BROUGHT_BACK));
+    }
+
+    private Optional<Win> there(Window window, long key) {
+        return window instanceof FacedWindow f && !(f.instancesOrUsual() instanceof Instances.Many)
+                ? open.stream().filter(w -> w.design == window && w.key == key).findFirst()
                 : Optional.empty();
     }
 
@@ -504,7 +704,7 @@ final class SecondReading {
     private void run(Run run, Step.RunTask task) {
         boolean closing = Set.of("before closing", "after closing", "plan").contains(run.moment);
         boolean apart = task.background() && !closing;
-        must(!apart || background.stream().noneMatch(b -> b.me == run.me && b.at == task));
+        must(!apart || background.stream().noneMatch(b -> b.me == run.me && b.now.is(run.now)));
         acts.add("started " + task.task());
         run.waits = task;
         if (apart) {
@@ -557,6 +757,9 @@ final class SecondReading {
     // Closing (C1 to C9) and departure (D1 to D6)
 
     private static String usual(Win w) {
+        if (w.design instanceof FileDialog) {
+            return FileDialog.CANCELLED;
+        }
         return w.design instanceof FacedWindow f && f.of() == FacedWindow.Kind.DIALOG ? "cancelled" : "closed";
     }
 
@@ -597,6 +800,10 @@ final class SecondReading {
         if (request.by != null) {
             request.by.waits = null;
             Step at = request.by.at;
+            if (request.by.every) {
+                request.by.every = false;
+                request.by.left.removeFirst();
+            }
             first(
                     request.by,
                     switch (at) {
@@ -629,7 +836,10 @@ final class SecondReading {
     private List<Win> inOrder() {
         var order = new ArrayList<Win>();
         for (Window window : design.windows().reversed()) {
-            open.reversed().stream().filter(w -> w.design == window).forEach(order::add);
+            open.reversed().stream()
+                    .filter(w -> w.design == window)
+                    .sorted(Comparator.comparingLong(w -> w.key))
+                    .forEach(order::add);
         }
         return order;
     }
@@ -648,7 +858,7 @@ final class SecondReading {
                 .findFirst();
         if (next.isEmpty()) {
             decide(request);
-        } else if (isAsked(next.get())) {
+        } else if (isAsked(next.get()) || holdsFileDialog(next.get())) {
             refuse(request);
         } else {
             request.asked.add(next.get());
@@ -657,6 +867,11 @@ final class SecondReading {
                     "before closing",
                     ((FacedWindow) next.get().design).moment(FacedWindow.Moment.BEFORE_CLOSING));
         }
+    }
+
+    /** C3: it cannot be taken away. */
+    private boolean holdsFileDialog(Win w) {
+        return open.stream().anyMatch(o -> o.design instanceof FileDialog && (o == w || o.owner == w));
     }
 
     private void decide(Request request) {
@@ -670,9 +885,9 @@ final class SecondReading {
             background.clear();
         } else if (request.by != null && request.by.at instanceof Step.Open o) {
             Window window = design.window(o.window()).orElseThrow();
-            Optional<Win> there = there(window).filter(w -> w != target);
+            Optional<Win> there = there(window, 0).filter(w -> w != target);
             if (there.isPresent()) {
-                there.get().hidden = false;
+                bringBack(there.get());
             } else {
                 announce(make(window, canBeOwned(window) ? target.owner : null));
             }
@@ -680,6 +895,10 @@ final class SecondReading {
     }
 
     private void close(Request request) {
+        if (request.departure) {
+            left.clear(); // D3: endings reach nobody any more
+            background.clear();
+        }
         Optional<Win> leaving = open.stream().filter(w -> w.leaving).findFirst();
         if (leaving.isPresent()) {
             gone(leaving.get(), request);
@@ -760,8 +979,8 @@ final class SecondReading {
             return;
         }
         if (!openerGone) {
-            request.branches.add(new Run(
-                    one.me(), "branch", new ArrayList<>(branch.get().script().steps())));
+            request.branches.add(
+                    new Run(one.me(), "branch", branch.get().script().steps()));
         } else if (!request.gone.contains(one.me())) {
             fault();
         }
@@ -779,6 +998,9 @@ final class SecondReading {
     private void finish(Request request) {
         if (request.departure) {
             giveBack(Optional.empty());
+            if (design.application().variables().stream().anyMatch(v -> v.kept())) {
+                save();
+            }
             long code = request.code.orElse(faulted ? 1L : 0L);
             ended = Optional.of(code);
             acts.add("ended " + code);

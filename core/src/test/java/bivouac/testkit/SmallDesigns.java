@@ -31,9 +31,9 @@ import java.util.Optional;
 import java.util.random.RandomGenerator;
 
 /** Random designs in which much happens: a few windows that open, ask, wait, run and close each other. */
-public final class SmallDesigns {
+public class SmallDesigns {
 
-    private final RandomGenerator random;
+    final RandomGenerator random;
 
     public SmallDesigns(RandomGenerator random) {
         this.random = random;
@@ -41,11 +41,11 @@ public final class SmallDesigns {
 
     public Design design() {
         var windows = new ArrayList<Window>();
-        windows.add(face(FacedWindow.Kind.MAIN, "Desk"));
-        windows.add(face(FacedWindow.Kind.CHILD, "Plan").living(Optional.empty(), random.nextBoolean()));
-        windows.add(
-                face(FacedWindow.Kind.CHILD, "Card").living(Optional.of(new Instances.Many()), random.nextBoolean()));
-        windows.add(face(FacedWindow.Kind.DIALOG, "Form"));
+        windows.add(more(face(FacedWindow.Kind.MAIN, "Desk")));
+        windows.add(more(face(FacedWindow.Kind.CHILD, "Plan").living(Optional.empty(), random.nextBoolean())));
+        windows.add(more(
+                face(FacedWindow.Kind.CHILD, "Card").living(Optional.of(new Instances.Many()), random.nextBoolean())));
+        windows.add(more(face(FacedWindow.Kind.DIALOG, "Form")));
         windows.add(new MessageBox(
                 Name.of("Sure"),
                 "Sure",
@@ -79,7 +79,17 @@ public final class SmallDesigns {
         return new Design(application, windows);
     }
 
-    private FacedWindow face(FacedWindow.Kind kind, String name) {
+    /** A window with what further designs have. */
+    FacedWindow more(FacedWindow face) {
+        return face;
+    }
+
+    /** A step that further designs have; empty for one of those that all have. */
+    Optional<Step> more(Optional<String> of) {
+        return Optional.empty();
+    }
+
+    FacedWindow face(FacedWindow.Kind kind, String name) {
         var rows = new ArrayList<Row>();
         for (String button : List.of("a", "b", "c")) {
             rows.add(Row.of(Part.Button.of(button, button).triggering(script(Optional.of(name), 2))));
@@ -100,7 +110,7 @@ public final class SmallDesigns {
         return face;
     }
 
-    private Script script(Optional<String> of, int deep) {
+    Script script(Optional<String> of, int deep) {
         var steps = new ArrayList<Step>();
         for (int i = 0; i <= random.nextInt(3); i++) {
             steps.add(step(of, deep));
@@ -114,7 +124,7 @@ public final class SmallDesigns {
 
     /** A step; of those that mostly fault, where nothing is there for them, only every fourth. */
     private Step step(Optional<String> of, int deep) {
-        Step step = any(of, deep);
+        Step step = more(of).orElseGet(() -> any(of, deep));
         boolean mostlyFaults =
                 step instanceof Step.Reach || step instanceof Step.GiveBack || step instanceof Step.TakeHolding;
         return mostlyFaults && random.nextInt(4) > 0 ? new Step.Note("instead") : step;
@@ -205,7 +215,7 @@ public final class SmallDesigns {
                 branches);
     }
 
-    private List<Step.Branch> branches(Optional<String> of, int deep, Ending... endings) {
+    List<Step.Branch> branches(Optional<String> of, int deep, Ending... endings) {
         var branches = new ArrayList<Step.Branch>();
         for (Ending ending : endings) {
             if (random.nextBoolean()) {
@@ -216,7 +226,7 @@ public final class SmallDesigns {
         return branches;
     }
 
-    private <T> T pick(List<T> all) {
+    <T> T pick(List<T> all) {
         return all.get(random.nextInt(all.size()));
     }
 }

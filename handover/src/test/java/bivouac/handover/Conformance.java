@@ -81,6 +81,7 @@ final class Conformance {
                 backgroundInScripts(),
                 ownClose(),
                 others(),
+                everyOne(),
                 refusals(),
                 closingOrder(),
                 waysOut(),
@@ -623,6 +624,47 @@ final class Conformance {
                         "press \"close\" of \"Desk\"",
                         "answer \"yes\" of \"Sure\"",
                         "see \"Plan\" closed"));
+    }
+
+    /** Those that open while <i>close every</i> asks are asked too; who closes itself by that goes no further. */
+    private static Case everyOne() {
+        var opensOne = new Step.If(
+                List.of(new Step.If.Case(
+                        new Expression("app.n == 0"), Script.of(set("app.n", "1"), alongside("Card")))),
+                Optional.empty());
+        var all =
+                new Step.Close(new Target.Every("Card"), Optional.of("closed"), List.of(), Script.of(note("refused")));
+        FacedWindow card = before(
+                        child("Card", Part.TickBox.of("stay", "Stay"), button("all", all, note("after all"))),
+                        opensOne,
+                        new Step.If(
+                                List.of(new Step.If.Case(new Expression("me.stay"), Script.of(stay()))),
+                                Optional.empty()))
+                .living(Optional.of(new Instances.Many()), false);
+        return of(
+                "closing every one",
+                "R2 W6",
+                withMain(main("Desk", button("card", alongside("Card")), button("all", all, note("done"))), card)
+                        .variable("n", Type.WHOLE, "0")
+                        .design(),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "press \"card\" of \"Desk\"",
+                        "press \"all\" of \"Desk\"",
+                        "see note \"done\"",
+                        "see \"Card\" closed"),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "press \"card\" of \"Desk\"",
+                        "press \"card\" of \"Desk\"",
+                        "press \"all\" of \"Card\" 2",
+                        "see \"Card\" open"),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "press \"card\" of \"Desk\"",
+                        "tick \"stay\" of \"Card\"",
+                        "press \"all\" of \"Desk\"",
+                        "see note \"refused\""));
     }
 
     private static Case refusals() {

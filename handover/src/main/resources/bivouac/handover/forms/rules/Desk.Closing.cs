@@ -17,18 +17,19 @@ namespace Rules
             return closed;
         }
 
-        /// <summary>One after the other; the first that refuses ends it (R2).</summary>
+        /// <summary>One after the other, those that open meanwhile too; the first that refuses ends it (R2).</summary>
         public bool CloseEvery<T>() where T : DeskWindow
         {
-            foreach (var window in Every<T>())
+            for (var all = Every<T>(); all.Count > 0; all = Every<T>())
             {
-                if (IsOpen(window) && !Ask(window, Way.CloseStep, () => window.EndingFor(Way.CloseStep)))
+                var window = all[0];
+                bool closed = Ask(window, Way.CloseStep, () => window.EndingFor(Way.CloseStep));
+                GoOn();
+                if (!closed)
                 {
-                    GoOn();
                     return false;
                 }
             }
-            GoOn();
             return true;
         }
 

@@ -576,15 +576,16 @@ public final class Desk {
         return close(window, () -> window.endingFor(Way.CLOSE_STEP));
     }
 
-    /** One after the other; the first that refuses ends it (R2). */
+    /** One after the other, those that open meanwhile too; the first that refuses ends it (R2). */
     public <W extends DeskWindow> boolean closeEvery(Class<W> kind) {
-        for (W window : every(kind)) {
-            if (isOpen(window) && !request(window, Way.CLOSE_STEP, () -> window.endingFor(Way.CLOSE_STEP))) {
-                goOn();
+        for (List<W> all; !(all = every(kind)).isEmpty(); ) {
+            W window = all.getFirst();
+            boolean closed = request(window, Way.CLOSE_STEP, () -> window.endingFor(Way.CLOSE_STEP));
+            goOn();
+            if (!closed) {
                 return false;
             }
         }
-        goOn();
         return true;
     }
 

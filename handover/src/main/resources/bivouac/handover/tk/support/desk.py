@@ -570,14 +570,13 @@ class Desk:
         return closed
 
     def close_every(self, kind):
-        """One after the other; the first that refuses ends it (R2)."""
-        for window in self.every(kind):
-            if window in self.windows:
-                ending = functools.partial(window.ending_for, Way.CLOSE_STEP)
-                if not self.request(window, Way.CLOSE_STEP, ending):
-                    self._go_on()
-                    return False
-        self._go_on()
+        """One after the other, those that open meanwhile too; the first that refuses ends it (R2)."""
+        while every := self.every(kind):
+            ending = functools.partial(every[0].ending_for, Way.CLOSE_STEP)
+            closed = self.request(every[0], Way.CLOSE_STEP, ending)
+            self._go_on()
+            if not closed:
+                return False
         return True
 
     def request(self, window, way, ending, before=None, may=lambda: True):

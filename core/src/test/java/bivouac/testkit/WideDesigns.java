@@ -1,0 +1,161 @@
+package bivouac.testkit;
+
+import bivouac.design.Application;
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
+import bivouac.design.Given;
+import bivouac.design.Instances;
+import bivouac.design.Manner;
+import bivouac.design.Name;
+import bivouac.design.NamedScript;
+import bivouac.design.Part;
+import bivouac.design.PretendFiles;
+import bivouac.design.Routines;
+import bivouac.design.Row;
+import bivouac.design.Script;
+import bivouac.design.Step;
+import bivouac.design.Take;
+import bivouac.design.Target;
+import bivouac.design.Type;
+import bivouac.design.Variable;
+import bivouac.design.Window;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.random.RandomGenerator;
+
+/**
+ * Random designs with more in them than {@link SmallDesigns}: named scripts, a value that is kept, a file dialog, a window of
+ * which there is one for each key, lists, and scripts at bringing back.
+ */
+public final class WideDesigns extends SmallDesigns {
+
+    /** Whether a named script is made, which does no other one. */
+    private boolean named;
+
+    public WideDesigns(RandomGenerator random) {
+        super(random);
+    }
+
+    @Override
+    public Design design() {
+        Design small = super.design();
+        var windows = new ArrayList<Window>(small.windows());
+        windows.add(2, note());
+        windows.add(FileDialog.of(Name.of("File"), FileDialog.Asks.ONE));
+        Application application = small.application();
+        return new Design(
+                new Application(
+                        application.name(),
+                        application.about(),
+                        List.of(new Variable(Name.of("n"), Type.WHOLE, Optional.of(new Expression("0")), true)),
+                        application.start(),
+                        application.departure(),
+                        new PretendFiles(List.of("/a.txt"), List.of(), false),
+                        application.tasks(),
+                        application.holdings(),
+                        application.names(),
+                        application.leaving(),
+                        new Routines(
+                                List.of(doing("shared", Optional.empty())),
+                                application.routines().timers())),
+                windows);
+    }
+
+    private FacedWindow note() {
+        return more(face(FacedWindow.Kind.CHILD, "Note")
+                .taking(List.of(Take.of("k", Type.WHOLE)))
+                .living(Optional.of(new Instances.OneForEach("k")), random.nextBoolean()));
+    }
+
+    private NamedScript doing(String name, Optional<String> of) {
+        named = true;
+        Script script = script(of, 1);
+        named = false;
+        return new NamedScript(Name.of(name), List.of(), script);
+    }
+
+    @Override
+    FacedWindow more(FacedWindow face) {
+        Optional<String> of = Optional.of(face.name().shown());
+        var rows = new ArrayList<>(face.rows());
+        Part.ListOfRows list = Part.ListOfRows.of("rows", "", new Type.Column("name", Type.TEXT))
+                .starting(List.of(List.of("x"), List.of("y")))
+                .removedByHand(random.nextBoolean())
+                .at(Part.RowMoment.BEFORE_REMOVING, beforeRemoving(face));
+        rows.add(Row.of(random.nextInt(3) == 0 ? list.triggering(script(of, 1)) : list));
+        FacedWindow with = face.withRows(rows).with(new Routines(List.of(doing("own", of)), List.of()));
+        return random.nextInt(3) == 0 ? with.at(FacedWindow.Moment.BROUGHT_BACK, script(of, 1)) : with;
+    }
+
+    /** After closing nothing is opened (X10); whether a row that is removed there may ask is not settled by the rules. */
+    private Script beforeRemoving(FacedWindow face) {
+        boolean removesAfterwards =
+                !face.moment(FacedWindow.Moment.AFTER_CLOSING).isEmpty();
+        return switch (random.nextInt(removesAfterwards ? 3 : 4)) {
+            case 0 -> Script.EMPTY;
+            case 1 -> Script.of(new Step.Note("kept"), new Step.KeepRow());
+            case 2 -> Script.of(new Step.Note("goes"));
+            default ->
+                Script.of(Step.Open.of(
+                        "Sure", new Manner.WaitsForOwner(), new Step.Branch("no", Script.of(new Step.KeepRow()))));
+        };
+    }
+
+    @Override
+    Optional<Step> more(Optional<String> of) {
+        if (random.nextInt(3) > 0) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                switch (random.nextInt(9)) {
+                    case 0 -> named ? new Step.Note("{app.n}") : Step.Do.of("shared");
+                    case 1 -> named || of.isEmpty() ? new Step.Note("{app.n}") : Step.Do.of("own");
+                    case 2 -> new Step.KeptValues(pick(List.of(Step.KeptValues.How.values())));
+                    case 3 ->
+                        Step.Open.of(
+                                "File",
+                                pick(List.of(new Manner.WaitsForApplication(), new Manner.WaitsForOwner())),
+                                branches(of, 0, Ending.of("chosen"), Ending.of("cancelled"))
+                                        .toArray(Step.Branch[]::new));
+                    case 4 -> openNote(of);
+                    case 5 -> onNote();
+                    case 6 ->
+                        new Step.Close(
+                                new Target.Every(pick(List.of("Card", "Note"))),
+                                Optional.of("closed"),
+                                List.of(),
+                                random.nextBoolean() ? Script.EMPTY : Script.of(new Step.Note("refused")));
+                    case 7 -> of.isEmpty() ? new Step.Note("{app.n}") : onRows();
+                    default -> new Step.Note("{app.n}");
+                });
+    }
+
+    private String key() {
+        return String.valueOf(1 + random.nextInt(2));
+    }
+
+    private Step openNote(Optional<String> of) {
+        Manner manner = pick(List.of(new Manner.Alongside(), new Manner.Alongside(), new Manner.WaitsForOwner()));
+        return Step.Open.of("Note", manner, branches(of, 0, Ending.of("closed")).toArray(Step.Branch[]::new))
+                .handing(Given.of("k", key()));
+    }
+
+    private Step onNote() {
+        var note = new Target.Keyed("Note", new Expression(key()));
+        return random.nextInt(3) == 0
+                ? new Step.Reach(pick(List.of(Step.Reach.How.HIDE, Step.Reach.How.SHOW)), note)
+                : new Step.Close(note, Optional.of("closed"), List.of(), Script.EMPTY);
+    }
+
+    private Step onRows() {
+        return switch (random.nextInt(3)) {
+            case 0 -> new Step.AddRow("me.rows", List.of(Given.of("name", "'new'")));
+            case 1 -> new Step.RemoveRow("me.rows", random.nextBoolean());
+            default -> Step.SetValue.of("me.rows.selectedNumber", String.valueOf(random.nextInt(3)));
+        };
+    }
+}
