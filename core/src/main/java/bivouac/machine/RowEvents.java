@@ -23,8 +23,11 @@ final class RowEvents {
     /** The events that a list offers that a person can use. */
     void offer(Inst inst, int instance, PartPlan part, EventList events) {
         int last = Math.min(MOST_LISTED, rows(part).all(inst).size());
+        int selected = rows(part).theOne(inst);
         for (int row = 1; row <= last; row++) {
-            events.add(NumberedEvent.Kind.SELECT_ROW, instance, part.number, row);
+            if (row != selected) {
+                events.add(NumberedEvent.Kind.SELECT_ROW, instance, part.number, row);
+            }
         }
         if (canActivate(inst, part)) {
             events.add(NumberedEvent.Kind.ACTIVATE_ROW, instance, part.number, 0);
@@ -49,7 +52,9 @@ final class RowEvents {
         var list = (Part.ListOfRows) plan.part;
         return switch (event) {
             case Event.SelectRows(int i, int part, var rows) ->
-                rows(plan).numbers(inst).containsAll(rows) && (list.several() || rows.size() == 1);
+                rows(plan).numbers(inst).containsAll(rows)
+                        && (list.several() || rows.size() == 1)
+                        && !rows(plan).selection(inst).equals(rows);
             case Event.ActivateRow a -> canActivate(inst, plan);
             case Event.RemoveRows r -> canRemove(inst, plan);
         };

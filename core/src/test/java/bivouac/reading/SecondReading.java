@@ -220,7 +220,9 @@ final class SecondReading {
 
     private static void ofRows(Win w, Part.ListOfRows list, Set<String> all) {
         for (int row = 1; row <= Math.min(20, w.rows.size()); row++) { // as many as are listed
-            all.add("select " + row + " of " + w.name());
+            if (!w.rows.isSelected(row)) {
+                all.add("select " + row + " of " + w.name());
+            }
         }
         if (w.rows.selected() != null) {
             all.add("activate row of " + w.name());

@@ -27,6 +27,10 @@ final class SecondRows {
         selected = number == 0 ? null : rows.get(number - 1);
     }
 
+    boolean isSelected(int number) {
+        return rows.get(number - 1) == selected;
+    }
+
     int size() {
         return rows.size();
     }

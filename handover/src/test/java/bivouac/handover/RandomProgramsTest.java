@@ -11,6 +11,7 @@ import bivouac.plan.Program;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.testkit.SmallDesigns;
+import bivouac.testkit.WideDesigns;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -44,7 +45,8 @@ class RandomProgramsTest {
         int written = 0;
         int events = 0;
         for (int i = 0; i < programs; i++) {
-            Design driven = withTrails(new SmallDesigns(random).design(), random);
+            SmallDesigns designs = i % 2 == 0 ? new SmallDesigns(random) : new WideDesigns(random);
+            Design driven = withTrails(designs.design(), random);
             try {
                 for (Proof.Outcome outcome : Projects.proven(driven, toolkit, folder.resolve("p" + i))) {
                     events += outcome.events();

@@ -92,7 +92,7 @@ namespace Rules
             stack.Add(frame);
             try
             {
-                if (++begun > MostScripts || stack.Count > Deepest)
+                if (++begun > MostScripts || stack.Count(f => !(f is Wait)) > Deepest)
                 {
                     throw new Fault("X6", "one event costs too much");
                 }

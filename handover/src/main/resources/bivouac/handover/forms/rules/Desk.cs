@@ -13,7 +13,7 @@ namespace Rules
         /// <summary>Scripts that one event may begin, and how deep they may wait for each other (X6).</summary>
         private const int MostScripts = 10000;
 
-        private const int Deepest = 150;
+        private const int Deepest = 100;
 
         private readonly ILoop loop;
         private readonly IWorker worker;

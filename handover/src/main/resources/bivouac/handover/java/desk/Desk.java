@@ -109,7 +109,7 @@ public final class Desk {
     /** Scripts that one event may begin, and how deep they may wait for each other (X6). */
     private static final int MOST_SCRIPTS = 10_000;
 
-    private static final int DEEPEST = 150;
+    private static final int DEEPEST = 100;
 
     private final Loop loop;
     private final Worker worker;
@@ -220,7 +220,7 @@ public final class Desk {
         Script frame = new Script(of, ofClosing);
         stack.push(frame);
         try {
-            if (++begun > MOST_SCRIPTS || stack.size() > DEEPEST) {
+            if (++begun > MOST_SCRIPTS || isTooDeep()) {
                 throw new Fault("X6", "one event costs too much");
             }
             script.run();
@@ -233,6 +233,10 @@ public final class Desk {
         } finally {
             stack.remove(frame);
         }
+    }
+
+    private boolean isTooDeep() {
+        return stack.stream().filter(f -> !(f instanceof Wait)).count() > DEEPEST;
     }
 
     private Optional<Script> topScript() {

@@ -253,7 +253,7 @@ class Watcher:
 
 
 MOST_SCRIPTS = 10_000
-DEEPEST = 150
+DEEPEST = 100
 
 
 class Desk:
@@ -335,7 +335,7 @@ class Desk:
         self._stack.append(frame)
         try:
             self._begun += 1
-            if self._begun > MOST_SCRIPTS or len(self._stack) > DEEPEST:
+            if self._begun > MOST_SCRIPTS or self._is_too_deep():
                 raise Fault("X6", "one event costs too much")
             script()
         except (Gone, Refused):
@@ -350,6 +350,9 @@ class Desk:
         top = self._top_script()
         if top is not None and top.ended:
             raise Gone
+
+    def _is_too_deep(self):
+        return sum(1 for frame in self._stack if not isinstance(frame, _Wait)) > DEEPEST
 
     def _top_script(self):
         return next((f for f in reversed(self._stack) if isinstance(f, _Script)), None)
