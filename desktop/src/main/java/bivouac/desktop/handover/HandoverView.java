@@ -83,13 +83,14 @@ public final class HandoverView implements ScreenView {
                 "As it will be",
                 "What changes");
         kinds = new Segments(
-                "handover-for",
-                n -> {
-                    toolkit = Toolkit.values()[n];
-                    proven = Optional.empty();
-                    write();
-                },
-                Arrays.stream(Toolkit.values()).map(Toolkit::shown).toArray(String[]::new));
+                        "handover-for",
+                        n -> {
+                            toolkit = Toolkit.values()[n];
+                            proven = Optional.empty();
+                            write();
+                        },
+                        Arrays.stream(Toolkit.values()).map(Toolkit::shown).toArray(String[]::new))
+                .inLines();
         root.setTop(Ui.styled(
                 Ui.row(
                         8,
@@ -152,7 +153,8 @@ public final class HandoverView implements ScreenView {
                 .setAll(Ui.styled(
                         Ui.column(
                                 6,
-                                Ui.row(8, Ui.label("A program for", "strong"), kinds),
+                                Ui.label("A program for", "strong"),
+                                kinds,
                                 Ui.label(toolkit.needs() + "; " + state.files() + " files", "small")),
                         "handover-kind"));
         for (HandoverState.Group group : state.groups()) {

@@ -6,7 +6,9 @@ import java.util.function.IntConsumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 
 /** A few words side by side of which one is chosen. */
 public final class Segments extends HBox {
@@ -29,6 +31,15 @@ public final class Segments extends HBox {
         }
         getChildren().addAll(buttons);
         mark(0);
+    }
+
+    /** Goes on in a further line where there is no room; for a column that is narrow. */
+    public Segments inLines() {
+        var lines = new FlowPane(4, 4);
+        lines.getChildren().setAll(buttons);
+        HBox.setHgrow(lines, Priority.ALWAYS);
+        getChildren().setAll(lines);
+        return this;
     }
 
     public void choose(int number) {
