@@ -2,6 +2,8 @@ package bivouac.handover.csharp;
 
 import bivouac.design.Type;
 import bivouac.expression.Value;
+import bivouac.handover.braces.Code;
+import bivouac.handover.braces.Code.Grip;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Says;
@@ -11,29 +13,6 @@ import java.util.stream.Collectors;
 
 /** Writes expressions in C#. What is no value is a fault there too: an exception of {@code Rules.Fault} or of .NET. */
 public final class CsExpressions {
-
-    /** How tightly a piece holds together; one that stands inside a tighter one is put in brackets. */
-    private enum Grip {
-        CHOICE,
-        OR,
-        AND,
-        EQUAL,
-        ORDER,
-        SUM,
-        PRODUCT,
-        SIGN,
-        WORD
-    }
-
-    private record Code(String text, Grip grip) {
-        static Code word(String text) {
-            return new Code(text, Grip.WORD);
-        }
-
-        String in(Grip least) {
-            return grip.compareTo(least) < 0 ? "(" + text + ")" : text;
-        }
-    }
 
     private final CsWorld world;
     private final CsView view;
