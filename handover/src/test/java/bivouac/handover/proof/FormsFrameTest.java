@@ -24,6 +24,9 @@ class FormsFrameTest {
 
     private static Display display;
 
+    /** What Mono says now and then on a display without a keyboard of a language. */
+    private static final String NOW_AND_THEN = "Could not set X locale modifiers";
+
     /** A window whose events are counted; what a test does with it stands where the mark is. */
     private static final String AROUND = """
             using System;
@@ -119,7 +122,7 @@ class FormsFrameTest {
         Process process = builder.start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         process.waitFor();
-        return said.lines().filter(l -> !l.isBlank()).toList();
+        return said.lines().filter(l -> !l.isBlank() && !l.equals(NOW_AND_THEN)).toList();
     }
 
     /** What the lines print. */
