@@ -256,13 +256,11 @@ final class Requests {
         return request.byScript && at > 0 && run.stack.get(at - 1) instanceof Frame.OfScript s ? s : null;
     }
 
-    /** D3: scripts and kept branches are let go, without fault. */
+    /** D3: scripts are let go, without fault; kept branches and tasks as well, whenever it closes a window. */
     private void letScriptsGo(Frame.OfRequest request) {
         run.stack.clear();
         run.stack.add(request);
         request.byScript = false;
-        run.dormant.clear();
-        run.background.clear();
         for (int i = 0; i < run.instances.size(); i++) {
             run.instances.get(i).askedBy = null;
         }

@@ -121,6 +121,21 @@ class FormsCodeTest {
     }
 
     @Test
+    void the_look_at_a_script_names_what_it_takes_as_the_program_does() {
+        var greet =
+                bivouac.design.NamedScript.of("greet", note("{takes.who}")).taking(List.of(Take.of("who", Type.TEXT)));
+        Design design = withMain(main("Desk", Part.TextField.of("who", "Who"))
+                        .with(new bivouac.design.Routines(List.of(greet), List.of())))
+                .design();
+        var place = new bivouac.design.ScriptPlace.Named(java.util.Optional.of("Desk"), "greet");
+        assertThat(Handover.script(bivouac.plan.Program.of(design), place, Toolkit.FORMS))
+                .isEqualTo("Desk.Note(who2);\n");
+        assertThat(file(design, "src/DeskWindow2.cs"))
+                .contains("DoGreet(string who2)")
+                .contains("Desk.Note(who2);");
+    }
+
+    @Test
     void no_class_hides_a_member_and_no_member_a_class() {
         Design design = withMain(
                         main(

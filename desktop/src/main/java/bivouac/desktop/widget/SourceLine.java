@@ -1,6 +1,7 @@
 package bivouac.desktop.widget;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -26,23 +27,26 @@ public record SourceLine(List<Piece> pieces) {
 
     /** In what a source is written; it decides which words are the language's. */
     public enum Language {
-        JAVA("//.*|/\\*.*|^\\s*\\*.*|^#.*", """
+        JAVA(".java", "//.*|/\\*.*|^\\s*\\*.*|^#.*", """
                 package import static final class record enum interface sealed extends implements private protected \
                 public return new if else switch case default while for break continue throw try catch this super null \
                 true false void boolean long int double instanceof var throws"""),
-        PYTHON("#.*|\"\"\".*?(\"\"\"|$)", """
+        PYTHON(".py", "#.*|\"\"\".*?(\"\"\"|$)", """
                 from import class def return if elif else match case while for in is not and or break continue raise try \
                 except finally with as lambda pass self cls None True False int str float bool list nonlocal"""),
-        C_SHARP("//.*", """
+        C_SHARP(".cs", "//.*", """
                 using namespace static sealed class enum interface abstract private protected internal public readonly \
                 return new if else switch case default while for foreach in break continue throw try catch finally this \
                 base null true false void bool long int double string object var is as override get set params const"""),
-        OTHER("#.*", "");
+        OTHER("", "#.*", "");
 
+        private final String end;
         private final Pattern pieces;
         private final Set<String> words;
 
-        Language(String remark, String words) {
+        /** @param end how the names of its files end */
+        Language(String end, String remark, String words) {
+            this.end = end;
             this.pieces = Pattern.compile(
                     "(?<remark>" + remark + ")|(?<text>\"(?:[^\"\\\\]|\\\\.)*\")|(?<name>@?[\\p{L}_][\\p{L}\\d_]*)");
             this.words = Set.of(words.split(" "));
@@ -50,9 +54,10 @@ public record SourceLine(List<Piece> pieces) {
 
         /** As the name of a file says. */
         public static Language of(String path) {
-            return path.endsWith(".java")
-                    ? JAVA
-                    : path.endsWith(".py") ? PYTHON : path.endsWith(".cs") ? C_SHARP : OTHER;
+            return Arrays.stream(values())
+                    .filter(l -> path.endsWith(l.end))
+                    .findFirst()
+                    .orElse(OTHER);
         }
     }
 

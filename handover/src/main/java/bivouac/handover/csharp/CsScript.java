@@ -66,7 +66,7 @@ public final class CsScript {
             case Act.ChangeRow change -> changeRow(change);
             case Act.RemoveRows(var list, boolean asked) ->
                 out.add(field(list) + ".RemoveSelected(" + may(list, asked) + ");");
-            case Act.Choose choose -> choose(choose, "if (");
+            case Act.Choose choose -> choose(choose.flat());
             case Act.Repeat(String label, Block block) -> repeat(block);
             case Act.Again a -> out.add("continue;");
             case Act.Over o -> out.add(answers ? "return true;" : "return;");
@@ -98,7 +98,7 @@ public final class CsScript {
             }
             case Act.Focus(var part) -> out.add(field(part) + ".RequestFocus();");
             case Act.Try(var trial, String reason) -> {
-                out.add("if (" + attempted(trial) + " is Tried.CouldNot " + reason + ") {");
+                out.add("if (" + calls.attempted(trial) + " is Tried.CouldNot " + reason + ") {");
                 out.add("throw Desk.Failed(" + Spelling.literal(trial.what()) + ", " + reason + ".Reason);")
                         .add("}");
             }
@@ -161,21 +161,13 @@ public final class CsScript {
         }
     }
 
-    /** An <i>if</i> that is all of an <i>else</i> goes on as <i>else if</i>. */
-    private void choose(Act.Choose choose, String begins) {
-        for (int i = 0; i < choose.cases().size(); i++) {
-            Act.Case one = choose.cases().get(i);
-            out.add((i == 0 ? begins : "} else if (") + calls.write(one.condition(), Type.YESNO) + ") {");
-            out.all(inside(one.block()));
+    private void choose(Act.Choose choose) {
+        String begins = "if (";
+        for (Act.Case one : choose.cases()) {
+            out.add(begins + calls.write(one.condition(), Type.YESNO) + ") {").all(inside(one.block()));
+            begins = "} else if (";
         }
-        if (choose.otherwise().isPresent()) {
-            Block otherwise = choose.otherwise().get();
-            if (otherwise.acts().size() == 1 && otherwise.acts().getFirst() instanceof Act.Choose inner) {
-                choose(inner, "} else if (");
-                return;
-            }
-            out.add("} else {").all(inside(otherwise));
-        }
+        choose.otherwise().ifPresent(o -> out.add("} else {").all(inside(o)));
         out.add("}");
     }
 
@@ -279,12 +271,12 @@ public final class CsScript {
         boolean ends = branches.stream().noneMatch(b -> b.block().goesOn());
         List<Asked.Branch> does =
                 branches.stream().filter(b -> !b.block().isEmpty()).toList();
-        if (world.isConstant(branches.getFirst().outcome())) {
-            select(call, does, ends);
-            return;
-        }
         if (does.isEmpty()) {
             out.add(call + ";");
+            return;
+        }
+        if (world.isConstant(branches.getFirst().outcome())) {
+            select(call, does, ends);
             return;
         }
         if (ends && does.size() == 1) {
@@ -367,11 +359,6 @@ public final class CsScript {
 
     // What may fail
 
-    /** What is tried, as the left side of <i>is</i>. */
-    private String attempted(Act.Trial trial) {
-        return calls.attempted(trial);
-    }
-
     private void couldNot(String attempted, Optional<String> reason) {
         String as = reason.map(r -> " " + names.local("failed")).orElse("");
         out.add("if (" + attempted + " is Tried.CouldNot" + as + ") {");
@@ -390,7 +377,7 @@ public final class CsScript {
     }
 
     private void tryOr(Act.TryOr tryOr) {
-        couldNot(attempted(tryOr.trial()), tryOr.reason());
+        couldNot(calls.attempted(tryOr.trial()), tryOr.reason());
         out.all(inside(tryOr.couldNot()));
         if (!tryOr.then().isEmpty()) {
             out.add("} else {").all(inside(tryOr.then()));

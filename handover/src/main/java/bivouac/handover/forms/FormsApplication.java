@@ -153,9 +153,7 @@ final class FormsApplication {
         out.add("public void Start() {");
         out.add("Desk.Start(Begin);").add("}").blank();
         out.add("private void Begin() {");
-        out.all(steps(new ScriptPlace.Start(), Map.of(), view, application.start()))
-                .add("}")
-                .blank();
+        out.all(steps(new ScriptPlace.Start(), application.start())).add("}").blank();
     }
 
     private CsNames names(Map<String, String> locals) {
@@ -178,13 +176,36 @@ final class FormsApplication {
         application.routines().timers().forEach(this::timer);
     }
 
-    private void named(NamedScript script) {
+    /** What a named script takes, as its parameters are called. */
+    private Map<String, String> takes(NamedScript script) {
         var locals = new HashMap<String, String>();
+        script.takes()
+                .forEach(t -> locals.put(
+                        "takes." + t.name().expression(),
+                        world.ofApplication(t.name().expression())));
+        return locals;
+    }
+
+    /** The body of the method of one script. */
+    Lines steps(ScriptPlace place, Script script) {
+        return place instanceof ScriptPlace.Named named
+                ? steps(
+                        place,
+                        application
+                                .routines()
+                                .script(named.name())
+                                .map(this::takes)
+                                .orElse(Map.of()),
+                        CsView.ofApplication("me"),
+                        script)
+                : steps(place, Map.of(), view, script);
+    }
+
+    private void named(NamedScript script) {
         var parameters = new ArrayList<String>(List.of("DeskWindow me"));
         for (Take take : script.takes()) {
-            String local = world.ofApplication(take.name().expression());
-            locals.put("takes." + take.name().expression(), local);
-            parameters.add(world.types().of(take.type()) + " " + local);
+            parameters.add(world.types().of(take.type()) + " "
+                    + world.ofApplication(take.name().expression()));
         }
         String shown = script.name().shown();
         var place = new ScriptPlace.Named(Optional.empty(), shown);
@@ -193,14 +214,13 @@ final class FormsApplication {
         }
         out.add("internal void " + world.methodOfScript(Optional.empty(), shown) + "(" + String.join(", ", parameters)
                 + ") {");
-        out.all(steps(place, locals, CsView.ofApplication("me"), script.script()));
+        out.all(steps(place, script.script()));
         out.add("}").blank();
     }
 
     private void timer(Timer timer) {
         var place = new ScriptPlace.OfTimer(Optional.empty(), timer.name().shown());
-        new FormsTimer(world, uses, new CsCalls(world, view))
-                .write(out, timer, place, steps(place, Map.of(), view, timer.fires()));
+        new FormsTimer(world, uses, new CsCalls(world, view)).write(out, timer, place, steps(place, timer.fires()));
     }
 
     // The end
@@ -237,7 +257,7 @@ final class FormsApplication {
     private Lines planned(Script plan, int step) {
         var place = new ScriptPlace.Plan();
         if (plan.steps().stream().anyMatch(Step.Let.class::isInstance)) {
-            return step == 0 ? steps(place, Map.of(), view, plan) : new Lines();
+            return step == 0 ? steps(place, plan) : new Lines();
         }
         CsNames names = names(Map.of());
         var scripts = new Scripts(new ScriptOf(world.meanings(), world.texts(), place, names, Map.of()));

@@ -7,14 +7,12 @@ import bivouac.design.Part;
 import bivouac.design.Row;
 import bivouac.design.Setting;
 import bivouac.design.Type;
-import bivouac.handover.NotHandedOver;
 import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.csharp.CsExpressions;
 import bivouac.handover.csharp.CsView;
 import bivouac.handover.meaning.FirstCells;
-import bivouac.handover.meaning.Say;
-import bivouac.plan.PartPlan;
+import bivouac.handover.meaning.PartFacts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -66,7 +64,7 @@ final class FormsParts {
         if (face.frame().onTop()) {
             out.add("AlwaysOnTop();");
         }
-        if (isFixed(face.frame().icon())) {
+        if (PartFacts.isFixed(face.frame().icon())) {
             out.add("Icon(" + Spelling.literal(face.frame().icon()) + ");");
         }
     }
@@ -161,7 +159,7 @@ final class FormsParts {
                 }
             }
             case Part.Picture p -> {
-                if (isFixed(p.file())) {
+                if (PartFacts.isFixed(p.file())) {
                     set(part, "File", Spelling.literal(p.file()));
                 }
             }
@@ -190,7 +188,7 @@ final class FormsParts {
     }
 
     private void fixed(Part part, String text) {
-        if (isFixed(text)) {
+        if (PartFacts.isFixed(text)) {
             set(part, "Text", w.textOf(part, text));
         }
     }
@@ -209,43 +207,26 @@ final class FormsParts {
 
     private void traits(Part part) {
         var traits = part.traits();
-        if (isFixed(traits.enabled(), false)) {
+        if (PartFacts.isFixed(traits.enabled(), false)) {
             set(part, "Enabled", "false");
         }
-        if (isFixed(traits.visible(), false)) {
+        if (PartFacts.isFixed(traits.visible(), false)) {
             set(part, "Visible", "false");
         }
-        if (isFixed(traits.readOnly(), true)) {
+        if (PartFacts.isFixed(traits.readOnly(), true)) {
             set(part, "ReadOnly", "true");
         }
-        if (isFixed(traits.font())) {
+        if (PartFacts.isFixed(traits.font())) {
             set(part, "Font", Spelling.literal(traits.font()));
         }
-        if (isFixed(traits.colour())) {
+        if (PartFacts.isFixed(traits.colour())) {
             set(part, "Colour", Spelling.literal(traits.colour()));
         }
     }
 
-    private static boolean isFixed(Setting setting, boolean told) {
-        return setting instanceof Setting.Fixed(boolean yes) && yes == told;
-    }
-
-    private static boolean isFixed(String look) {
-        return !look.isEmpty() && !Braces.isLive(look);
-    }
-
-    /** Whether something runs when a person does what the part's kind is for. */
-    static boolean isTriggered(Part part) {
-        boolean does = part.trigger()
-                .map(Part.Trigger::script)
-                .filter(s -> !s.doesNothing())
-                .isPresent();
-        return does || part instanceof Part.Link l && !l.address().isEmpty();
-    }
-
     private void triggers(Part part) {
         String field = w.field(part);
-        if (isTriggered(part)) {
+        if (PartFacts.isTriggered(part)) {
             out.add(field + ".On(" + w.world.method(part) + ");");
         }
         if (part instanceof Part.ListOfRows list) {
@@ -293,12 +274,8 @@ final class FormsParts {
 
     /** What is brought up to date when the application is at rest. */
     void live(Part part) {
-        String text = PartPlan.content(part);
-        boolean isField =
-                part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
-        if (Braces.isLive(text) && !isField) {
-            set(part, part instanceof Part.Picture ? "File" : "Text", w.textOf(part, text));
-        }
+        PartFacts.live(part)
+                .ifPresent(text -> set(part, part instanceof Part.Picture ? "File" : "Text", w.textOf(part, text)));
         follows(part, part.traits().enabled(), "Enabled");
         follows(part, part.traits().visible(), "Visible");
         follows(part, part.traits().readOnly(), "ReadOnly");
@@ -307,14 +284,7 @@ final class FormsParts {
     }
 
     private void follows(Part part, Setting setting, String property) {
-        if (setting instanceof Setting.Follows(var condition)) {
-            Say say = w.world
-                    .meanings()
-                    .of(condition, w.here)
-                    .orElseThrow(() -> new NotHandedOver(
-                            w.shown + ": “" + condition.source() + "” means nothing here. Put it right first."));
-            set(part, property, w.write(say, Type.YESNO));
-        }
+        w.world.meanings().followed(setting, w.here).ifPresent(say -> set(part, property, w.write(say, Type.YESNO)));
     }
 
     private void look(Part part, String look, String property) {

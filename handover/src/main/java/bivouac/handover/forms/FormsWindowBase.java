@@ -2,6 +2,7 @@ package bivouac.handover.forms;
 
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
+import bivouac.design.NamedScript;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
@@ -17,10 +18,10 @@ import bivouac.handover.csharp.CsView;
 import bivouac.handover.csharp.CsWorld;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Say;
-import bivouac.handover.meaning.Uses;
 import bivouac.handover.script.ScriptOf;
 import bivouac.handover.script.Scripts;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -30,7 +31,6 @@ import java.util.stream.Collectors;
 class FormsWindowBase {
 
     final CsWorld world;
-    final Uses uses;
     final FacedWindow face;
     final String name;
     final String shown;
@@ -41,9 +41,8 @@ class FormsWindowBase {
 
     private final Set<String> fields = new HashSet<>(CsWorld.IN_WINDOWS);
 
-    FormsWindowBase(CsWorld world, Uses uses, FacedWindow face) {
+    FormsWindowBase(CsWorld world, FacedWindow face) {
         this.world = world;
-        this.uses = uses;
         this.face = face;
         this.shown = face.name().shown();
         this.name = world.classOf(shown);
@@ -100,8 +99,18 @@ class FormsWindowBase {
         return world.types().of(new Type.RowOf(list.columns()));
     }
 
+    /** What a named script takes, as its parameters are called. */
+    final Map<String, String> takes(NamedScript script) {
+        var locals = new LinkedHashMap<String, String>();
+        CsNames free = names(Map.of());
+        script.takes()
+                .forEach(t -> locals.put(
+                        "takes." + t.name().expression(), free.local(t.name().expression())));
+        return locals;
+    }
+
     /** The names that a script of this window may not give to its locals. */
-    final CsNames names(Map<String, String> locals) {
+    private CsNames names(Map<String, String> locals) {
         var taken = new HashSet<>(fields);
         taken.addAll(locals.values());
         return new CsNames(taken);

@@ -5,23 +5,24 @@ import bivouac.design.NamedScript;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
-import bivouac.design.Take;
 import bivouac.design.Timer;
 import bivouac.handover.csharp.CsCalls;
-import bivouac.handover.csharp.CsNames;
 import bivouac.handover.csharp.CsWorld;
+import bivouac.handover.meaning.PartFacts;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.script.Scripts;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
 /** The scripts of a window, as methods. */
 class FormsWindowScripts extends FormsWindowBase {
 
+    final Uses uses;
+
     FormsWindowScripts(CsWorld world, Uses uses, FacedWindow face) {
-        super(world, uses, face);
+        super(world, face);
+        this.uses = uses;
     }
 
     final void moments() {
@@ -42,7 +43,7 @@ class FormsWindowScripts extends FormsWindowBase {
 
     final void scripts() {
         for (Part part : face.parts()) {
-            if (FormsParts.isTriggered(part)) {
+            if (PartFacts.isTriggered(part)) {
                 atPart(part);
             }
             if (part instanceof Part.ListOfRows list) {
@@ -88,14 +89,11 @@ class FormsWindowScripts extends FormsWindowBase {
     }
 
     private void named(NamedScript script) {
-        var locals = new HashMap<String, String>();
+        Map<String, String> locals = takes(script);
         var parameters = new ArrayList<String>();
-        CsNames free = names(Map.of());
-        for (Take take : script.takes()) {
-            String local = free.local(take.name().expression());
-            locals.put("takes." + take.name().expression(), local);
-            parameters.add(world.types().of(take.type()) + " " + local);
-        }
+        script.takes()
+                .forEach(t -> parameters.add(world.types().of(t.type()) + " "
+                        + locals.get("takes." + t.name().expression())));
         String shownName = script.name().shown();
         if (world.meanings().late().isLate(new ScriptPlace.Named(Optional.of(shown), shownName))) {
             parameters.addAll(CsWorld.LATER);

@@ -61,7 +61,7 @@ public final class JavaScript {
             case Act.ChangeRow change -> changeRow(change);
             case Act.RemoveRows(var list, boolean asked) ->
                 out.add(field(list) + ".removeSelected(" + may(list, asked) + ");");
-            case Act.Choose choose -> choose(choose, "if (");
+            case Act.Choose choose -> choose(choose.flat());
             case Act.Repeat(String label, Block block) -> {
                 out.add(label + ":").add("while (true) {").all(inside(block));
                 if (block.goesOn()) {
@@ -159,21 +159,13 @@ public final class JavaScript {
         }
     }
 
-    /** An <i>if</i> that is all of an <i>else</i> goes on as <i>else if</i>. */
-    private void choose(Act.Choose choose, String begins) {
-        for (int i = 0; i < choose.cases().size(); i++) {
-            Act.Case one = choose.cases().get(i);
-            out.add((i == 0 ? begins : "} else if (") + calls.write(one.condition(), Type.YESNO) + ") {");
-            out.all(inside(one.block()));
+    private void choose(Act.Choose choose) {
+        String begins = "if (";
+        for (Act.Case one : choose.cases()) {
+            out.add(begins + calls.write(one.condition(), Type.YESNO) + ") {").all(inside(one.block()));
+            begins = "} else if (";
         }
-        if (choose.otherwise().isPresent()) {
-            Block otherwise = choose.otherwise().get();
-            if (otherwise.acts().size() == 1 && otherwise.acts().getFirst() instanceof Act.Choose inner) {
-                choose(inner, "} else if (");
-                return;
-            }
-            out.add("} else {").all(inside(otherwise));
-        }
+        choose.otherwise().ifPresent(o -> out.add("} else {").all(inside(o)));
         out.add("}");
     }
 

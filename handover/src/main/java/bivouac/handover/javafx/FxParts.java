@@ -239,10 +239,7 @@ final class FxParts implements WindowParts {
     @Override
     public void live(Lines lines, Part part) {
         String field = w.field(part);
-        String text = bivouac.plan.PartPlan.content(part);
-        boolean isField =
-                part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
-        if (Braces.isLive(text) && !isField) {
+        WindowWriting.live(part).ifPresent(text -> {
             boolean mnemonic =
                     part instanceof Part.Button || part instanceof Part.MenuCommand || part instanceof Part.TickBox;
             String value = w.text(part.name().expression(), mnemonic ? toolkit.marked(text) : text);
@@ -250,7 +247,7 @@ final class FxParts implements WindowParts {
                     part instanceof Part.Picture
                             ? "picture(" + field + ", " + value + ");"
                             : field + ".setText(" + value + ");");
-        }
+        });
         w.follows(lines, part.traits().enabled(), "enabled(" + field + ", ");
         w.follows(lines, part.traits().visible(), "visible(" + field + ", ");
         w.follows(lines, part.traits().readOnly(), "readOnly(" + field + ", ");

@@ -1,18 +1,17 @@
 package bivouac.handover.jvm;
 
-import bivouac.design.Braces;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Setting;
 import bivouac.design.Type;
-import bivouac.handover.NotHandedOver;
 import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.meaning.FirstCells;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.PartFacts;
 import bivouac.handover.meaning.Say;
 import java.util.ArrayList;
 import java.util.List;
@@ -70,15 +69,6 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
         return world.mayRemove(shown(), list).map(m -> "this::" + m).orElse("row -> true");
     }
 
-    /** Whether something runs when a person does what its kind is for. */
-    public static boolean isTriggered(Part part) {
-        boolean does = part.trigger()
-                .map(Part.Trigger::script)
-                .filter(s -> !s.doesNothing())
-                .isPresent();
-        return does || part instanceof Part.Link l && !l.address().isEmpty();
-    }
-
     /** The class of the rows of a list. */
     public String row(Part.ListOfRows list) {
         return world.types().of(new Type.RowOf(list.columns()));
@@ -118,22 +108,28 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
                         type == Type.DATE ? "LocalDate.now()" : world.types().start(type));
     }
 
-    /** Whether a setting is told from the beginning, since it is not what it usually is. */
-    public static boolean isFixed(Setting setting, boolean told) {
-        return setting instanceof Setting.Fixed(boolean yes) && yes == told;
+    /** As {@link PartFacts}, for the toolkits. */
+    public static boolean isTriggered(Part part) {
+        return PartFacts.isTriggered(part);
     }
 
-    public static boolean isFixed(String look) {
-        return !look.isEmpty() && !Braces.isLive(look);
+    /** As {@link PartFacts}, for the toolkits. */
+    public static boolean isFixed(Setting setting, boolean told) {
+        return PartFacts.isFixed(setting, told);
+    }
+
+    /** As {@link PartFacts}, for the toolkits. */
+    public static boolean isFixed(String text) {
+        return PartFacts.isFixed(text);
+    }
+
+    /** As {@link PartFacts}, for the toolkits. */
+    public static Optional<String> live(Part part) {
+        return PartFacts.live(part);
     }
 
     /** A call that follows a condition, as far as one is followed. */
     public void follows(Lines lines, Setting setting, String call) {
-        if (setting instanceof Setting.Follows(var condition)) {
-            Say say = say(condition)
-                    .orElseThrow(() -> new NotHandedOver(
-                            shown() + ": “" + condition.source() + "” means nothing here. Put it right first."));
-            lines.add(call + write(say, Type.YESNO) + ");");
-        }
+        meanings.followed(setting, here).ifPresent(say -> lines.add(call + write(say, Type.YESNO) + ");"));
     }
 }

@@ -3,6 +3,7 @@ package bivouac.handover.meaning;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.ScriptPlace;
+import bivouac.design.Setting;
 import bivouac.design.StepPath;
 import bivouac.design.Take;
 import bivouac.design.Type;
@@ -10,6 +11,7 @@ import bivouac.design.Window;
 import bivouac.expression.Compiled;
 import bivouac.expression.Surroundings;
 import bivouac.expression.Term;
+import bivouac.handover.NotHandedOver;
 import bivouac.plan.Op;
 import bivouac.plan.Program;
 import bivouac.plan.WindowPlan;
@@ -45,6 +47,16 @@ public final class Meanings {
     public Optional<Say> of(Expression expression, Here here) {
         Compiled<?> compiled = program.compileAt(here.place(), here.path().orElse(NOWHERE), expression);
         return compiled.term().map(t -> say(t, here));
+    }
+
+    /** The condition that a setting of a window follows; empty where it follows none. */
+    public Optional<Say> followed(Setting setting, Here here) {
+        return setting instanceof Setting.Follows(var condition)
+                ? Optional.of(of(condition, here)
+                        .orElseThrow(
+                                () -> new NotHandedOver(here.place().ofWindow().orElseThrow() + ": “"
+                                        + condition.source() + "” means nothing here. Put it right first.")))
+                : Optional.empty();
     }
 
     /** What a task gives in a rehearsal: what its takes are is in {@code takes.x}. */

@@ -28,9 +28,6 @@ public final class PyScript {
     private final Set<String> known;
     private PyLines out = new PyLines();
 
-    /** How many functions there are for what follows a named script. */
-    private final int[] functions;
-
     /** @param asked whether it answers: whether a window may close, or a row be removed */
     public PyScript(PyWorld world, PyView view, boolean asked) {
         this.world = world;
@@ -39,7 +36,6 @@ public final class PyScript {
         this.asked = asked;
         this.repeated = false;
         this.known = new LinkedHashSet<>();
-        this.functions = new int[1];
     }
 
     /**
@@ -54,7 +50,6 @@ public final class PyScript {
         this.asked = asked;
         this.repeated = repeated;
         this.known = new LinkedHashSet<>(around.known);
-        this.functions = around.functions;
     }
 
     /** The body of the method. */
@@ -95,7 +90,7 @@ public final class PyScript {
                         + row(list, row.stream().map(c -> column(before, c)).toList()) + ")");
             case Act.RemoveRows(var list, boolean isAsked) ->
                 out.add(part(list) + ".remove_selected(" + (isAsked ? "" : "unasked=True") + ")");
-            case Act.Choose choose -> choose(choose, "if ");
+            case Act.Choose choose -> choose(choose.flat());
             case Act.Repeat(String label, Block block) -> repeat(block);
             case Act.Again a -> out.add("continue");
             case Act.Over o -> out.add(asked ? "return True" : "return");
@@ -170,21 +165,13 @@ public final class PyScript {
         }
     }
 
-    /** An <i>if</i> that is all of an <i>else</i> goes on as <i>elif</i>. */
-    private void choose(Act.Choose choose, String begins) {
-        for (int i = 0; i < choose.cases().size(); i++) {
-            Act.Case one = choose.cases().get(i);
-            out.add((i == 0 ? begins : "elif ") + calls.write(one.condition(), Type.YESNO) + ":");
-            out.inside(inside(one.block()));
+    private void choose(Act.Choose choose) {
+        String begins = "if ";
+        for (Act.Case one : choose.cases()) {
+            out.add(begins + calls.write(one.condition(), Type.YESNO) + ":").inside(inside(one.block()));
+            begins = "elif ";
         }
-        if (choose.otherwise().isPresent()) {
-            Block otherwise = choose.otherwise().get();
-            if (otherwise.acts().size() == 1 && otherwise.acts().getFirst() instanceof Act.Choose inner) {
-                choose(inner, "elif ");
-            } else {
-                out.add("else:").inside(inside(otherwise));
-            }
-        }
+        choose.otherwise().ifPresent(o -> out.add("else:").inside(inside(o)));
     }
 
     private void repeat(Block block) {
@@ -253,8 +240,7 @@ public final class PyScript {
         } else if (later.get().block().isEmpty()) {
             out.add(call + ", lambda: None)");
         } else {
-            String function = "after_" + (++functions[0] == 1 ? "" : functions[0] + "_")
-                    + world.methodOfScript(script.window(), script.script()).replaceFirst("^_", "");
+            String function = later.get().name();
             PyLines body = new PyScript(this, false, repeated).write(later.get().block());
             out.add("").add("def " + function + "(" + bound(body).replaceFirst("^, ", "") + "):");
             out.inside(body);

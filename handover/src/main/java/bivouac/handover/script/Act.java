@@ -7,6 +7,7 @@ import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Words;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What a script of a written program does, with all names resolved: between the steps of the design and the languages that
@@ -66,6 +67,17 @@ public sealed interface Act {
         public Choose {
             cases = List.copyOf(cases);
         }
+
+        /** The same, where a choice that is all of what is done otherwise goes on with its cases: <i>else if</i>. */
+        public Choose flat() {
+            List<Act> rest = otherwise.map(Block::acts).orElse(List.of());
+            if (rest.size() != 1 || !(rest.getFirst() instanceof Choose inner)) {
+                return this;
+            }
+            Choose further = inner.flat();
+            return new Choose(
+                    Stream.concat(cases.stream(), further.cases.stream()).toList(), further.otherwise);
+        }
     }
 
     /** @param label by which {@link Again} says which one it means */
@@ -96,8 +108,9 @@ public sealed interface Act {
      * What is done when a named script is over.
      *
      * @param step the step that does it, by which runs of one task are told apart (X8)
+     * @param name for it, in a language where what is done later has one
      */
-    record Later(StepName step, Block block) {
+    record Later(StepName step, String name, Block block) {
         /** Whether it only ends the script that it stands in. */
         public boolean isFinish() {
             return block.acts().equals(List.of(new Finish()));

@@ -5,7 +5,6 @@ import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Task;
 import bivouac.handover.NotHandedOver;
-import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Outcome;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,20 +40,11 @@ abstract class ScriptWork extends ScriptWindows {
     private boolean background(Step.RunTask run, List<Handed> handed, List<Answer> answers, List<Outcome> all) {
         Act.StepName step = stepName(run.task());
         String result = names.local("result");
-        String loop = repeat;
-        repeat = "";
-        Here before = here;
-        List<Rest> after = rests;
-        Block block = later(() -> {
+        Block block = thenRest(() -> {
             boolean written =
                     answers.stream().anyMatch(a -> !a.branch().script().doesNothing());
-            boolean goesOn = !written || answers(new Asked.Came(result), answers, all, run.as());
-            here = before;
-            return goesOn && restOf(after);
+            return !written || answers(new Asked.Came(result), answers, all, run.as());
         });
-        here = before;
-        rests = after;
-        repeat = loop;
         act(new Act.Background(run.task(), step, handed, new Act.Ended(result, block)));
         return goesOnLater();
     }

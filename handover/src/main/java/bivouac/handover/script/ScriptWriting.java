@@ -66,13 +66,21 @@ abstract class ScriptWriting {
         return place instanceof ScriptPlace.Named named && meanings.late().isLate(named);
     }
 
-    /** What follows in this script, as what is done later on. */
-    Block rest() {
+    /**
+     * What is done later on: something, and then what follows in this script. A repeat around cannot be gone on with there.
+     *
+     * @param first describes it; answers whether what follows is reached
+     */
+    Block thenRest(java.util.function.BooleanSupplier first) {
         Here before = here;
         List<Rest> after = rests;
         String loop = repeat;
         repeat = "";
-        Block block = later(() -> restOf(after));
+        Block block = later(() -> {
+            boolean goesOn = first.getAsBoolean();
+            here = before;
+            return goesOn && restOf(after);
+        });
         here = before;
         rests = after;
         repeat = loop;
@@ -80,7 +88,7 @@ abstract class ScriptWriting {
     }
 
     /** Describes what follows; answers whether the script goes on behind it. */
-    boolean restOf(List<Rest> after) {
+    private boolean restOf(List<Rest> after) {
         boolean goesOn = true;
         Here before = here;
         for (int i = 0; i < after.size() && goesOn; i++) {

@@ -4,6 +4,7 @@ import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.NamedScript;
+import bivouac.design.Names;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -157,22 +158,25 @@ public final class Scripts extends ScriptWork {
     }
 
     private boolean doScript(String script, List<Given> handOver) {
-        Optional<NamedScript> own = me().flatMap(f -> f.routines().script(script));
-        NamedScript named = own.or(() ->
-                        meanings.program().design().application().routines().script(script))
+        ScriptPlace.Named done = meanings.late()
+                .find(place.ofWindow(), script)
                 .orElseThrow(() -> new NotHandedOver(where() + ": there is no script “" + script + "”."));
-        Optional<String> of = own.isPresent() ? place.ofWindow() : Optional.empty();
+        NamedScript named = ScriptPlace.routines(meanings.program().design(), done.window())
+                .script(script)
+                .orElseThrow();
         List<Handed> handed = handed(named.takes(), handOver);
-        if (!meanings.late().isLate(new ScriptPlace.Named(of, script))) {
-            return act(new Act.DoScript(of, script, handed, Optional.empty()));
+        if (!meanings.late().isLate(done)) {
+            return act(new Act.DoScript(done.window(), script, handed, Optional.empty()));
         }
         Act.StepName step = stepName(script);
+        String after = names.local(Names.propose("after do " + named.name().expression()));
         if (place.isOfClosing()) {
             // all is waited for there (W5), so it is over when it comes back
-            return act(
-                    new Act.DoScript(of, script, handed, Optional.of(new Act.Later(step, new Block(List.of(), true)))));
+            var nothing = new Act.Later(step, after, new Block(List.of(), true));
+            return act(new Act.DoScript(done.window(), script, handed, Optional.of(nothing)));
         }
-        act(new Act.DoScript(of, script, handed, Optional.of(new Act.Later(step, rest()))));
+        var rest = new Act.Later(step, after, thenRest(() -> true));
+        act(new Act.DoScript(done.window(), script, handed, Optional.of(rest)));
         return goesOnLater();
     }
 

@@ -9,7 +9,6 @@ import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;
-import bivouac.plan.PartPlan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -219,12 +218,9 @@ record SwingParts(WindowWriting w) implements WindowParts {
     @Override
     public void live(Lines out, Part part) {
         String field = w.field(part);
-        String text = PartPlan.content(part);
-        boolean isField =
-                part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
-        if (Braces.isLive(text) && !isField) {
-            out.add(field + (part instanceof Part.Picture ? ".file(" : ".text(") + w.textOf(part, text) + ");");
-        }
+        WindowWriting.live(part)
+                .ifPresent(text -> out.add(
+                        field + (part instanceof Part.Picture ? ".file(" : ".text(") + w.textOf(part, text) + ");"));
         w.follows(out, part.traits().enabled(), field + ".enabled(");
         w.follows(out, part.traits().visible(), field + ".visible(");
         w.follows(out, part.traits().readOnly(), field + ".readOnly(");

@@ -8,13 +8,11 @@ import bivouac.design.Row;
 import bivouac.design.Script;
 import bivouac.design.Setting;
 import bivouac.design.Type;
-import bivouac.handover.NotHandedOver;
 import bivouac.handover.meaning.FirstCells;
-import bivouac.handover.meaning.Say;
+import bivouac.handover.meaning.PartFacts;
 import bivouac.handover.python.PyLines;
 import bivouac.handover.python.PyNames;
 import bivouac.handover.python.PyWorld;
-import bivouac.plan.PartPlan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -235,14 +233,10 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
     // Bringing up to date
 
     void live(PyLines lines, Part part) {
-        String text = PartPlan.content(part);
-        boolean isField =
-                part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
-        if (Braces.isLive(text) && !isField) {
-            lines.add(attribute(part)
-                    + (part instanceof Part.Picture ? ".file = " : ".text = ")
-                    + says.text(part.name().expression(), text));
-        }
+        PartFacts.live(part)
+                .ifPresent(text -> lines.add(attribute(part)
+                        + (part instanceof Part.Picture ? ".file = " : ".text = ")
+                        + says.text(part.name().expression(), text)));
         follows(lines, part, part.traits().enabled(), ".enabled = ");
         follows(lines, part, part.traits().visible(), ".visible = ");
         follows(lines, part, part.traits().readOnly(), ".read_only = ");
@@ -257,11 +251,9 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
     }
 
     private void follows(PyLines lines, Part part, Setting setting, String set) {
-        if (setting instanceof Setting.Follows(var condition)) {
-            Say say = says.say(condition)
-                    .orElseThrow(() -> new NotHandedOver(face.name().shown() + ": “" + condition.source()
-                            + "” means nothing here. Put it right first."));
-            lines.add(attribute(part) + set + says.write(say, Type.YESNO));
-        }
+        says.world()
+                .meanings()
+                .followed(setting, says.here())
+                .ifPresent(say -> lines.add(attribute(part) + set + says.write(say, Type.YESNO)));
     }
 }
