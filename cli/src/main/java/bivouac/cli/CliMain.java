@@ -13,6 +13,7 @@ import picocli.CommandLine.Command;
             CompareCommand.class,
             RehearseCommand.class,
             HandoverCommand.class,
+            DocumentsCommand.class,
             TextsCommand.class
         })
 public final class CliMain {

@@ -1,10 +1,10 @@
 package bivouac.cli;
 
+import bivouac.drawing.XmlText;
 import bivouac.format.MadeFile;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
 import bivouac.rehearsal.Walk;
-import bivouac.rehearsal.XmlText;
 import java.io.StringWriter;
 import java.util.List;
 import java.util.Optional;

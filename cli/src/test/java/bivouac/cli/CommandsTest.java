@@ -425,7 +425,7 @@ class CommandsTest {
         assertThat(other.code()).isEqualTo(2);
         Path file = Files.createFile(folder.resolve("file"));
         Said inTheWay = run(new HandoverCommand(), HUT, "--to", file.toString());
-        assertThat(inTheWay.err()).endsWith("is a file. Name a folder to write the program to.\n");
+        assertThat(inTheWay.err()).endsWith("is a file. Name a folder to write to.\n");
         assertThat(inTheWay.code()).isEqualTo(2);
     }
 
@@ -442,5 +442,39 @@ class CommandsTest {
                 .containsPattern("     \\|   addButton: .*\n")
                 .containsPattern("     \\|   partyNumber: .*\n");
         assertThat(said.code()).isZero();
+    }
+
+    @Test
+    void documents_are_written_beside_what_is_there_and_what_was_changed_by_hand_is_kept() throws Exception {
+        String ferry = "../examples/ferry-bell.bivouac";
+        Path to = folder.resolve("documents");
+        Said first = run(new DocumentsCommand(), ferry, "--to", to.toString());
+        assertThat(first.code()).isZero();
+        assertThat(first.out()).contains("new: specification.html", "new: overview.svg", "new: flow.scxml");
+        Files.writeString(to.resolve("overview.svg"), "<svg/>");
+        Files.writeString(to.resolve("notes.txt"), "mine");
+        Said again = run(new DocumentsCommand(), ferry, "--to", to.toString());
+        assertThat(again.out()).contains("changed by hand, kept: overview.svg").doesNotContain("specification");
+        assertThat(to.resolve("overview.svg")).hasContent("<svg/>");
+        assertThat(to.resolve("notes.txt")).hasContent("mine");
+    }
+
+    @Test
+    void documents_in_the_folder_of_a_program_take_nothing_of_it_away() {
+        String ferry = "../examples/ferry-bell.bivouac";
+        String to = folder.resolve("both").toString();
+        run(new HandoverCommand(), ferry, "--for", "tk", "--to", to);
+        assertThat(run(new DocumentsCommand(), ferry, "--to", to).out()).doesNotContain("removed");
+        assertThat(run(new HandoverCommand(), ferry, "--for", "tk", "--to", to).out())
+                .contains("as they were");
+        assertThat(folder.resolve("both/pyproject.toml")).exists();
+    }
+
+    @Test
+    void documents_that_cannot_be_written_are_said() throws Exception {
+        Path file = Files.writeString(folder.resolve("file"), "mine");
+        Said said = run(new DocumentsCommand(), "../examples/ferry-bell.bivouac", "--to", file.toString());
+        assertThat(said.code()).isEqualTo(2);
+        assertThat(said.err()).contains("is a file. Name a folder to write to.");
     }
 }

@@ -61,7 +61,7 @@ public final class DesignFormat {
                 .putUnless(app.about().equals(Application.About.NOTHING), "about", about)
                 .list("variables", app.variables(), WindowFormat::write)
                 .put("start", StepFormat.write(app.start()))
-                .put("departure", write(app.departure()))
+                .put("departure", app.departure().words())
                 .list("askingOrder", app.leaving().asked(), a -> a)
                 .putUnless(
                         app.leaving().plan().isEmpty(),
@@ -75,14 +75,6 @@ public final class DesignFormat {
                 .putUnless(
                         app.names() == NamingHabit.SUFFIX, "names", app.names().words());
         return application;
-    }
-
-    private static String write(DepartureRule rule) {
-        return switch (rule) {
-            case DepartureRule.LastWindow l -> "when the last window has closed";
-            case DepartureRule.WithWindow(String window) -> "with " + window;
-            case DepartureRule.OnlyWhenTold o -> "only when told";
-        };
     }
 
     /** Reads the text of a file; {@link Unreadable} says the first thing that is wrong, and where. */
@@ -227,18 +219,10 @@ public final class DesignFormat {
 
     private static DepartureRule departure(Json json) throws Unreadable {
         String word = Fields.asText(json);
-        return switch (word) {
-            case "when the last window has closed" -> new DepartureRule.LastWindow();
-            case "only when told" -> new DepartureRule.OnlyWhenTold();
-            default -> {
-                if (word.startsWith("with ")) {
-                    yield new DepartureRule.WithWindow(word.substring("with ".length()));
-                }
-                throw Unreadable.at(
+        return DepartureRule.of(word)
+                .orElseThrow(() -> Unreadable.at(
                         json.at(),
                         "expected “when the last window has closed”, “with WINDOW” or “only when told”, found “" + word
-                                + "”.");
-            }
-        };
+                                + "”."));
     }
 }

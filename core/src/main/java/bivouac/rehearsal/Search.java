@@ -91,7 +91,8 @@ final class Search {
         return events;
     }
 
-    private List<Event> tried(State state, Scene scene) {
+    /** What a person would try in a situation: nothing after the end, and never what ends it from outside. */
+    List<Event> tried(State state, Scene scene) {
         var tried = new ArrayList<Event>();
         if (scene.ended().isPresent() || scene.killed()) {
             return tried;

@@ -116,14 +116,14 @@ public final class App {
 
     private ScreenView screen(Screen screen) {
         return switch (screen) {
-            case OVERVIEW -> new OverviewView(work);
+            case OVERVIEW -> new OverviewView(work, files::keep);
             case WINDOW -> new WindowView(work);
             case REHEARSAL -> new RehearsalView(work, files::keep);
             case CLOSINGS -> new ClosingsView(work);
             case MESSAGES -> new MessagesView(work, files::keep);
             case DEPARTURE -> new DepartureView(work);
             case FINDINGS -> new FindingsView(work, files::askToCompare);
-            case HANDOVER -> new HandoverView(work, files::askFolder);
+            case HANDOVER -> new HandoverView(work, files);
         };
     }
 

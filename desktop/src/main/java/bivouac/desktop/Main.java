@@ -3,6 +3,7 @@ package bivouac.desktop;
 import bivouac.cli.CheckCommand;
 import bivouac.cli.CompareCommand;
 import bivouac.cli.Console;
+import bivouac.cli.DocumentsCommand;
 import bivouac.cli.ExitCodes;
 import bivouac.cli.HandoverCommand;
 import bivouac.cli.RehearseCommand;
@@ -35,6 +36,7 @@ import picocli.CommandLine.Parameters;
             CompareCommand.class,
             RehearseCommand.class,
             HandoverCommand.class,
+            DocumentsCommand.class,
             TextsCommand.class,
             PicturesCommand.class
         })

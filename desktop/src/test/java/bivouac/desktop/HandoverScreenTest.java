@@ -9,6 +9,7 @@ import bivouac.desktop.widget.SourceLine;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Screen;
 import bivouac.format.DesignFile;
+import bivouac.format.DesignFormat;
 import bivouac.handover.ProgramFolder;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -83,7 +84,7 @@ class HandoverScreenTest {
     void a_folder_that_cannot_be_written_to_is_said_in_a_sentence() throws Exception {
         Path inTheWay = Files.createFile(folder.resolve("file"));
         chooseFolder(inTheWay);
-        assertThat(robot.says(inTheWay + " is a file. Name a folder to write the program to."))
+        assertThat(robot.says(inTheWay + " is a file. Name a folder to write to."))
                 .isTrue();
     }
 
@@ -150,5 +151,49 @@ class HandoverScreenTest {
         assertThat(source()).contains(";");
         robot.click("code-for-1").settle();
         assertThat(source()).contains("self.").doesNotContain(";");
+    }
+
+    @Test
+    void documents_are_written_to_a_folder_beside_the_program() {
+        Path to = folder.resolve("documents");
+        robot.click("documents-out").selectAll().text(to.toString()).enter().settle();
+        assertThat(to.resolve("specification.html")).exists();
+        assertThat(to.resolve("overview.svg")).exists();
+        assertThat(to.resolve("flow.scxml")).exists();
+        assertThat(robot.app().work().now().foot().toString()).contains("documents written to " + to);
+    }
+
+    @Test
+    void texts_go_out_and_what_comes_back_is_looked_at_before_it_is_taken() throws Exception {
+        Path file = folder.resolve("texts.csv");
+        robot.click("texts-out").selectAll().text(file.toString()).enter().settle();
+        String there = Files.readString(file);
+        Files.writeString(file, there.replace("&Passenger…,", "&Passenger…,Somebody &new…"));
+        Design before = robot.app().work().now().design();
+        robot.click("texts-in").text(file.toString()).enter().settle();
+        assertThat(robot.has("texts-changes")).isTrue();
+        assertThat(robot.app().work().now().design()).as("nothing is taken yet").isSameAs(before);
+        robot.key(ESCAPE);
+        assertThat(robot.has("texts-changes")).isFalse();
+        robot.click("texts-in").text(file.toString()).enter().settle().enter().settle();
+        assertThat(DesignFormat.write(robot.app().work().now().design())).contains("Somebody &new…");
+        robot.key(CONTROL, Z).settle();
+        assertThat(robot.app().work().now().design()).isEqualTo(before);
+    }
+
+    @Test
+    void texts_that_cannot_be_read_are_said() throws Exception {
+        Path file = Files.writeString(folder.resolve("texts.txt"), "no texts");
+        robot.click("texts-in").text(file.toString()).enter().settle();
+        assertThat(robot.app().work().now().foot().toString()).contains("texts.txt is neither");
+        assertThat(robot.has("texts-changes")).isFalse();
+    }
+
+    @Test
+    void the_overview_is_kept_as_a_drawing() throws Exception {
+        Path file = folder.resolve("whole.svg");
+        robot.key(CONTROL, DIGIT1).settle().click("overview-svg").settle();
+        robot.selectAll().text(file.toString()).enter().settle();
+        assertThat(Files.readString(file)).startsWith("<?xml").contains(">Landing<", ">Departure<");
     }
 }

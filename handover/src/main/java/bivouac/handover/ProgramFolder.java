@@ -29,10 +29,24 @@ public final class ProgramFolder {
     /** The record: a line for each file, with the hash of what was written. */
     public static final String RECORD = ".bivouac-handover";
 
+    /** The same for documents, so that they and a program can share a folder. */
+    public static final String DOCUMENTS_RECORD = ".bivouac-documents";
+
     private final Path folder;
+    private final String recordName;
 
     public ProgramFolder(Path folder) {
+        this(folder, RECORD);
+    }
+
+    private ProgramFolder(Path folder, String recordName) {
         this.folder = folder.toAbsolutePath().normalize();
+        this.recordName = recordName;
+    }
+
+    /** A folder that documents are written to, in the same careful way. */
+    public static ProgramFolder ofDocuments(Path folder) {
+        return new ProgramFolder(folder, DOCUMENTS_RECORD);
     }
 
     public Path path() {
@@ -42,7 +56,7 @@ public final class ProgramFolder {
     /** What would become of each file; nothing is written. {@link NotHandedOver} where nothing can be. */
     public List<Change> plan(List<WrittenFile> files) {
         if (Files.exists(folder) && !Files.isDirectory(folder)) {
-            throw new NotHandedOver(folder + " is a file. Name a folder to write the program to.");
+            throw new NotHandedOver(folder + " is a file. Name a folder to write to.");
         }
         Map<String, String> record = record();
         var changes = new ArrayList<Change>();
@@ -146,7 +160,7 @@ public final class ProgramFolder {
                     }
                 }
             }
-            put(folder.resolve(RECORD), lines(record));
+            put(folder.resolve(recordName), lines(record));
         } catch (IOException e) {
             throw new Unreadable(folder + " could not be written to: " + SafeFile.why(e) + ".");
         }
@@ -171,7 +185,7 @@ public final class ProgramFolder {
 
     private Map<String, String> record() {
         var record = new LinkedHashMap<String, String>();
-        Path file = folder.resolve(RECORD);
+        Path file = folder.resolve(recordName);
         if (!Files.isRegularFile(file)) {
             return record;
         }

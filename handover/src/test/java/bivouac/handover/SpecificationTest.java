@@ -51,7 +51,7 @@ class SpecificationTest {
                 .results()
                 .map(r -> r.group(1))
                 .toList();
-        assertThat(links).hasSize(7).allSatisfy(id -> assertThat(page).contains("id=\"" + id + "\""));
+        assertThat(links).hasSize(8).allSatisfy(id -> assertThat(page).contains("id=\"" + id + "\""));
     }
 
     @Test

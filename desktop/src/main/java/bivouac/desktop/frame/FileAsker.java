@@ -12,8 +12,14 @@ public interface FileAsker {
     /** Asks where a picture is to be saved; the extension proposed is that of its kind. */
     void toSavePicture(String proposed, Consumer<Path> chosen);
 
-    /** Asks for a folder that a program is written to; it need not be there yet. */
-    void toFolder(String before, Consumer<Path> chosen);
+    /** Asks for a file of texts that came back from who writes or translates them. */
+    void toOpenTexts(Consumer<Path> chosen);
+
+    /** Asks where texts are to be written for them; the extension says in which format. */
+    void toSaveTexts(String proposed, Consumer<Path> chosen);
+
+    /** Asks for a folder that something is written to; it need not be there yet. */
+    void toFolder(String title, String before, Consumer<Path> chosen);
 
     void toSave(Optional<Path> before, String proposed, Consumer<Path> chosen);
 

@@ -108,9 +108,20 @@ public final class Files {
         });
     }
 
-    /** Asks for a folder that a program is written to. */
-    public void askFolder(String before, Consumer<Path> chosen) {
-        asker.toFolder(before, chosen);
+    /** Asks for a folder that something is written to. */
+    public void askFolder(String title, String before, Consumer<Path> chosen) {
+        asker.toFolder(title, before, chosen);
+    }
+
+    /** Asks for a file of texts that came back. */
+    public void askForTexts(Consumer<Path> chosen) {
+        asker.toOpenTexts(chosen);
+    }
+
+    /** Asks where texts go; {@code then} writes them there. */
+    public void askToWriteTexts(String proposed, Consumer<Path> then) {
+        asker.toSaveTexts(
+                proposed, file -> replacing(file, asker.hasAskedToReplace(file, file), () -> then.accept(file)));
     }
 
     /** Asks where a drawing goes, and writes it there. */

@@ -48,9 +48,29 @@ public final class NativeFiles implements FileAsker {
     }
 
     @Override
-    public void toFolder(String before, Consumer<Path> chosen) {
+    public void toOpenTexts(Consumer<Path> chosen) {
+        var chooser = new FileChooser();
+        chooser.setTitle("Take texts in");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Texts", "*.xlf", "*.csv"));
+        tell(chooser.showOpenDialog(owner), chosen);
+    }
+
+    @Override
+    public void toSaveTexts(String proposed, Consumer<Path> chosen) {
+        var chooser = new FileChooser();
+        chooser.setTitle("Write the texts");
+        chooser.setInitialFileName(proposed);
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter("Texts for translation tools (XLIFF)", "*.xlf"),
+                        new FileChooser.ExtensionFilter("Texts for spreadsheets (CSV)", "*.csv"));
+        tell(chooser.showSaveDialog(owner), chosen);
+    }
+
+    @Override
+    public void toFolder(String title, String before, Consumer<Path> chosen) {
         var chooser = new DirectoryChooser();
-        chooser.setTitle("Hand over to");
+        chooser.setTitle(title);
         File parent = new File(before).getAbsoluteFile().getParentFile();
         if (parent != null && parent.isDirectory()) {
             chooser.setInitialDirectory(parent);

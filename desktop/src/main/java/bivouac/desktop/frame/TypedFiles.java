@@ -36,8 +36,22 @@ public final class TypedFiles implements FileAsker {
     }
 
     @Override
-    public void toFolder(String before, Consumer<Path> chosen) {
-        overlay.prompt("Hand over to", "The path of the folder.", before, typed -> path(typed, chosen));
+    public void toOpenTexts(Consumer<Path> chosen) {
+        overlay.prompt("Take texts in", "The path of the file, .xlf or .csv.", "", typed -> path(typed, chosen));
+    }
+
+    @Override
+    public void toSaveTexts(String proposed, Consumer<Path> chosen) {
+        overlay.prompt(
+                "Write the texts",
+                "The path of the file: .xlf for translation tools, .csv for a spreadsheet.",
+                proposed,
+                typed -> path(typed, chosen));
+    }
+
+    @Override
+    public void toFolder(String title, String before, Consumer<Path> chosen) {
+        overlay.prompt(title, "The path of the folder.", before, typed -> path(typed, chosen));
     }
 
     @Override

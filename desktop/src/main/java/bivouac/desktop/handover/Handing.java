@@ -1,6 +1,7 @@
 package bivouac.desktop.handover;
 
 import bivouac.design.Design;
+import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.format.SafeFile;
 import bivouac.format.Unreadable;
@@ -11,10 +12,13 @@ import bivouac.handover.NotHandedOver;
 import bivouac.handover.ProgramFolder;
 import bivouac.handover.Toolkit;
 import bivouac.handover.WrittenFile;
+import bivouac.handover.document.Documents;
 import bivouac.handover.proof.Proof;
+import bivouac.plan.Program;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -79,6 +83,26 @@ final class Handing {
                     overHand);
             long kept = done.byHand();
             return "Handed over to " + folder + (overHand || kept == 0 ? "." : "; " + kept + " changed by hand, kept.");
+        } catch (NotHandedOver | Unreadable e) {
+            return e.getMessage();
+        }
+    }
+
+    /** Writes the documents of a design; the sentence says what came of it. */
+    void document(Situation s, Path folder, Consumer<String> then) {
+        Program program = s.program();
+        LocalDate today = s.rehearsal().today();
+        work.say("Writing documents…");
+        work.background()
+                .run(ForkJoinPool.commonPool(), "writing documents", () -> documented(program, today, folder), then);
+    }
+
+    private static String documented(Program program, LocalDate today, Path folder) {
+        try {
+            List<Change> done = Documents.write(program, today, folder);
+            long kept = done.stream().filter(c -> c.kind().isByHand()).count();
+            return done.size() + " documents written to " + folder
+                    + (kept == 0 ? "." : "; " + kept + " changed by hand, kept.");
         } catch (NotHandedOver | Unreadable e) {
             return e.getMessage();
         }

@@ -90,8 +90,16 @@ record HandoverState(List<Group> groups, List<Count> counts) {
 
     /** The folder that is proposed for a program: beside the file of its design. */
     static Path beside(Path file, Toolkit toolkit) {
-        String name = file.getFileName().toString().replaceFirst("\\.[^.]*$", "");
-        return file.resolveSibling(name + "-" + toolkit.word());
+        return named(file, "-" + toolkit.word());
+    }
+
+    /** The folder that is proposed for the documents of a design: beside its file. */
+    static Path documentsBeside(Path file) {
+        return named(file, "-documents");
+    }
+
+    private static Path named(Path file, String end) {
+        return file.resolveSibling(file.getFileName().toString().replaceFirst("\\.[^.]*$", "") + end);
     }
 
     /** The last part of a path. */

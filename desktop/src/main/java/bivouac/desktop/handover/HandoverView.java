@@ -1,6 +1,7 @@
 package bivouac.desktop.handover;
 
 import bivouac.design.Design;
+import bivouac.desktop.frame.Files;
 import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
@@ -21,8 +22,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiConsumer;
-import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -44,12 +43,14 @@ public final class HandoverView implements ScreenView {
 
     private final Work work;
     private final Handing handing;
-    private final BiConsumer<String, Consumer<Path>> askFolder;
+    private final Files files;
+    private final Texts texts;
     private final BorderPane root = new BorderPane();
-    private final VBox files = Ui.styled(Ui.column(0), "handover-files");
+    private final VBox list = Ui.styled(Ui.column(0), "handover-files");
     private final Label name = Ui.label("", "strong");
     private final Label about = Ui.label("", "quiet");
     private final SourceList source = new SourceList();
+    private final Node middle;
     private final Segments looks;
     private final Segments kinds;
     private final VBox side = Ui.styled(Ui.column(8), "handover-side");
@@ -69,10 +70,11 @@ public final class HandoverView implements ScreenView {
     private String chosen = "";
     private HandoverState state = new HandoverState(List.of(), List.of());
 
-    /** @param askFolder asks where to, with what is proposed */
-    public HandoverView(Work work, BiConsumer<String, Consumer<Path>> askFolder) {
+    /** @param asks where to, and which file */
+    public HandoverView(Work work, Files asks) {
         this.work = work;
-        this.askFolder = askFolder;
+        this.files = asks;
+        this.texts = new Texts(work, asks, this::showInstead);
         this.handing = new Handing(work);
         looks = new Segments(
                 "handover-look",
@@ -101,12 +103,13 @@ public final class HandoverView implements ScreenView {
                         Ui.spring(),
                         findings),
                 "screen-bar"));
-        var left = Scrolling.down(files);
+        var left = Scrolling.down(list);
         left.getStyleClass().add("handover-left");
         Scrolling.follow(left);
         root.setLeft(left);
         VBox.setVgrow(source, Priority.ALWAYS);
-        root.setCenter(new VBox(Ui.styled(Ui.row(8, name, about, Ui.spring(), looks), "handover-head"), source));
+        middle = new VBox(Ui.styled(Ui.row(8, name, about, Ui.spring(), looks), "handover-head"), source);
+        root.setCenter(middle);
         var right = Scrolling.down(side);
         right.getStyleClass().add("handover-right");
         root.setRight(right);
@@ -149,7 +152,7 @@ public final class HandoverView implements ScreenView {
     private void draw() {
         Refocus focus = Refocus.of(root);
         state = HandoverState.of(shown.design(), written.files(), written.changes());
-        files.getChildren()
+        list.getChildren()
                 .setAll(Ui.styled(
                         Ui.column(
                                 6,
@@ -158,8 +161,8 @@ public final class HandoverView implements ScreenView {
                                 Ui.label(toolkit.needs() + "; " + state.files() + " files", "small")),
                         "handover-kind"));
         for (HandoverState.Group group : state.groups()) {
-            files.getChildren().add(Ui.label(group.title(), "group"));
-            group.files().forEach(f -> files.getChildren().add(row(f)));
+            list.getChildren().add(Ui.label(group.title(), "group"));
+            group.files().forEach(f -> list.getChildren().add(row(f)));
         }
         showFile();
         drawSide();
@@ -274,6 +277,33 @@ public final class HandoverView implements ScreenView {
         proof();
         handOver.setDisable(folder().isEmpty() || written.files().isEmpty());
         side.getChildren().addAll(Ui.styled(new Region(), "handover-gap"), handOver);
+        side.getChildren().addAll(Ui.styled(new Region(), "handover-gap"), besideIt());
+    }
+
+    /** What leaves the tool for people who have no use for a program. */
+    private Node besideIt() {
+        return Ui.column(
+                4,
+                Ui.label("Documents and texts", "head"),
+                Ui.wrapped("To read, to print, and for other tools; texts to translators and back.", "quiet"),
+                Ui.link("Write documents to a folder…", "documents-out", this::writeDocuments),
+                Ui.link("Write the texts for translation…", "texts-out", texts::out),
+                Ui.link("Take texts in…", "texts-in", texts::in));
+    }
+
+    private void writeDocuments() {
+        String before = shown.file()
+                .map(f -> HandoverState.documentsBeside(f).toString())
+                .orElse("");
+        files.askFolder("Write documents to", before, to -> handing.document(shown, to, work::say));
+    }
+
+    /** Something else in the middle, until it is put away again; empty for the file that is looked at. */
+    private void showInstead(Optional<Node> other) {
+        root.setCenter(other.orElse(middle));
+        if (other.isEmpty()) {
+            focus();
+        }
     }
 
     private static Node count(HandoverState.Count count) {
@@ -358,7 +388,7 @@ public final class HandoverView implements ScreenView {
     }
 
     private void chooseFolder() {
-        askFolder.accept(folder().map(Path::toString).orElse(""), to -> {
+        files.askFolder("Hand over to", folder().map(Path::toString).orElse(""), to -> {
             folders.put(toolkit, to);
             write();
         });

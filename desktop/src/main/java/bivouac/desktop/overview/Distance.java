@@ -1,5 +1,7 @@
 package bivouac.desktop.overview;
 
+import bivouac.overview.Overview;
+
 /** From how far a design is looked at: its windows with what they open and ask, or all of them by name. */
 enum Distance {
     NEAR("near"),
@@ -19,7 +21,7 @@ enum Distance {
     }
 
     /** What is shown until the person says otherwise. */
-    static Distance usual(OverviewState state) {
+    static Distance usual(Overview state) {
         return state.cards().size() <= MOST_NEAR ? NEAR : FAR;
     }
 }

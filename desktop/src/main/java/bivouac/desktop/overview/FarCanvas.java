@@ -5,6 +5,7 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import bivouac.overview.Overview;
 import bivouac.rehearsal.Covered;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -47,7 +48,7 @@ final class FarCanvas extends ScrollPane {
     private final Pane names = new Pane();
     private final List<FarPlate> drawn = new ArrayList<>();
     private final List<Look> looks = new ArrayList<>();
-    private OverviewState state = new OverviewState(List.of(), List.of(), List.of());
+    private Overview state = new Overview(List.of(), List.of(), List.of());
     private FarPlan plan = FarPlan.of(state, USUAL_WIDTH, USUAL_HEIGHT);
     private Dimension2D planned = new Dimension2D(0, 0);
     private Situation shown;
@@ -70,7 +71,7 @@ final class FarCanvas extends ScrollPane {
     }
 
     /** Draws an overview; the hits stay those of what is typed. */
-    void show(OverviewState state, Situation s, List<Integer> hits) {
+    void show(Overview state, Situation s, List<Integer> hits) {
         boolean same = this.state == state && shown != null;
         this.state = state;
         this.hits = hits;
@@ -137,7 +138,7 @@ final class FarCanvas extends ScrollPane {
     }
 
     private FarPlate plate(FarPlan.Plate place, Look look) {
-        OverviewState.Card card = state.cards().get(place.card());
+        Overview.Card card = state.cards().get(place.card());
         String name = card.window().name().shown();
         var plate = new FarPlate(card, place, plan.spacing(), look.weights(), look.share());
         plate.setOnMouseClicked(e -> {

@@ -1,5 +1,7 @@
 package bivouac.desktop.overview;
 
+import bivouac.overview.Overview;
+import bivouac.overview.OverviewLayout;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -80,8 +82,8 @@ record FarPlan(
      * @param width what there is between the walls, in pixels
      * @param height what there is from the bar to the legend
      */
-    static FarPlan of(OverviewState state, double width, double height) {
-        Map<Integer, OverviewState.Line> first = new HashMap<>();
+    static FarPlan of(Overview state, double width, double height) {
+        Map<Integer, Overview.Line> first = new HashMap<>();
         state.lines().forEach(l -> first.putIfAbsent(l.to(), l));
         List<List<Integer>> tiers = tiers(state, first);
         Spacing spacing = spacing(tiers, width, height);
@@ -103,9 +105,8 @@ record FarPlan(
     }
 
     /** The cards of each tier, those of one opener together, in the order of their openers. */
-    private static List<List<Integer>> tiers(OverviewState state, Map<Integer, OverviewState.Line> first) {
-        int last =
-                state.cards().stream().mapToInt(OverviewState.Card::tier).max().orElse(-1);
+    private static List<List<Integer>> tiers(Overview state, Map<Integer, Overview.Line> first) {
+        int last = state.cards().stream().mapToInt(Overview.Card::tier).max().orElse(-1);
         var tiers = new ArrayList<List<Integer>>();
         Map<Integer, Integer> order = new HashMap<>();
         for (int tier = 0; tier <= last; tier++) {
@@ -163,7 +164,7 @@ record FarPlan(
     }
 
     /** All ways in and out of a window, from plate to plate. */
-    List<OverviewLayout.Route> routesOf(OverviewState state, int card) {
+    List<OverviewLayout.Route> routesOf(Overview state, int card) {
         return state.lines().stream()
                 .filter(l -> l.to() == card || l.from() == card)
                 .map(l -> route(plates, l, 0))
@@ -171,7 +172,7 @@ record FarPlan(
     }
 
     /** @param lane keeps the lines of different openers apart in the room between two tiers */
-    private static OverviewLayout.Route route(List<Plate> plates, OverviewState.Line line, int lane) {
+    private static OverviewLayout.Route route(List<Plate> plates, Overview.Line line, int lane) {
         Plate to = plates.get(line.to());
         double fromX = 0;
         double fromY = to.middle();
@@ -193,7 +194,7 @@ record FarPlan(
     /** One plan in the making. */
     private record Making(
             List<List<Integer>> tiers,
-            Map<Integer, OverviewState.Line> first,
+            Map<Integer, Overview.Line> first,
             Spacing spacing,
             double width,
             double height) {
@@ -247,7 +248,7 @@ record FarPlan(
 
         private List<OverviewLayout.Route> threads(List<Plate> plates) {
             return first.values().stream()
-                    .sorted(Comparator.comparingInt(OverviewState.Line::to))
+                    .sorted(Comparator.comparingInt(Overview.Line::to))
                     .map(l -> route(plates, l, l.from() < 0 ? 0 : l.from()))
                     .toList();
         }

@@ -1,10 +1,11 @@
 package bivouac.desktop.overview;
 
 import bivouac.check.Finding;
-import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.ShareBar;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.widget.Weights;
+import bivouac.overview.Overview;
+import bivouac.overview.RoofLine;
 import bivouac.rehearsal.Covered;
 import java.util.List;
 import java.util.Locale;
@@ -24,7 +25,7 @@ final class FarPlate extends Pane {
 
     /** @param weights of the findings in the window */
     FarPlate(
-            OverviewState.Card card,
+            Overview.Card card,
             FarPlan.Plate place,
             FarPlan.Spacing spacing,
             List<Finding.Weight> weights,
@@ -57,7 +58,7 @@ final class FarPlate extends Pane {
         getChildren().add(body);
         if (named) {
             var roof = new SVGPath();
-            roof.setContent(Mark.roof(card.window(), place.width()));
+            roof.setContent(RoofLine.over(card.window(), place.width()));
             roof.getStyleClass().add("roof");
             getChildren().add(roof);
         }

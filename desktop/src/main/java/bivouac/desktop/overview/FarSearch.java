@@ -1,5 +1,6 @@
 package bivouac.desktop.overview;
 
+import bivouac.overview.Overview;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
@@ -11,7 +12,7 @@ final class FarSearch {
     private FarSearch() {}
 
     /** The numbers of the cards, in order; all of them where nothing is typed. */
-    static List<Integer> hits(OverviewState state, String typed) {
+    static List<Integer> hits(Overview state, String typed) {
         String sought = plain(typed);
         return IntStream.range(0, state.cards().size())
                 .filter(i -> words(state.cards().get(i)).anyMatch(w -> plain(w).contains(sought)))
@@ -19,11 +20,11 @@ final class FarSearch {
                 .toList();
     }
 
-    private static Stream<String> words(OverviewState.Card card) {
+    private static Stream<String> words(Overview.Card card) {
         return Stream.concat(
                 Stream.of(card.window().name().shown(), card.window().kind()),
                 Stream.concat(
-                        card.rows().stream().map(OverviewState.Row::name),
+                        card.rows().stream().map(Overview.Row::name),
                         card.rows().stream()
                                 .flatMap(r -> r.folded().stream())
                                 .map(f -> f.box().name().shown())));

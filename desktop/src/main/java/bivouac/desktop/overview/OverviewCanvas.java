@@ -5,6 +5,9 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import bivouac.overview.CardPlan;
+import bivouac.overview.Overview;
+import bivouac.overview.OverviewLayout;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +31,6 @@ import javafx.scene.shape.Polygon;
 final class OverviewCanvas extends ScrollPane {
 
     private static final double AROUND = 700;
-    private static final double TAGS = 86;
     private static final PseudoClass DIMMED = PseudoClass.getPseudoClass("dimmed");
 
     private final Work work;
@@ -36,7 +38,7 @@ final class OverviewCanvas extends ScrollPane {
     private final Pane cards = new Pane();
     private final Map<Integer, List<Node>> drawnCards = new HashMap<>();
     private final Map<OverviewLayout.Route, Node> drawnLines = new HashMap<>();
-    private OverviewState state = new OverviewState(List.of(), List.of(), List.of());
+    private Overview state = new Overview(List.of(), List.of(), List.of());
     private OverviewLayout layout = new OverviewLayout(List.of(), List.of(), 0, 0);
     private Situation shown;
     private Sight.Region drawn = new Sight.Region(0, 0, 0, 0);
@@ -57,7 +59,7 @@ final class OverviewCanvas extends ScrollPane {
     }
 
     /** Draws another overview, or the same with other findings or another card chosen. */
-    void show(OverviewState state, OverviewLayout layout, Situation s, List<Integer> hits) {
+    void show(Overview state, OverviewLayout layout, Situation s, List<Integer> hits) {
         this.state = state;
         meant = Set.copyOf(hits);
         this.layout = layout;
@@ -127,7 +129,7 @@ final class OverviewCanvas extends ScrollPane {
     }
 
     private Node card(int number) {
-        OverviewState.Card card = state.cards().get(number);
+        Overview.Card card = state.cards().get(number);
         String name = card.window().name().shown();
         var node = new WindowCard(
                 card,
@@ -184,15 +186,15 @@ final class OverviewCanvas extends ScrollPane {
     private Node tags(int card) {
         var column = Ui.column(3);
         column.setAlignment(javafx.geometry.Pos.TOP_RIGHT);
-        for (OverviewState.Tag tag : state.comingBack(card)) {
+        for (Overview.Tag tag : state.comingBack(card)) {
             column.getChildren().add(Ui.styled(Ui.label(tag.ending(), "ending"), tag.used() ? "used" : "unused"));
         }
-        column.setMinWidth(TAGS);
-        column.setMaxWidth(TAGS);
+        column.setMinWidth(CardPlan.TAGS);
+        column.setMaxWidth(CardPlan.TAGS);
         column.setMouseTransparent(true);
         column.getStyleClass().add("coming-back");
         OverviewLayout.Box box = layout.boxes().get(card);
-        column.relocate(box.x() - TAGS - 6, box.y() + OverviewLayout.ARRIVES_AT + 8);
+        column.relocate(box.x() - CardPlan.TAGS - 6, box.y() + OverviewLayout.ARRIVES_AT + 8);
         return column;
     }
 

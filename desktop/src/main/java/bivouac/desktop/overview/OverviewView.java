@@ -1,12 +1,18 @@
 package bivouac.desktop.overview;
 
 import bivouac.design.Design;
+import bivouac.desktop.frame.Drawing;
 import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import bivouac.overview.CardPlan;
+import bivouac.overview.Overview;
+import bivouac.overview.OverviewLayout;
+import bivouac.overview.OverviewSvg;
+import bivouac.plan.Program;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -28,8 +34,6 @@ import javafx.scene.layout.Region;
 /** The Overview screen. The layout is made off the interface thread; until it is there, the one before stands. */
 public final class OverviewView implements ScreenView {
 
-    private static final double START_LINE = 20;
-
     private final Work work;
     private final BorderPane root = new BorderPane();
     private final Label count = Ui.label("", "strong");
@@ -40,13 +44,14 @@ public final class OverviewView implements ScreenView {
     private final OverviewCanvas canvas;
     private final FarCanvas far;
     private final Walls walls;
-    private OverviewState state;
+    private Overview state;
     private OverviewLayout layout;
     private Situation shown;
     private Optional<Distance> asked = Optional.empty();
     private CompletableFuture<Void> laidOut = CompletableFuture.completedFuture(null);
 
-    public OverviewView(Work work) {
+    /** @param keeper takes the overview as a drawing */
+    public OverviewView(Work work, Drawing.Keeper keeper) {
         this.work = work;
         about.setMinWidth(0);
         root.setTop(Ui.styled(Ui.row(10, count, about, Ui.spring(), found, find, distances()), "screen-bar"));
@@ -57,10 +62,10 @@ public final class OverviewView implements ScreenView {
         root.setLeft(walls.start());
         root.setCenter(canvas);
         root.setRight(walls.departure());
-        root.setBottom(legend());
+        root.setBottom(legend(keeper));
     }
 
-    private static Node legend() {
+    private Node legend(Drawing.Keeper keeper) {
         return Ui.styled(
                 Ui.row(
                         8,
@@ -75,8 +80,19 @@ public final class OverviewView implements ScreenView {
                         Ui.styled(Ui.label("ending", "ending"), "unused"),
                         Ui.label("nobody uses it", "small"),
                         Ui.spring(),
-                        Ui.label("Enter on a card goes to its Window screen", "small")),
+                        Ui.label("Enter on a card goes to its Window screen", "small"),
+                        Ui.link("Keep as SVG", "overview-svg", () -> keep(keeper))),
                 "legend");
+    }
+
+    private void keep(Drawing.Keeper keeper) {
+        Program program = shown.program();
+        work.background()
+                .run(
+                        ForkJoinPool.commonPool(),
+                        "drawing the overview",
+                        () -> OverviewSvg.of(program),
+                        svg -> keeper.keep(new Drawing.Lines(svg), "overview"));
     }
 
     @Override
@@ -109,7 +125,7 @@ public final class OverviewView implements ScreenView {
 
     /** Another design, or another distance of the same. */
     private void see(Design design) {
-        var made = OverviewState.of(design);
+        var made = Overview.of(design);
         tell(design, made);
         if (asked.orElse(Distance.usual(made)) == Distance.NEAR) {
             layOut(design, made);
@@ -121,26 +137,21 @@ public final class OverviewView implements ScreenView {
         }
     }
 
-    private void tell(Design design, OverviewState made) {
+    private void tell(Design design, Overview made) {
         long folded = design.windows().size() - made.cards().size();
         about.setText(made.cards().size() + " stand in tiers, " + folded + " folded into the rows that open them"
                 + (made.unopened().isEmpty() ? "" : "; nothing opens " + String.join(", ", made.unopened())));
     }
 
-    private void layOut(Design design, OverviewState made) {
-        var sizes = made.cards().stream().map(WindowCard::size).toList();
+    private void layOut(Design design, Overview made) {
         laidOut = work.background()
-                .run(
-                        ForkJoinPool.commonPool(),
-                        "laying the overview out",
-                        () -> OverviewLayout.of(made, sizes, START_LINE),
-                        l -> {
-                            if (shown.design() == design) {
-                                state = made;
-                                layout = l;
-                                draw();
-                            }
-                        });
+                .run(ForkJoinPool.commonPool(), "laying the overview out", () -> CardPlan.layOut(made), l -> {
+                    if (shown.design() == design) {
+                        state = made;
+                        layout = l;
+                        draw();
+                    }
+                });
     }
 
     private void draw() {

@@ -1,5 +1,7 @@
 package bivouac.desktop.overview;
 
+import bivouac.overview.Overview;
+import bivouac.overview.OverviewLayout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -65,10 +67,10 @@ final class Sight {
     }
 
     /** A card with those that open it and those that it opens. */
-    static Set<Integer> tiedTo(OverviewState state, int card) {
+    static Set<Integer> tiedTo(Overview state, int card) {
         var tied = new TreeSet<Integer>();
         tied.add(card);
-        for (OverviewState.Line line : state.lines()) {
+        for (Overview.Line line : state.lines()) {
             if (line.from() == card) {
                 tied.add(line.to());
             } else if (line.to() == card && line.from() >= 0) {

@@ -7,6 +7,9 @@ import bivouac.desktop.widget.ShareBar;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.widget.Weights;
 import bivouac.desktop.work.Situation;
+import bivouac.overview.CardPlan;
+import bivouac.overview.Overview;
+import bivouac.overview.RoofLine;
 import bivouac.rehearsal.Covered;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,26 +28,16 @@ import javafx.scene.shape.SVGPath;
 /** A window's card: roof line, title, and a row for each trigger that opens something. */
 final class WindowCard extends Pane {
 
-    /** The first tier is wide, since most is asked from there; the others leave room for it. */
-    static final double WIDE = 392;
-
-    static final double NARROW = 236;
-
-    private static final double HEAD = 42;
-    private static final double ROW = 22;
-    private static final double TRIGGER = 92;
-    private static final double ASKED = 138;
-
-    WindowCard(OverviewState.Card card, Situation s, double width, Runnable choose, Runnable enter) {
+    WindowCard(Overview.Card card, Situation s, double width, Runnable choose, Runnable enter) {
         String name = card.window().name().shown();
         var body = Ui.styled(new VBox(head(card, s, name)), "overview-card");
-        for (OverviewState.Row row : card.rows()) {
+        for (Overview.Row row : card.rows()) {
             body.getChildren().add(row(row, width));
         }
         body.setPrefWidth(width);
-        body.setPrefHeight(height(card));
+        body.setPrefHeight(CardPlan.height(card));
         var roof = new SVGPath();
-        roof.setContent(Mark.roof(card.window(), width));
+        roof.setContent(RoofLine.over(card.window(), width));
         roof.getStyleClass().add("roof");
         getChildren().addAll(body, roof);
         setId("card-" + name);
@@ -78,7 +71,7 @@ final class WindowCard extends Pane {
         });
     }
 
-    private static Node head(OverviewState.Card card, Situation s, String name) {
+    private static Node head(Overview.Card card, Situation s, String name) {
         var title = Ui.row(6, Ui.shortened(name, "strong"), Ui.spring());
         List<Finding.Weight> weights = s.findings().stream()
                 .filter(f -> f.place().window().equals(Optional.of(name)))
@@ -94,13 +87,13 @@ final class WindowCard extends Pane {
             second.getChildren().add(new ShareBar(share));
         }
         var head = Ui.styled(Ui.column(0, title, second), "overview-head");
-        head.setMinHeight(HEAD);
-        head.setMaxHeight(HEAD);
+        head.setMinHeight(CardPlan.HEAD);
+        head.setMaxHeight(CardPlan.HEAD);
         return head;
     }
 
     /** One line for each thing that is opened; the trigger stands before the first. */
-    private static Node row(OverviewState.Row row, double width) {
+    private static Node row(Overview.Row row, double width) {
         var lines = new ArrayList<Node>();
         row.folded().forEach(f -> lines.add(folded(f, width)));
         row.back().forEach(b -> lines.add(back(b)));
@@ -110,59 +103,39 @@ final class WindowCard extends Pane {
         var all = Ui.styled(new VBox(), "overview-row");
         for (int i = 0; i < lines.size(); i++) {
             var trigger = Ui.shortened(i == 0 ? row.name() : "", "plain");
-            trigger.setMinWidth(TRIGGER);
-            trigger.setMaxWidth(TRIGGER);
+            trigger.setMinWidth(CardPlan.TRIGGER);
+            trigger.setMaxWidth(CardPlan.TRIGGER);
             HBox.setHgrow(lines.get(i), Priority.ALWAYS);
             var line = Ui.row(6, trigger, lines.get(i));
-            line.setMinHeight(ROW);
-            line.setMaxHeight(ROW);
+            line.setMinHeight(CardPlan.ROW);
+            line.setMaxHeight(CardPlan.ROW);
             all.getChildren().add(line);
         }
         return all;
     }
 
     /** It waits, so a short line of that manner leads to it; its endings are one strip, since it is folded. */
-    private static Node folded(OverviewState.Folded folded, double width) {
+    private static Node folded(Overview.Folded folded, double width) {
         var name = Ui.row(
                 5,
                 Ui.styled(new Region(), "waits-dash"),
                 new Mark(folded.box()),
                 Ui.shortened(folded.box().name().shown(), "plain"));
         String endings = folded.box().endings().stream().map(Ending::name).collect(Collectors.joining(" · "));
-        if (width < WIDE) {
+        if (width < CardPlan.WIDE) {
             Tooltip.install(name, new Tooltip(endings));
             return name;
         }
-        name.setMinWidth(ASKED);
-        name.setMaxWidth(ASKED);
+        name.setMinWidth(CardPlan.ASKED);
+        name.setMaxWidth(CardPlan.ASKED);
         return Ui.row(6, name, Ui.styled(Ui.shortened(endings), "endings-strip"));
     }
 
-    private static Node back(OverviewState.Back back) {
+    private static Node back(Overview.Back back) {
         return Ui.row(
                 5,
                 Ui.styled(new Region(), back.manner().isWaiting() ? "waits-dash" : "alongside-dash"),
                 new Mark(back.window()),
                 Ui.styled(Ui.shortened(back.window().name().shown()), "back-chip"));
-    }
-
-    /** How high a card is, and where its rows are: known before it is drawn, so that the layout need not wait. */
-    static OverviewLayout.CardSize size(OverviewState.Card card) {
-        double width = card.tier() == 0 ? WIDE : NARROW;
-        var rows = new ArrayList<Double>();
-        double y = HEAD;
-        for (OverviewState.Row row : card.rows()) {
-            rows.add(y + ROW / 2);
-            y += height(row);
-        }
-        return new OverviewLayout.CardSize(width, height(card), List.copyOf(rows));
-    }
-
-    private static double height(OverviewState.Card card) {
-        return HEAD + 2 + card.rows().stream().mapToDouble(WindowCard::height).sum();
-    }
-
-    private static double height(OverviewState.Row row) {
-        return 1 + ROW * Math.max(1, row.folded().size() + row.back().size());
     }
 }

@@ -10,10 +10,6 @@ import javafx.scene.control.ChoiceBox;
 /** The departure rule (D1), to be chosen wherever it is seen. */
 public final class DepartureChoice extends ChoiceBox<String> {
 
-    private static final String LAST = "when the last window has closed";
-    private static final String TOLD = "only when told";
-    private static final String WITH = "with ";
-
     /**
      * @param now the design as it is when a rule is chosen
      * @param change takes the changed design, and what was done
@@ -22,29 +18,18 @@ public final class DepartureChoice extends ChoiceBox<String> {
         Design design = now.get();
         setId(id);
         setAccessibleText("When the application ends");
-        getItems().addAll(LAST, TOLD);
+        getItems().addAll(new DepartureRule.LastWindow().words(), new DepartureRule.OnlyWhenTold().words());
         design.windows().stream()
                 .filter(w -> w instanceof FacedWindow f && f.of() == FacedWindow.Kind.MAIN)
-                .forEach(w -> getItems().add(WITH + w.name().shown()));
-        setValue(
-                switch (design.application().departure()) {
-                    case DepartureRule.LastWindow l -> LAST;
-                    case DepartureRule.OnlyWhenTold o -> TOLD;
-                    case DepartureRule.WithWindow(String window) -> WITH + window;
-                });
+                .map(w -> new DepartureRule.WithWindow(w.name().shown()).words())
+                .forEach(getItems()::add);
+        setValue(design.application().departure().words());
         setOnAction(e -> {
             Design changing = now.get();
             change.accept(
-                    changing.with(changing.application().departing(rule(getValue()))),
+                    changing.with(changing.application()
+                            .departing(DepartureRule.of(getValue()).orElseThrow())),
                     "the application ends " + getValue());
         });
-    }
-
-    private static DepartureRule rule(String words) {
-        return switch (words) {
-            case LAST -> new DepartureRule.LastWindow();
-            case TOLD -> new DepartureRule.OnlyWhenTold();
-            default -> new DepartureRule.WithWindow(words.substring(WITH.length()));
-        };
     }
 }

@@ -2,6 +2,8 @@ package bivouac.desktop.overview;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.overview.Overview;
+import bivouac.overview.OverviewLayout;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -13,13 +15,13 @@ class FarPlanTest {
     private static final double WIDTH = 780;
     private static final double HEIGHT = 640;
 
-    private static OverviewState state(int many, int each) {
-        return OverviewState.of(ManyWindows.of(many, each));
+    private static Overview state(int many, int each) {
+        return Overview.of(ManyWindows.of(many, each));
     }
 
     @Test
     void sixty_windows_are_seen_at_once_with_lines_that_do_not_cross() {
-        OverviewState state = state(29, 1);
+        Overview state = state(29, 1);
         FarPlan plan = FarPlan.of(state, WIDTH, HEIGHT);
         assertThat(plan.plates()).hasSize(59);
         assertThat(FarPlan.of(state(15, 1), WIDTH, HEIGHT).spacing()).isEqualTo(FarPlan.Spacing.ROOMY);
@@ -34,7 +36,7 @@ class FarPlanTest {
                 .filter(l -> l.from() > 0)
                 .sorted(Comparator.comparingDouble(
                         l -> plan.plates().get(l.to()).y()))
-                .map(OverviewState.Line::from)
+                .map(Overview.Line::from)
                 .toList();
         assertThat(openers)
                 .isSortedAccordingTo(
@@ -67,7 +69,7 @@ class FarPlanTest {
 
     @Test
     void a_window_far_from_its_opener_keeps_its_ways_in() {
-        OverviewState state = state(3, 1);
+        Overview state = state(3, 1);
         FarPlan plan = FarPlan.of(state, WIDTH, HEIGHT);
         assertThat(plan.routesOf(state, 0)).hasSize(1 + 3);
         assertThat(plan.routesOf(state, 1)).hasSize(2);
@@ -75,7 +77,7 @@ class FarPlanTest {
 
     @Test
     void what_is_typed_means_windows_by_name_or_trigger() {
-        OverviewState state = state(12, 1);
+        Overview state = state(12, 1);
         assertThat(FarSearch.hits(state, "")).hasSize(25);
         assertThat(FarSearch.hits(state, " NOTE 7 ")).hasSize(1);
         assertThat(FarSearch.hits(state, "opened")).as("all with that trigger").hasSize(13);

@@ -3,14 +3,16 @@ package bivouac.desktop.overview;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Manner;
+import bivouac.overview.Overview;
+import bivouac.overview.OverviewLayout;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class SightTest {
 
-    private static final OverviewState.Line OVER = new OverviewState.Line(0, 0, 2, new Manner.Alongside(), List.of());
-    private static final OverviewState STATE = new OverviewState(
-            List.of(), List.of(new OverviewState.Line(-1, -1, 0, new Manner.Alongside(), List.of()), OVER), List.of());
+    private static final Overview.Line OVER = new Overview.Line(0, 0, 2, new Manner.Alongside(), List.of());
+    private static final Overview STATE = new Overview(
+            List.of(), List.of(new Overview.Line(-1, -1, 0, new Manner.Alongside(), List.of()), OVER), List.of());
     private static final OverviewLayout LAYOUT = new OverviewLayout(
             List.of(
                     new OverviewLayout.Box(0, 0, 200, 100),

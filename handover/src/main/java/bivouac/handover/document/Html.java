@@ -1,6 +1,7 @@
 package bivouac.handover.document;
 
-import bivouac.rehearsal.XmlText;
+import bivouac.drawing.Svg;
+import bivouac.drawing.XmlText;
 
 /** A page of HTML, written from top to bottom; every text is escaped. */
 final class Html {
@@ -24,6 +25,12 @@ final class Html {
 
     Html text(String text) {
         out.append(escaped(text));
+        return this;
+    }
+
+    /** A drawing that is a document of its own elsewhere. */
+    Html drawing(String svg) {
+        out.append(Svg.inPage(svg));
         return this;
     }
 

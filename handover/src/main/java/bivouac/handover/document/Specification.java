@@ -14,6 +14,7 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
 import bivouac.design.WaysIn;
 import bivouac.design.Window;
+import bivouac.overview.OverviewSvg;
 import bivouac.plan.Program;
 import bivouac.rehearsal.DepartureTried;
 import bivouac.rehearsal.Walk;
@@ -44,6 +45,7 @@ public final class Specification {
             .group { border: 1px solid #D8D2C4; border-radius: 4px; padding: 6px; } .field { border: 1px solid #A9A290; border-radius: 4px; padding: 1px 8px; min-width: 120px; }
             .label { color: #5B6661; } .button { border: 1px solid #A9A290; border-radius: 5px; padding: 2px 10px; } .default { background: #2F5D50; color: #FFFDF8; }
             .link { text-decoration: underline; color: #1D5A79; } .title.small, .large { font-size: 16px; } span.title { background: none; padding: 0; font-size: 20px; }
+            .overview svg { width: 100%; height: auto; }
             @media print { body { margin: 0; max-width: none; font-size: 11px; } h2 { break-before: page; } a { color: inherit; text-decoration: none; } }
             """;
 
@@ -77,6 +79,7 @@ public final class Specification {
                 .filter(t -> !t.isEmpty())
                 .forEach(t -> page.element("p", t, "class=\"small\""));
         contents();
+        overview();
         start();
         page.element("h2", "Windows", "id=\"windows\"");
         design.windows().forEach(w -> {
@@ -99,6 +102,7 @@ public final class Specification {
     private void contents() {
         page.open("p");
         Map<String, String> parts = new java.util.LinkedHashMap<>();
+        parts.put("overview", "Overview");
         parts.put("start", "Start, values and tasks");
         parts.put("windows", "Windows");
         parts.put("boxes", "Message boxes, file dialogs and pickers");
@@ -111,6 +115,11 @@ public final class Specification {
                 .close("a")
                 .text(" · "));
         page.close("p");
+    }
+
+    private void overview() {
+        page.element("h2", "Overview", "id=\"overview\"");
+        page.open("div", "class=\"overview\"").drawing(OverviewSvg.of(program)).close("div");
     }
 
     private void start() {
@@ -233,12 +242,7 @@ public final class Specification {
         }
         page.element("h4", title).open("pre");
         for (ScriptLines.Line line : ScriptLines.of(script, design)) {
-            page.text("    ".repeat(line.indent())
-                    + line.tokens().stream()
-                            .map(Token::text)
-                            .filter(t -> !t.isBlank())
-                            .collect(Collectors.joining(" "))
-                    + "\n");
+            page.text("    ".repeat(line.indent()) + Token.words(line.tokens()) + "\n");
         }
         page.close("pre");
     }

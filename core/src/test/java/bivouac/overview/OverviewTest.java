@@ -1,4 +1,4 @@
-package bivouac.desktop.overview;
+package bivouac.overview;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -9,13 +9,13 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-class OverviewStateTest {
+class OverviewTest {
 
-    private OverviewState state;
+    private Overview state;
 
     @BeforeEach
     void make() throws Exception {
-        state = OverviewState.of(DesignFile.read(Path.of("../core/src/test/resources/first-hut.bivouac")));
+        state = Overview.of(DesignFile.read(Path.of("src/test/resources/first-hut.bivouac")));
     }
 
     @Test
@@ -41,13 +41,13 @@ class OverviewStateTest {
         var line = state.lines().stream().filter(l -> l.to() == 3).findFirst().orElseThrow();
         assertThat(state.cards().get(line.from()).rows().get(line.row()).name()).isEqualTo("Arrive…");
         assertThat(line.endings())
-                .containsExactly(new OverviewState.Tag("admitted", true), new OverviewState.Tag("cancelled", true));
+                .containsExactly(new Overview.Tag("admitted", true), new Overview.Tag("cancelled", true));
         assertThat(state.lines()).filteredOn(l -> l.from() < 0).hasSize(1);
     }
 
     @Test
     void the_layout_keeps_cards_apart_and_runs_lines_from_row_to_card() {
-        var sizes = state.cards().stream().map(WindowCard::size).toList();
+        var sizes = state.cards().stream().map(CardPlan::size).toList();
         var layout = OverviewLayout.of(state, sizes, 20);
         for (int i = 0; i < layout.boxes().size(); i++) {
             for (int j = i + 1; j < layout.boxes().size(); j++) {
@@ -73,7 +73,7 @@ class OverviewStateTest {
 
     @Test
     void a_design_with_nothing_in_it_has_no_cards() {
-        var empty = OverviewState.of(new Design(Design.startingWith("x").application(), java.util.List.of()));
+        var empty = Overview.of(new Design(Design.startingWith("x").application(), java.util.List.of()));
         assertThat(empty.cards()).isEmpty();
         assertThat(empty.lines()).isEmpty();
     }

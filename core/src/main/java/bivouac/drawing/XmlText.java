@@ -1,4 +1,4 @@
-package bivouac.rehearsal;
+package bivouac.drawing;
 
 /** Texts as they can stand in XML, which has no place for control characters, halves of characters, and what is none. */
 public final class XmlText {

@@ -1,4 +1,4 @@
-package bivouac.desktop.overview;
+package bivouac.overview;
 
 import bivouac.design.Design;
 import bivouac.design.Ending;
@@ -11,9 +11,11 @@ import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
+import bivouac.design.WaysIn;
 import bivouac.design.Window;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -27,10 +29,10 @@ import java.util.stream.IntStream;
  * What the Overview shows, without any node: cards in tiers, rows that open something, lines between them. A window
  * stands one tier right of the first thing that opens it; message boxes, file dialogs and pickers are folded into the rows that open them.
  */
-record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) {
+public record Overview(List<Card> cards, List<Line> lines, List<String> unopened) {
 
     /** @param tier from 0; windows that nothing opens stand in the first */
-    record Card(FacedWindow window, String about, int tier, List<Row> rows) {}
+    public record Card(FacedWindow window, String about, int tier, List<Row> rows) {}
 
     /**
      * A trigger that opens something.
@@ -38,20 +40,20 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
      * @param folded message boxes, file dialogs and pickers that it opens
      * @param back windows that it opens which stand in no tier further right
      */
-    record Row(ScriptPlace place, String name, String kind, List<Folded> folded, List<Back> back) {}
+    public record Row(ScriptPlace place, String name, String kind, List<Folded> folded, List<Back> back) {}
 
-    record Folded(ReadyMade box) {}
+    public record Folded(ReadyMade box) {}
 
-    record Back(Window window, Manner manner) {}
+    public record Back(Window window, Manner manner) {}
 
     /** A line from a row of a card to another card; {@code row} is -1 for the start wall. */
-    record Line(int from, int row, int to, Manner manner, List<Tag> endings) {}
+    public record Line(int from, int row, int to, Manner manner, List<Tag> endings) {}
 
     /** An ending that comes back; unused if no opener has a branch for it. */
-    record Tag(String ending, boolean used) {}
+    public record Tag(String ending, boolean used) {}
 
     /** The number of the card of a window; none where it has no card. */
-    OptionalInt number(Optional<String> window) {
+    public OptionalInt number(Optional<String> window) {
         return IntStream.range(0, cards.size())
                 .filter(i ->
                         window.equals(Optional.of(cards.get(i).window().name().shown())))
@@ -59,7 +61,7 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
     }
 
     /** The endings that come back from a card; used only if every opener has a branch for it. */
-    List<Tag> comingBack(int card) {
+    public List<Tag> comingBack(int card) {
         List<Line> into =
                 lines.stream().filter(l -> l.to() == card && l.from() >= 0).toList();
         return into.isEmpty()
@@ -70,7 +72,7 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
                         .toList();
     }
 
-    static OverviewState of(Design design) {
+    public static Overview of(Design design) {
         List<FacedWindow> faces = design.windows().stream()
                 .filter(FacedWindow.class::isInstance)
                 .map(FacedWindow.class::cast)
@@ -78,7 +80,7 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
         Map<String, Map<ScriptPlace, Script>> scripts = byWindow(design);
         Map<String, Integer> tiers = tiers(design, faces, scripts);
         var ordered = new ArrayList<>(faces);
-        ordered.sort(java.util.Comparator.comparingInt(f -> tiers.get(f.name().shown())));
+        ordered.sort(Comparator.comparingInt(f -> tiers.get(f.name().shown())));
         Map<String, Integer> numbers = new LinkedHashMap<>();
         ordered.forEach(f -> numbers.put(f.name().shown(), numbers.size()));
         var lines = new ArrayList<Line>();
@@ -96,8 +98,8 @@ record OverviewState(List<Card> cards, List<Line> lines, List<String> unopened) 
                     scripts.getOrDefault(face.name().shown(), Map.of())));
         }
         Set<String> opened = new LinkedHashSet<>();
-        bivouac.design.WaysIn.of(design).forEach(w -> opened.add(w.open().window()));
-        return new OverviewState(
+        WaysIn.of(design).forEach(w -> opened.add(w.open().window()));
+        return new Overview(
                 List.copyOf(cards),
                 List.copyOf(lines),
                 design.windows().stream()

@@ -1,4 +1,4 @@
-package bivouac.desktop.overview;
+package bivouac.overview;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -27,26 +27,26 @@ import org.eclipse.elk.graph.util.ElkGraphUtil;
  * The layered algorithm is the layout library's; its cost grows a little faster than the number of lines. Made off the
  * interface thread.
  */
-record OverviewLayout(List<Box> boxes, List<Route> routes, double width, double height) {
+public record OverviewLayout(List<Box> boxes, List<Route> routes, double width, double height) {
 
     /** The port where lines arrive, below a card's top. */
-    static final double ARRIVES_AT = 16;
+    public static final double ARRIVES_AT = 16;
 
     /** Where the first tier begins, behind the wall. */
-    static final double FIRST = 36;
+    public static final double FIRST = 36;
 
     /** The gutter between tiers: room for the ending tags. */
-    static final double GUTTER = 100;
+    public static final double GUTTER = 100;
 
-    record Box(double x, double y, double width, double height) {}
+    public record Box(double x, double y, double width, double height) {}
 
     /** A line's corners, from its row to its card. */
-    record Route(OverviewState.Line line, List<Corner> corners) {}
+    public record Route(Overview.Line line, List<Corner> corners) {}
 
-    record Corner(double x, double y) {}
+    public record Corner(double x, double y) {}
 
     /** @param sizes of the cards, and of their rows the heights from the card's top to the row's middle */
-    static OverviewLayout of(OverviewState state, List<CardSize> sizes, double startWallY) {
+    public static OverviewLayout of(Overview state, List<CardSize> sizes, double startWallY) {
         LayoutMetaDataService.getInstance().registerLayoutMetaDataProviders(new LayeredMetaDataProvider());
         ElkNode graph = graph();
         ElkNode start = node(graph, 1, 40, 0);
@@ -58,9 +58,9 @@ record OverviewLayout(List<Box> boxes, List<Route> routes, double width, double 
                     sizes.get(i).height(),
                     state.cards().get(i).tier() + 1));
         }
-        Map<ElkEdge, OverviewState.Line> edges = new HashMap<>();
+        Map<ElkEdge, Overview.Line> edges = new HashMap<>();
         Map<Integer, ElkPort> arrivals = new HashMap<>();
-        for (OverviewState.Line line : state.lines()) {
+        for (Overview.Line line : state.lines()) {
             ElkNode from = line.from() < 0 ? start : nodes.get(line.from());
             double y =
                     line.from() < 0 ? startWallY : sizes.get(line.from()).rows().get(line.row());
@@ -95,7 +95,7 @@ record OverviewLayout(List<Box> boxes, List<Route> routes, double width, double 
     }
 
     /** A card as it will be drawn. */
-    record CardSize(double width, double height, List<Double> rows) {}
+    public record CardSize(double width, double height, List<Double> rows) {}
 
     private static ElkNode graph() {
         ElkNode graph = ElkGraphUtil.createGraph();
@@ -131,7 +131,7 @@ record OverviewLayout(List<Box> boxes, List<Route> routes, double width, double 
         return port;
     }
 
-    private static OverviewLayout read(ElkNode graph, List<ElkNode> nodes, Map<ElkEdge, OverviewState.Line> edges) {
+    private static OverviewLayout read(ElkNode graph, List<ElkNode> nodes, Map<ElkEdge, Overview.Line> edges) {
         var boxes = nodes.stream()
                 .map(n -> new Box(n.getX(), n.getY(), n.getWidth(), n.getHeight()))
                 .toList();
