@@ -50,6 +50,7 @@ final class FxParts implements WindowParts {
         if (face.frame().onTop()) {
             out.add("stage.setAlwaysOnTop(true);");
         }
+        w.icon().ifPresent(file -> out.add("icon(" + Spelling.literal(file) + ");"));
     }
 
     @Override

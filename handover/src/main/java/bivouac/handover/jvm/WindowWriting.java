@@ -69,6 +69,11 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
         return world.mayRemove(shown(), list).map(m -> "this::" + m).orElse("row -> true");
     }
 
+    /** The file of the picture that stands for the window, if it has one of its own. */
+    public Optional<String> icon() {
+        return Optional.of(face().frame().icon()).filter(PartFacts::isFixed);
+    }
+
     /** The class of the rows of a list. */
     public String row(Part.ListOfRows list) {
         return world.types().of(new Type.RowOf(list.columns()));

@@ -91,6 +91,7 @@ public final class PyWorld {
             "first_field",
             "gone",
             "hidden",
+            "icon",
             "instance",
             "is_hidden",
             "is_unasked",

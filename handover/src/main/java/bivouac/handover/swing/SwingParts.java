@@ -35,6 +35,7 @@ record SwingParts(WindowWriting w) implements WindowParts {
         if (face.frame().onTop()) {
             out.add("alwaysOnTop();");
         }
+        w.icon().ifPresent(file -> out.add("icon(" + Spelling.literal(file) + ");"));
     }
 
     @Override

@@ -42,6 +42,10 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
         if (face.frame().onTop()) {
             lines.add("self.top.attributes(\"-topmost\", True)");
         }
+        if (PartFacts.isFixed(face.frame().icon())) {
+            lines.add(
+                    "self.icon(self.pictures / " + PyNames.literal(face.frame().icon()) + ")");
+        }
     }
 
     /** The attribute of a part, with what it starts with; a live text is brought up to date by refresh. */

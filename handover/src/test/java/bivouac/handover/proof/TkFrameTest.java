@@ -203,4 +203,18 @@ class TkFrameTest {
         other.close();
         assertThat(other.server().waitFor()).isGreaterThanOrEqualTo(0);
     }
+
+    @Test
+    void pictures_are_found_beside_the_program_wherever_it_is_started() throws Exception {
+        Files.write(folder.resolve("ferrybell/bell.png"), Files.readAllBytes(Path.of("../examples/hut.png")));
+        assertThat(said("""
+                        picture = parts.Picture(window, "bell", "bell.png")
+                        print(picture.file, picture._image is not None)
+                        picture.file = "none.png"
+                        print(picture.file, picture._image is not None)
+                        window.icon(window.pictures / "bell.png")
+                        print(window._icon.width() > 0)
+                        window.icon(window.pictures / "none.png")
+                        """)).containsExactly("bell.png True", "none.png False", "True");
+    }
 }

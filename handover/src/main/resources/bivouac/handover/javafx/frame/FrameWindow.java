@@ -2,9 +2,11 @@ package frame;
 
 import desk.Desk;
 import desk.DeskWindow;
+import java.net.URL;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ComboBoxBase;
+import javafx.scene.image.Image;
 import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -53,6 +55,14 @@ public abstract class FrameWindow extends DeskWindow {
 
     public final Stage stage() {
         return stage;
+    }
+
+    /** The picture that stands for it; one that cannot be read is none. */
+    protected final void icon(String file) {
+        URL found = FrameWindow.class.getResource("/" + file);
+        if (found != null) {
+            stage.getIcons().add(new Image(found.toString()));
+        }
     }
 
     @Override

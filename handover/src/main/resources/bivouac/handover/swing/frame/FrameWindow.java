@@ -5,12 +5,15 @@ import desk.DeskWindow;
 import java.awt.BorderLayout;
 import java.awt.Dialog;
 import java.awt.Dimension;
+import java.awt.Image;
 import java.awt.Window;
 import java.awt.event.KeyEvent;
 import java.awt.event.WindowAdapter;
 import java.awt.event.WindowEvent;
+import java.net.URL;
 import javax.swing.BorderFactory;
 import javax.swing.BoxLayout;
+import javax.swing.ImageIcon;
 import javax.swing.JComponent;
 import javax.swing.JDialog;
 import javax.swing.JFrame;
@@ -33,6 +36,7 @@ public abstract class FrameWindow extends DeskWindow {
     private Dimension least;
     private boolean resizable = true;
     private boolean onTop;
+    private Image icon;
 
     @SuppressWarnings("this-escape")
     protected FrameWindow(Desk desk, String name, Object key) {
@@ -88,6 +92,12 @@ public abstract class FrameWindow extends DeskWindow {
         onTop = true;
     }
 
+    /** The picture that stands for it; one that cannot be read is none. */
+    protected final void icon(String file) {
+        URL found = FrameWindow.class.getResource("/" + file);
+        icon = found == null ? null : new ImageIcon(found).getImage();
+    }
+
     @Override
     public String title() {
         return title;
@@ -124,6 +134,9 @@ public abstract class FrameWindow extends DeskWindow {
                 closeBoxUsed();
             }
         });
+        if (icon != null) {
+            shell.setIconImage(icon);
+        }
         shell.setMinimumSize(least);
         shell.setAlwaysOnTop(onTop);
         shell.pack();

@@ -12,7 +12,7 @@ _KEYS = {"Delete": "Delete", "Insert": "Insert", "Enter": "Return", "Plus": "plu
 
 
 class Face(Window):
-    pictures = Path(".")  # where the files of pictures are
+    pictures = Path(__file__).parent.parent  # where the files of pictures are: the package
 
     def __init__(self, desk, name, key=None):
         super().__init__(desk, name, key)

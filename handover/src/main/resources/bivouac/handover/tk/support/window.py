@@ -47,6 +47,14 @@ class Window(DeskWindow):
         press()
         return "break"
 
+    def icon(self, file):
+        """The picture that stands for it; one that cannot be read is none."""
+        try:
+            self._icon = tk.PhotoImage(master=self.top, file=file)
+            self.top.iconphoto(False, self._icon)
+        except tk.TclError:
+            pass
+
     def show(self):
         self._put_gate_before(self.top)
         if isinstance(self.owner, Window) and self.owner.top.winfo_viewable():
