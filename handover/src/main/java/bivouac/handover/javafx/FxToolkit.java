@@ -107,12 +107,17 @@ public final class FxToolkit implements JvmToolkit {
     }
 
     @Override
+    public String loop() {
+        return "new FxLoop()";
+    }
+
+    @Override
     public Lines main(String application, Make make, Lines begin) {
         return new Lines()
                 .add("Platform.setImplicitExit(false);")
                 .add("Platform.startup(() -> {")
                 .add("try {")
-                .add(application + " app = " + make.with("new FxLoop()", "new FxWorker()") + ";")
+                .add(application + " app = " + make.with(loop(), "new FxWorker()") + ";")
                 .all(begin)
                 .add("} catch (RuntimeException fault) {")
                 .add("fault.printStackTrace();")

@@ -166,6 +166,7 @@ final class ApplicationClass {
         if (uses.links()) {
             begin.add("app.browser(new Browser());");
         }
+        begin.add("SessionEnd.tell(" + world.toolkit().loop() + ", app.desk()::sessionEnds);");
         begin.add("new NewDays(Clock.systemDefaultZone(), app::dayPasses).begin();")
                 .add("app.start();");
         out.all(world.toolkit()

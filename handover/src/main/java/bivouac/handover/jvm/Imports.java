@@ -31,6 +31,7 @@ final class Imports {
         }
         WHERE.put("Browser", "frame.Browser");
         WHERE.put("FileDialog", "frame.FileDialog");
+        WHERE.put("SessionEnd", "frame.SessionEnd");
         WHERE.put("List", "java.util.List");
         WHERE.put("Optional", "java.util.Optional");
         WHERE.put("Consumer", "java.util.function.Consumer");

@@ -37,6 +37,9 @@ public interface JvmToolkit {
 
     WindowParts parts(WindowWriting writing);
 
+    /** The loop of the program's events, made. */
+    String loop();
+
     /**
      * The body of the method that starts the program.
      *

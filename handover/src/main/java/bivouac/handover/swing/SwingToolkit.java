@@ -120,13 +120,18 @@ public final class SwingToolkit implements JvmToolkit {
     }
 
     @Override
+    public String loop() {
+        return "new SwingLoop()";
+    }
+
+    @Override
     public Lines main(String application, Make make, Lines begin) {
         return new Lines()
                 .add("EventQueue.invokeLater(() -> {")
                 .add("try {")
                 .add("Look.set();")
                 .add("Gate.install();")
-                .add(application + " app = " + make.with("new SwingLoop()", "new Background()") + ";")
+                .add(application + " app = " + make.with(loop(), "new Background()") + ";")
                 .all(begin)
                 .add("} catch (RuntimeException fault) {")
                 .add("fault.printStackTrace();")
