@@ -194,6 +194,22 @@ final class ApplicationClass {
                 .blank();
     }
 
+    /** A script of the application as the body of a method. */
+    Lines steps(ScriptPlace place, Script script) {
+        Map<String, String> locals = new HashMap<>();
+        if (place instanceof ScriptPlace.Named(Optional<String> none, String name)) {
+            application.routines().script(name).ifPresent(s -> s.takes()
+                    .forEach(t -> locals.put("takes." + t.name().expression(), local(t))));
+        }
+        String self = place instanceof ScriptPlace.Named ? "me" : "null";
+        return spelled(scripts(place, locals).of(script), self);
+    }
+
+    /** What a named script takes, as a parameter of its method. */
+    private static String local(Take take) {
+        return JavaNames.safe(take.name().expression(), TAKEN);
+    }
+
     private Scripts scripts(ScriptPlace place, Map<String, String> locals) {
         var taken = new HashSet<>(TAKEN);
         application.variables().forEach(v -> taken.add(field(v)));
@@ -312,13 +328,8 @@ final class ApplicationClass {
 
     private void routines() {
         for (NamedScript script : application.routines().scripts()) {
-            var locals = new HashMap<String, String>();
             var parameters = new ArrayList<String>(List.of("DeskWindow me"));
-            for (Take take : script.takes()) {
-                String local = JavaNames.safe(take.name().expression(), TAKEN);
-                locals.put("takes." + take.name().expression(), local);
-                parameters.add(world.types().of(take.type()) + " " + local);
-            }
+            script.takes().forEach(t -> parameters.add(world.types().of(t.type()) + " " + local(t)));
             if (meanings.late()
                     .isLate(new ScriptPlace.Named(
                             Optional.empty(), script.name().shown()))) {
@@ -327,13 +338,7 @@ final class ApplicationClass {
             out.add("void "
                     + world.methodOfScript(Optional.empty(), script.name().shown()) + "("
                     + String.join(", ", parameters) + ") {");
-            out.all(spelled(
-                    scripts(
-                                    new ScriptPlace.Named(
-                                            Optional.empty(), script.name().shown()),
-                                    locals)
-                            .of(script.script()),
-                    "me"));
+            out.all(steps(new ScriptPlace.Named(Optional.empty(), script.name().shown()), script.script()));
             out.add("}").blank();
         }
         application.routines().timers().forEach(this::timer);

@@ -1,21 +1,15 @@
 package bivouac.handover.jvm;
 
-import bivouac.design.FacedWindow;
-import bivouac.design.NamedScript;
+import bivouac.design.Design;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
-import bivouac.design.Take;
+import bivouac.handover.braces.Lines;
 import bivouac.handover.java.Ends;
-import bivouac.handover.java.JavaNames;
-import bivouac.handover.java.JavaScript;
 import bivouac.handover.meaning.Meanings;
-import bivouac.handover.script.ScriptOf;
+import bivouac.handover.meaning.Uses;
 import bivouac.handover.script.Scripts;
 import bivouac.plan.Program;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.Map;
-import java.util.Optional;
 
 /** One script as it will read in the written program. */
 public final class JvmScriptLook {
@@ -30,44 +24,23 @@ public final class JvmScriptLook {
 
     /** The body of the method; empty where the script does nothing. */
     public String at(ScriptPlace place) {
-        Script script = place.in(meanings.program().design());
+        Design design = meanings.program().design();
+        Script script = place.in(design);
         if (script.doesNothing()) {
             return "";
         }
-        Optional<FacedWindow> face = place.ofWindow().flatMap(meanings.program().design()::faced);
-        String self = face.isPresent() ? "this" : place instanceof ScriptPlace.Named ? "me" : "null";
-        var scripts =
-                new Scripts(new ScriptOf(meanings, world.texts(), place, new JavaNames(taken(face)), takes(place)));
-        return new JavaScript(
-                        world.in(place.ofWindow().orElse("")), self, Scripts.answers(place) ? Ends.AGREES : Ends.PLAIN)
-                .write(scripts.of(script))
-                .toString();
+        Uses uses = Uses.of(design);
+        Lines lines = place.ofWindow()
+                .flatMap(design::faced)
+                .map(face -> ofWindow(new WindowBase(meanings, world, face, uses), script, place))
+                .orElseGet(() -> new ApplicationClass(meanings, world, uses).steps(place, script));
+        return lines.toString();
     }
 
-    private java.util.Set<String> taken(Optional<FacedWindow> face) {
-        var taken = new HashSet<>(JvmWorld.OF_WINDOWS);
-        face.ifPresent(f -> {
-            f.memberNames().forEach(n -> taken.add(world.part(n.expression())));
-            f.takes()
-                    .forEach(
-                            t -> taken.add(world.take(f.name().shown(), t.name().expression())));
-        });
-        return taken;
-    }
-
-    /** What a named script takes is a parameter of its method. */
-    private Map<String, String> takes(ScriptPlace place) {
-        var locals = new HashMap<String, String>();
-        if (place instanceof ScriptPlace.Named named) {
-            ScriptPlace.routines(meanings.program().design(), named.window())
-                    .script(named.name())
-                    .map(NamedScript::takes)
-                    .ifPresent(all -> all.stream()
-                            .map(Take::name)
-                            .forEach(n -> locals.put(
-                                    "takes." + n.expression(),
-                                    JavaNames.safe(n.expression(), ApplicationClass.TAKEN))));
-        }
-        return locals;
+    private static Lines ofWindow(WindowBase window, Script script, ScriptPlace place) {
+        Map<String, String> locals = place instanceof ScriptPlace.Named named
+                ? window.face.routines().script(named.name()).map(window::takes).orElse(Map.of())
+                : Map.of();
+        return window.steps(script, place, Scripts.answers(place) ? Ends.AGREES : Ends.PLAIN, locals);
     }
 }

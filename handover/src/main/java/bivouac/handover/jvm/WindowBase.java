@@ -2,8 +2,10 @@ package bivouac.handover.jvm;
 
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
+import bivouac.design.NamedScript;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
+import bivouac.design.Take;
 import bivouac.handover.braces.Lines;
 import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaNames;
@@ -14,12 +16,13 @@ import bivouac.handover.meaning.Uses;
 import bivouac.handover.script.ScriptOf;
 import bivouac.handover.script.Scripts;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
 /** What all that is written of a window goes by. */
-abstract class WindowBase {
+class WindowBase {
 
     final Meanings meanings;
     final JvmWorld world;
@@ -63,6 +66,18 @@ abstract class WindowBase {
 
     String key() {
         return face.instancesOrUsual() instanceof Instances.OneForEach(String key) ? world.take(shown, key) : "null";
+    }
+
+    /** What a named script of the window takes, as the parameters of its method; none is called like a field. */
+    Map<String, String> takes(NamedScript script) {
+        var locals = new LinkedHashMap<String, String>();
+        var taken = new JavaNames(fields);
+        for (Take take : script.takes()) {
+            locals.put(
+                    "takes." + take.name().expression(),
+                    taken.member(take.name().expression()));
+        }
+        return locals;
     }
 
     /** A script of the window as the body of a method. */

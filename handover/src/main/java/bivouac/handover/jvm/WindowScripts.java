@@ -8,12 +8,10 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
 import bivouac.design.Timer;
 import bivouac.handover.java.Ends;
-import bivouac.handover.java.JavaNames;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.script.Scripts;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
@@ -91,13 +89,11 @@ abstract class WindowScripts extends WindowBase {
     }
 
     void named(NamedScript script) {
-        var locals = new HashMap<String, String>();
+        Map<String, String> locals = takes(script);
         var parameters = new ArrayList<String>();
-        var taken = new JavaNames(fields);
         for (Take take : script.takes()) {
-            String local = taken.member(take.name().expression());
-            locals.put("takes." + take.name().expression(), local);
-            parameters.add(world.types().of(take.type()) + " " + local);
+            parameters.add(world.types().of(take.type()) + " "
+                    + locals.get("takes." + take.name().expression()));
         }
         if (meanings.late()
                 .isLate(new ScriptPlace.Named(Optional.of(shown), script.name().shown()))) {
