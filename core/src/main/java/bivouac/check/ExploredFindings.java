@@ -51,6 +51,8 @@ final class ExploredFindings {
         findings.deep();
         findings.heldBack();
         findings.promises();
+        NoticedFindings.into(findings.found, explored);
+        WalkthroughFindings.into(findings.found, explored.question().program());
         if (explored.isComplete()) {
             NeverFindings.into(findings.found, written, explored);
         }

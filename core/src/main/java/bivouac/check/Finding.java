@@ -105,6 +105,10 @@ public record Finding(
         WAITS_FOR_OWNER_ONLY(Cause.CLOSING),
         ESCAPE_DESTROYS(Cause.CLOSING),
         REMOVES_UNASKED(Cause.CLOSING),
+        /** A close box that is refused, and nothing is seen of it. */
+        REFUSES_SILENTLY(Cause.CLOSING),
+        /** The application ends with what a value says is unsaved. */
+        UNSAVED_LOST(Cause.CLOSING),
         NO_WAY_OUT(Cause.CLOSING),
         /** The window closes where the application is meant, or the other way round. */
         WRONG_END(Cause.END),
@@ -129,10 +133,16 @@ public record Finding(
         FAULT(Cause.RUNNING),
         /** What the developer promised does not hold. */
         BROKEN_PROMISE(Cause.PROMISES),
+        /** A walkthrough shows what a promise says never happens. */
+        WALKTHROUGH_AGAINST_PROMISE(Cause.PROMISES),
         /** Nothing leads on: to the end, or out of a window. */
         DEAD_END(Cause.RUNNING),
         /** An answer that was given has to wait until a later window is answered (W2). */
         HELD_BACK(Cause.RUNNING),
+        /** A window is open twice for the same. */
+        OPEN_TWICE(Cause.RUNNING),
+        /** A window that is waited for, and can get behind others. */
+        HIDDEN_QUESTION(Cause.RUNNING),
         /** Many windows wait for each other. */
         DEEP(Cause.RUNNING),
         EMPTY_MESSAGE(Cause.MESSAGES),

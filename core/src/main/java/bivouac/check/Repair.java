@@ -6,6 +6,7 @@ import bivouac.design.Design;
 import bivouac.design.Expression;
 import bivouac.design.Given;
 import bivouac.design.Holding;
+import bivouac.design.Instances;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
 import bivouac.design.Script;
@@ -303,6 +304,30 @@ public sealed interface Repair {
         @Override
         public Design in(Design design) {
             return PartNames.putRight(design, window);
+        }
+    }
+
+    /** A window is open once, or once for each value of a take, and comes to the front when it is opened again. */
+    record OneAtATime(String window, Optional<String> key) implements Repair {
+        @Override
+        public String words() {
+            return key.map(k -> "One for each " + k).orElse("One only");
+        }
+
+        @Override
+        public String about() {
+            return window + " then comes to the front when it is opened again"
+                    + key.map(k -> " for the same " + k).orElse("") + ".";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return design.changingFace(
+                    window,
+                    f -> f.living(
+                            Optional.of(key.<Instances>map(Instances.OneForEach::new)
+                                    .orElseGet(Instances.Single::new)),
+                            f.owned()));
         }
     }
 

@@ -69,6 +69,11 @@ public sealed interface Promise {
     /** As it is written down. */
     String sentence();
 
+    /** That a value which says that something is unsaved does not say so at the end. */
+    static Promise nothingUnsaved(Variable variable) {
+        return new AtTheEnd(new Expression("!app." + variable.name().expression()));
+    }
+
     /** Reads what {@link #sentence} says. */
     static Promise of(String typed) {
         String text = typed.strip();

@@ -5,6 +5,7 @@ import bivouac.machine.Stepper;
 import bivouac.state.StateTable;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 
 /**
@@ -63,6 +64,11 @@ final class Batch {
 
     final List<Broken> broken = new ArrayList<>();
 
+    /** What is worth a word, once for each that is noticed, in the order of the situations. */
+    final List<Noticed> noticed = new ArrayList<>();
+
+    private final BitSet notices = new BitSet();
+
     /** The first situation from which a step holds a result back (W2), and which of its steps; -1 for none. */
     int heldBack = -1;
 
@@ -73,6 +79,9 @@ final class Batch {
 
     /** A condition did not hold when a step of a situation ended the application. */
     record Broken(int situation, int step, int condition) {}
+
+    /** @param step a step of the situation; -1 where it is about the situation itself */
+    record Noticed(int situation, int step, int notice) {}
 
     /** Something went wrong in a step of a situation. */
     record Faulted(int situation, int step, Fault fault) {}
@@ -119,6 +128,8 @@ final class Batch {
         fresh = 0;
         faults.clear();
         broken.clear();
+        noticed.clear();
+        notices.clear();
         heldBack = -1;
     }
 
@@ -155,6 +166,8 @@ final class Batch {
                 int step = e;
                 stepper.faults().forEach(f -> faults.add(new Faulted(situation, step, f)));
             }
+            int at = e;
+            stepper.noticeStep(n -> notice(at, n));
             kinds[steps] = (byte) (apart ? APART : 0);
             targets[steps] = target();
             if (Stepper.isSessionEnd(stepper.numbered(e))) {
@@ -164,6 +177,9 @@ final class Batch {
                 heldBack = size;
                 heldBackBy = e;
             }
+            if (stepper.isCloseBoxOrEscape(e) && isAgain(state)) {
+                notice(e, stepper.silentRefusal(e));
+            }
             if (stepper.stepEnded() && !question.conditions().isEmpty()) {
                 broken(e);
             }
@@ -172,9 +188,25 @@ final class Batch {
         counts[size++] = events;
     }
 
+    private void notice(int step, int notice) {
+        if (!notices.get(notice)) {
+            notices.set(notice);
+            noticed.add(new Noticed(size, step, notice));
+        }
+    }
+
+    /** Whether the last step led to the situation from which it was taken. */
+    private boolean isAgain(int state) {
+        long[] piece = known.piece(state);
+        int first = known.first(state);
+        int end = first + stepper.length();
+        return end <= piece.length && Arrays.equals(piece, first, end, stepper.words(), 0, stepper.length());
+    }
+
     private void broken(int step) {
+        boolean unasked = stepper.isUnasked(step);
         for (int c = 0; c < question.conditions().size(); c++) {
-            if (!stepper.heldAtTheEnd().get(c)) {
+            if (!stepper.heldAtTheEnd().get(c) && (unasked || question.isPromised(c))) {
                 broken.add(new Broken(size, step, c));
             }
         }
@@ -228,6 +260,7 @@ final class Batch {
             }
             look |= can ? 0 : STUCK;
             look |= stepper.waitedFor() > DEEPEST ? DEEP : 0;
+            stepper.noticeSituation(n -> notice(-1, n));
         }
         looks[size] = (byte) look;
         Arrays.fill(holds, size * conditionWords, (size + 1) * conditionWords, 0);

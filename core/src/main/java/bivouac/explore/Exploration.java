@@ -1,5 +1,6 @@
 package bivouac.explore;
 
+import bivouac.machine.Notice;
 import bivouac.machine.Stepper;
 import java.util.ArrayList;
 import java.util.List;
@@ -157,6 +158,8 @@ public final class Exploration {
         if (batch.heldBack >= 0 && explored.heldBack.isEmpty()) {
             explored.heldBack = Optional.of(new Explored.Step(first + batch.heldBack, batch.heldBackBy));
         }
+        batch.noticed.forEach(n -> explored.noticed.putIfAbsent(
+                Notice.of(n.notice()), new Explored.Step(first + n.situation(), n.step())));
         batch.broken.forEach(b ->
                 explored.brokenAtTheEnd.putIfAbsent(b.condition(), new Explored.Step(first + b.situation(), b.step())));
         explored.steps += step;

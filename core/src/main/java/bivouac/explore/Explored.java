@@ -2,6 +2,7 @@ package bivouac.explore;
 
 import bivouac.machine.Event;
 import bivouac.machine.Fault;
+import bivouac.machine.Notice;
 import bivouac.machine.Stepper;
 import bivouac.plan.StepRef;
 import bivouac.state.StateTable;
@@ -62,6 +63,9 @@ public final class Explored {
 
     /** By condition: the first step that ended the application while it did not hold. */
     final Map<Integer, Step> brokenAtTheEnd = new LinkedHashMap<>();
+
+    /** What is worth a word: the first step that shows it, or situation, with -1 for the step. */
+    final Map<Notice, Step> noticed = new LinkedHashMap<>();
 
     /** By situation: bits that say which conditions hold. */
     final Ints holds = new Ints();
@@ -187,6 +191,26 @@ public final class Explored {
     /** The first step by which a result is held back, since a window that was opened later is still waited for (W2). */
     public Optional<Step> heldBack() {
         return heldBack;
+    }
+
+    /** What is no fault and worth a word, each with a shortest trail that shows it. */
+    public Map<Notice, List<Event>> noticed() {
+        var trails = new LinkedHashMap<Notice, List<Event>>();
+        noticed.forEach((notice, step) -> trails.put(notice, step.event() < 0 ? trail(step.situation()) : trail(step)));
+        return trails;
+    }
+
+    /** By value that says that something is unsaved: the first step that ended the application with it, and asked nobody. */
+    public Map<String, List<Event>> lost() {
+        var lost = new LinkedHashMap<String, List<Event>>();
+        for (int i = 0; i < question.unsaved().size(); i++) {
+            Step step = brokenAtTheEnd.get(
+                    question.conditions().size() - question.unsaved().size() + i);
+            if (step != null) {
+                lost.put(question.unsaved().get(i).name().shown(), trail(step));
+            }
+        }
+        return lost;
     }
 
     /** The first situation in which a window is open, by its shown name; the nearest to the start. */

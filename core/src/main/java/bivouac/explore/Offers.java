@@ -5,18 +5,13 @@ import bivouac.design.Design;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Promise;
-import bivouac.design.Type;
 import bivouac.design.Variable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /** Promises that many would make of a design, as far as they fit it and are not made yet. */
 public final class Offers {
-
-    /** How values are called that say that something would be lost. */
-    private static final Pattern UNSAVED = Pattern.compile("(?i).*(unsaved|changed|dirty|modified|pending).*");
 
     private Offers() {}
 
@@ -26,11 +21,11 @@ public final class Offers {
         offers.add(new Promise.Possible(Optional.empty()));
         for (Variable variable : design.application().variables()) {
             String name = variable.name().expression();
-            if (variable.type() == Type.Plain.YESNO && UNSAVED.matcher(name).matches()) {
+            if (variable.saysUnsaved()) {
                 main(design)
                         .ifPresent(main -> offers.add(new Promise.Never(new Expression(
                                 "app." + name + " && !isOpen(" + main.name().expression() + ")"))));
-                offers.add(new Promise.AtTheEnd(new Expression("!app." + name)));
+                offers.add(Promise.nothingUnsaved(variable));
             }
         }
         offers.removeAll(design.promises());

@@ -17,6 +17,7 @@ import bivouac.state.Layout;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * What is explored: a program, with what is asked of its situations; and what follows from that: which values count as
@@ -27,6 +28,8 @@ public final class Question {
     private final Program program;
     private final LocalDate today;
     private final List<Compiled<Reading>> conditions;
+    private final int promised;
+    private final List<PromisePlan.Unsaved> unsaved;
     private final Folding folding;
     private final Samples samples;
     private final Growth growth;
@@ -39,9 +42,13 @@ public final class Question {
     public Question(Program program, LocalDate today) {
         this.program = program;
         this.today = today;
-        this.conditions = program.promises().stream()
+        List<Compiled<Reading>> promised = program.promises().stream()
                 .filter(PromisePlan::isRight)
                 .flatMap(p -> p.conditions().stream())
+                .toList();
+        this.promised = promised.size();
+        this.unsaved = program.unsaved();
+        this.conditions = Stream.concat(promised.stream(), unsaved.stream().map(PromisePlan.Unsaved::isNone))
                 .toList();
         Deciding deciding = Deciding.of(program, conditions);
         this.folding = new Folding(program, deciding);
@@ -59,7 +66,17 @@ public final class Question {
         return today;
     }
 
-    /** What is asked of each situation: the conditions of the promises that can be checked, in order. */
+    /** The values that say that something is unsaved. */
+    List<PromisePlan.Unsaved> unsaved() {
+        return unsaved;
+    }
+
+    /** Whether a condition is one of a promise, and not one that is asked of every design. */
+    boolean isPromised(int condition) {
+        return condition < promised;
+    }
+
+    /** What is asked of each situation: the conditions of the promises that can be checked, in order; then that nothing is unsaved. */
     public List<Compiled<Reading>> conditions() {
         return conditions;
     }

@@ -5,9 +5,12 @@ import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Part;
 import bivouac.design.Picker;
+import bivouac.expression.Compiled;
 import bivouac.expression.Value;
 import bivouac.plan.Program;
+import bivouac.plan.Reading;
 import bivouac.state.Layout;
+import bivouac.state.Situation;
 import bivouac.state.State;
 import bivouac.state.Values;
 import java.time.LocalDate;
@@ -137,6 +140,16 @@ public final class Machine {
         return turn(Optional.empty(), turn -> {
             turn.open(state);
             return turn.scene();
+        });
+    }
+
+    /** Whether a condition of the application holds in a state in which it runs; one that has no value does not. */
+    public boolean holds(State state, Compiled<Reading> condition) {
+        return turn(Optional.empty(), turn -> {
+            turn.open(state);
+            return turn.run.phase == Situation.RUNNING
+                    && turn.run.or(
+                            () -> condition.evaluate(turn.run.here(null, null)).equals(Value.YES), false);
         });
     }
 

@@ -1,5 +1,6 @@
 package bivouac.machine;
 
+import bivouac.design.FacedWindow;
 import bivouac.expression.Compiled;
 import bivouac.expression.Value;
 import bivouac.plan.Reading;
@@ -29,6 +30,7 @@ public final class Stepper {
 
     private int length;
     private final BitSet heldAtTheEnd = new BitSet();
+    private final Noticing noticing;
 
     /** @param today what {@code app.today} is where nothing in the design reads it */
     public Stepper(Machine machine, LocalDate today) {
@@ -44,6 +46,7 @@ public final class Stepper {
         this.layout = layout;
         this.turn = turn;
         this.saved = new Saved(turn.run);
+        this.noticing = new Noticing(turn.run.program, layout.readsTraces());
         this.today = turn.run.number(new Value.Date(today));
     }
 
@@ -93,6 +96,7 @@ public final class Stepper {
     public void step(int number) {
         again();
         turn.run.begin();
+        noticing.begin(turn.run);
         turn.take(events.get(number));
         pack();
     }
@@ -171,6 +175,49 @@ public final class Stepper {
             }
         }
         return false;
+    }
+
+    /** Tells the number of each {@link Notice} about the situation that is open, in which the application runs. */
+    public void noticeSituation(IntConsumer to) {
+        again();
+        noticing.situation(turn.run, to);
+    }
+
+    /** Tells the number of each {@link Notice} about the step that was taken last. */
+    public void noticeStep(IntConsumer to) {
+        noticing.step(turn.run, to);
+    }
+
+    /** Whether an event of the situation that is open is the close box or Escape of a window. */
+    public boolean isCloseBoxOrEscape(int number) {
+        return switch (NumberedEvent.kind(events.get(number))) {
+            case CLOSE_BOX, ESCAPE -> true;
+            default -> false;
+        };
+    }
+
+    /** The number of the {@link Notice} that such an event leads back to the situation that is open. */
+    public int silentRefusal(int number) {
+        again();
+        Inst inst = turn.run.instances.get(NumberedEvent.instance(events.get(number)));
+        return Notice.numbered(Notice.Kind.SILENT_REFUSAL, inst.plan.number);
+    }
+
+    /** Whether an event of the situation that is open is no answer to a question: of a main or child window, or the session's. */
+    public boolean isUnasked(int number) {
+        long event = events.get(number);
+        return switch (NumberedEvent.kind(event)) {
+            case SESSION_ENDS -> true;
+            case PRESS, CLOSE_BOX, ESCAPE -> {
+                again();
+                Inst inst = turn.run.instances.get(NumberedEvent.instance(event));
+                yield inst.plan
+                        .face()
+                        .filter(f -> f.of() != FacedWindow.Kind.DIALOG)
+                        .isPresent();
+            }
+            default -> false;
+        };
     }
 
     /** Whether a condition of the application holds in the situation that is open; one that has no value does not. */

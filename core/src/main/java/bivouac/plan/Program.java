@@ -34,6 +34,7 @@ public final class Program {
     private final List<Trouble> troubles = new ArrayList<>();
     private final List<Optional<Compiled<Reading>>> variableStarts = new ArrayList<>();
     private final List<PromisePlan> promises = new ArrayList<>();
+    private final List<PromisePlan.Unsaved> unsaved = new ArrayList<>();
     private final ScriptPlan start;
     private final ScriptPlan departurePlan;
     private final List<TimerPlan> timers;
@@ -64,6 +65,7 @@ public final class Program {
         timers.forEach(t -> t.link(ofApplication));
         ofApplication.named(design.application().routines());
         design.promises().forEach(p -> promises.add(PromisePlan.of(p, ofApplication)));
+        unsaved.addAll(PromisePlan.unsaved(design, ofApplication));
         troubles.addAll(ofApplication.troubles());
         for (WindowPlan window : windows) {
             var linker = new Linker(this, Optional.of(window));
@@ -127,6 +129,11 @@ public final class Program {
 
     public ScriptPlan start() {
         return start;
+    }
+
+    /** The values that say that something is unsaved, where no promise is about that. */
+    public List<PromisePlan.Unsaved> unsaved() {
+        return Collections.unmodifiableList(unsaved);
     }
 
     /** What is promised of every situation, in the order of the design. */

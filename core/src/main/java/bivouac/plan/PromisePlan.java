@@ -1,9 +1,13 @@
 package bivouac.plan;
 
+import bivouac.design.Design;
+import bivouac.design.Name;
 import bivouac.design.Promise;
 import bivouac.design.Type;
+import bivouac.design.Variable;
 import bivouac.expression.Compiled;
 import bivouac.expression.Problem;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -15,6 +19,28 @@ public record PromisePlan(Promise promise, List<Compiled<Reading>> conditions) {
 
     public PromisePlan {
         conditions = List.copyOf(conditions);
+    }
+
+    /**
+     * A value of the application that says that something is unsaved, with the condition that nothing is.
+     *
+     * @param name of the value
+     */
+    public record Unsaved(Name name, Compiled<Reading> isNone) {}
+
+    /** What says so, and is not promised to be otherwise at the end. */
+    static List<Unsaved> unsaved(Design design, Linker linker) {
+        var unsaved = new ArrayList<Unsaved>();
+        for (Variable variable : design.application().variables()) {
+            Promise promised = Promise.nothingUnsaved(variable);
+            if (variable.saysUnsaved() && !design.promises().contains(promised)) {
+                var spot = new Linker.Spot(new Trouble.Where.InPromise(), promised.sentence());
+                unsaved.add(new Unsaved(
+                        variable.name(),
+                        linker.expression(spot, promised.expressions().getFirst(), Type.Plain.YESNO)));
+            }
+        }
+        return List.copyOf(unsaved);
     }
 
     static PromisePlan of(Promise promise, Linker linker) {

@@ -1,10 +1,12 @@
 package bivouac.rehearsal;
 
+import bivouac.expression.Compiled;
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import bivouac.plan.Program;
+import bivouac.plan.Reading;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,6 +38,16 @@ public final class Rehearsal {
         var machine = new Machine(program);
         var begun = new Trail("", List.of(Moment.start(machine, today)));
         return new Rehearsal(machine, today, begun, 0, Ways.NONE);
+    }
+
+    /** Whether a condition of the application holds after an event of the trail; 0 is the start. */
+    public boolean holds(int moment, Compiled<Reading> condition) {
+        return machine.holds(moments().get(moment).state(), condition);
+    }
+
+    /** Whether the application has ended by itself then. */
+    public boolean hasEnded(int moment) {
+        return machine.scene(moments().get(moment).state()).ended().isPresent();
     }
 
     /** All moments of the trail, those after the present one included. */

@@ -149,6 +149,11 @@ public final class Layout {
         return firstFiles;
     }
 
+    /** Whether anything looks for what a killed run left behind (D7). */
+    public boolean readsTraces() {
+        return readsTraces;
+    }
+
     /** Whether it makes a difference which day it is (V4). */
     public boolean readsToday() {
         return readsToday;

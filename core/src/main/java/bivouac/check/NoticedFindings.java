@@ -1,0 +1,192 @@
+package bivouac.check;
+
+import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Place;
+import bivouac.check.Finding.Weight;
+import bivouac.design.FacedWindow;
+import bivouac.design.Window;
+import bivouac.explore.Explored;
+import bivouac.machine.Event;
+import bivouac.machine.Machine;
+import bivouac.machine.Notice;
+import bivouac.machine.Scene;
+import bivouac.machine.Sighting;
+import bivouac.plan.Program;
+import bivouac.rehearsal.NamedEvent;
+import bivouac.rehearsal.Trails;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What the situations show that is no fault and yet seldom meant: refusals without a word, windows open twice or behind
+ * others, holdings given back late or out of order, traces that nothing looks for, and what is unsaved at the end. The
+ * exploration lets values stand for others; so what it notices is told where the machine, which knows them all, shows it too.
+ */
+final class NoticedFindings {
+
+    private final Explored explored;
+    private final Program program;
+    private final Machine machine;
+    private final List<Finding> found = new ArrayList<>();
+
+    private NoticedFindings(Explored explored) {
+        this.explored = explored;
+        this.program = explored.question().program();
+        this.machine = explored.question().machine();
+    }
+
+    static void into(List<Finding> found, Explored explored) {
+        var findings = new NoticedFindings(explored);
+        explored.noticed().forEach(findings::notice);
+        explored.lost().forEach(findings::lost);
+        found.addAll(findings.found);
+    }
+
+    private void notice(Notice notice, List<Event> trail) {
+        int of = notice.of();
+        switch (notice.kind()) {
+            case SILENT_REFUSAL -> silent(window(of), trail);
+            case OPEN_TWICE -> twice(window(of), trail);
+            case BEHIND_OTHERS -> behind(window(of), trail);
+            case HELD_ON -> heldOn(holding(of), trail);
+            case OUT_OF_ORDER -> outOfOrder(holding(of), trail);
+            case LEAVES_TRACE -> trace(holding(of), trail);
+        }
+    }
+
+    private Window window(int number) {
+        return program.windows().get(number).window();
+    }
+
+    private String holding(int number) {
+        return program.holdings().get(number).name().shown();
+    }
+
+    private void tell(Weight weight, Kind kind, String what, String why, Place place, List<Event> trail) {
+        tell(weight, kind, what, why, place, trail, List.of());
+    }
+
+    private void tell(
+            Weight weight, Kind kind, String what, String why, Place place, List<Event> trail, List<Repair> repairs) {
+        found.add(new Finding(weight, kind, what, why, place, repairs)
+                .shownBy(Trails.lines(machine, explored.question().today(), trail)));
+    }
+
+    /** Whether the window was asked to close before: then what it said may stand there still. */
+    private boolean wasRefusedBefore(List<Event> trail) {
+        List<NamedEvent> named = Trails.named(machine, explored.question().today(), trail);
+        return named.getLast() instanceof NamedEvent.OnWindow last
+                && named.subList(0, named.size() - 1).stream()
+                        .anyMatch(e -> (e instanceof NamedEvent.CloseBoxUsed || e instanceof NamedEvent.EscapePressed)
+                                && ((NamedEvent.OnWindow) e).window().equals(last.window()));
+    }
+
+    private void silent(Window window, List<Event> trail) {
+        if (wasRefusedBefore(trail)) {
+            return;
+        }
+        Trails.Last last = Trails.last(machine, explored.question().today(), trail);
+        String name = window.name().shown();
+        boolean refused = last.seen().stream()
+                .anyMatch(s -> s instanceof Sighting.Refused(Sighting.Which which)
+                        && which.window().equals(name));
+        boolean isSilent = last.seen().stream().noneMatch(Sighting.Act.class::isInstance);
+        if (refused && isSilent && last.before().equals(last.after())) {
+            String by = trail.getLast() instanceof Event.Escape ? "Escape in " : "The close box of ";
+            tell(
+                    Weight.RISKY,
+                    Kind.REFUSES_SILENTLY,
+                    by + name + " can be refused without a word, as often as it is used.",
+                    "Who tries to leave sees nothing happen, and is not told what to do; say it before “stay open”.",
+                    Place.window(name),
+                    trail);
+        }
+    }
+
+    private void twice(Window window, List<Event> trail) {
+        String name = window.name().shown();
+        List<Scene.OpenWindow> open = Trails.scene(machine, explored.question().today(), trail).windows().stream()
+                .filter(w -> w.which().window().equals(name))
+                .toList();
+        boolean same = open.stream().anyMatch(a -> open.stream()
+                .anyMatch(
+                        b -> a != b && a.takes().equals(b.takes()) && a.owner().equals(b.owner())));
+        if (same) {
+            tell(
+                    Weight.RISKY,
+                    Kind.OPEN_TWICE,
+                    name + " can be open twice, both for the same.",
+                    "Nothing says how many there may be, so each opening makes a new one (O3): one is changed, and the"
+                            + " other shows what was.",
+                    Place.window(name),
+                    trail,
+                    List.of(new Repair.OneAtATime(name, key(window))));
+        }
+    }
+
+    private static Optional<String> key(Window window) {
+        return window instanceof FacedWindow f && !f.takes().isEmpty()
+                ? Optional.of(f.takes().getFirst().name().expression())
+                : Optional.empty();
+    }
+
+    private void behind(Window window, List<Event> trail) {
+        String name = window.name().shown();
+        tell(
+                Weight.RISKY,
+                Kind.HIDDEN_QUESTION,
+                name + " can get behind other windows while it is waited for.",
+                "A script of the application opens it, so it has no owner to stay above (O5), and what it blocks seems to be"
+                        + " dead; let a window open it, or name its owner.",
+                Place.window(name),
+                trail);
+    }
+
+    private void heldOn(String holding, List<Event> trail) {
+        tell(
+                Weight.RISKY,
+                Kind.HOLDING,
+                "“" + holding + "” can be held on after the windows that take it and give it back have closed.",
+                "Closing gives it back on one way and not on this one; it is the application's, and so is held until the end"
+                        + " (H2).",
+                Place.APPLICATION,
+                trail);
+    }
+
+    private void outOfOrder(String holding, List<Event> trail) {
+        tell(
+                Weight.RISKY,
+                Kind.HOLDING,
+                "“" + holding + "” can be given back while something that was taken after it is still held.",
+                "What was taken last is given back first (H2), since it may need what was there before.",
+                Place.APPLICATION,
+                trail);
+    }
+
+    private void trace(String holding, List<Event> trail) {
+        tell(
+                Weight.RISKY,
+                Kind.HOLDING,
+                "A kill leaves “" + holding + "” behind, and the next start does not look for it.",
+                "It is marked as leaving a trace; look in app.traces when the application starts (D7).",
+                Place.APPLICATION,
+                killed(trail));
+    }
+
+    private List<Event> killed(List<Event> trail) {
+        var killed = new ArrayList<>(trail);
+        killed.add(new Event.Killed());
+        return killed;
+    }
+
+    private void lost(String value, List<Event> trail) {
+        tell(
+                Weight.RISKY,
+                Kind.UNSAVED_LOST,
+                "The application can end while “" + value + "” is yes, and nobody is asked.",
+                "What it says is not saved is gone then; ask before closing, where every way meets the question (C2).",
+                Place.APPLICATION,
+                trail);
+    }
+}
