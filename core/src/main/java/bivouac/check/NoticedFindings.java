@@ -137,10 +137,19 @@ final class NoticedFindings {
                 Weight.RISKY,
                 Kind.HIDDEN_QUESTION,
                 name + " can get behind other windows while it is waited for.",
-                "A script of the application opens it, so it has no owner to stay above (O5), and what it blocks seems to be"
-                        + " dead; let a window open it, or name its owner.",
+                unowned(window) + "; so it has no owner to stay above (O5), and what it blocks seems to be dead.",
                 Place.window(name),
-                trail);
+                trail,
+                window instanceof FacedWindow f && f.of() == FacedWindow.Kind.CHILD && !f.owned()
+                        ? List.of(new Repair.OwnedByOpener(name))
+                        : List.of());
+    }
+
+    private static String unowned(Window window) {
+        boolean isOwnable = !(window instanceof FacedWindow f) || f.of() == FacedWindow.Kind.DIALOG || f.owned();
+        return isOwnable
+                ? "A script of the application opens it, where a window should or its owner should be named"
+                : "It is a " + window.kind() + " that nothing owns";
     }
 
     private void heldOn(String holding, List<Event> trail) {

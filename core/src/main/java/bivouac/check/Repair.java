@@ -331,6 +331,24 @@ public sealed interface Repair {
         }
     }
 
+    /** A child window stays above the window that opens it. */
+    record OwnedByOpener(String window) implements Repair {
+        @Override
+        public String words() {
+            return "Owned by its opener";
+        }
+
+        @Override
+        public String about() {
+            return window + " then stays above the window that opens it, and goes with it.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return design.changingFace(window, f -> f.living(f.instances(), true));
+        }
+    }
+
     /** A message box is changed as the Messages screen would. */
     record ChangeBox(String box, MessageRules.Rule rule, String words) implements Repair {
         @Override

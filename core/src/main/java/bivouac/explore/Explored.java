@@ -7,6 +7,7 @@ import bivouac.machine.Stepper;
 import bivouac.plan.StepRef;
 import bivouac.state.StateTable;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -82,6 +83,8 @@ public final class Explored {
     Optional<Step> heldBack = Optional.empty();
     private Optional<Reach> reach = Optional.empty();
     private Optional<List<Promises.Answer>> promises = Optional.empty();
+    private int[] toEnd = {};
+    private int[] toWrong = {};
     long steps;
     Outcome outcome = Outcome.DONE;
     long nanos;
@@ -234,6 +237,37 @@ public final class Explored {
             reach = Optional.of(new Reach(this));
         }
         return reach.get();
+    }
+
+    /** How many events lead at the least from each situation to the end by itself; worked out when it is first asked for. */
+    synchronized int[] toEnd() {
+        toEnd = toEnd.length == 0 ? reach().distances(this::hasEnded) : toEnd;
+        return toEnd;
+    }
+
+    /** The same, to a situation in which something goes wrong at once, or nothing can be done. */
+    synchronized int[] toWrong() {
+        if (toWrong.length == 0) {
+            var wrong = new BitSet();
+            faults.values().forEach(f -> wrong.set(f.step().situation()));
+            toWrong = reach().distances(s -> wrong.get(s) || isStuck(s));
+        }
+        return toWrong;
+    }
+
+    /** The number of a situation by its words; negative where it was not met. */
+    int find(long[] words, int length) {
+        return states.find(words, 0, length);
+    }
+
+    /** Whether the same windows are open in two situations that were looked at. */
+    boolean hasSameOpen(int one, int other) {
+        for (int w = 0; w < windowWords; w++) {
+            if (open.get(one * windowWords + w) != open.get(other * windowWords + w)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** What became of each promise of the program, in the order of the design; worked out when it is first asked for. */

@@ -5,6 +5,7 @@ import bivouac.design.Part;
 import bivouac.expression.Compiled;
 import bivouac.machine.Growth;
 import bivouac.machine.Machine;
+import bivouac.machine.Retraced;
 import bivouac.machine.Samples;
 import bivouac.machine.Stepper;
 import bivouac.plan.Deciding;
@@ -112,6 +113,11 @@ public final class Question {
     /** One that steps through its situations; for one thread. */
     Stepper stepper() {
         return new Stepper(layout, samples, today);
+    }
+
+    /** A trail from the start, gone once more, to find where it leads among the situations. */
+    Retraced retraced() {
+        return new Retraced(layout, today);
     }
 
     /** The machine of the rehearsal, in which nothing is folded: it plays the trails. */

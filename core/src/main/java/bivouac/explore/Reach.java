@@ -1,5 +1,6 @@
 package bivouac.explore;
 
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.function.IntPredicate;
 
@@ -48,6 +49,37 @@ public final class Reach {
         }
     }
 
+    /** How far it is where no way is known. */
+    static final int FAR = Integer.MAX_VALUE;
+
+    /**
+     * By situation that was met: how many events lead at the least to one that is meant, by what is known; 0 for itself, and
+     * {@link #FAR} where none leads there.
+     */
+    int[] distances(IntPredicate meant) {
+        int[] far = new int[begins.length - 1];
+        Arrays.fill(far, FAR);
+        int[] waiting = new int[Math.max(1, far.length)];
+        int last = 0;
+        for (int s = 0; s < explored.lookedAt(); s++) {
+            if (meant.test(s)) {
+                far[s] = 0;
+                waiting[last++] = s;
+            }
+        }
+        for (int next = 0; next < last; next++) {
+            int target = waiting[next];
+            for (int i = begins[target]; i < begins[target + 1]; i++) {
+                int source = sources[i];
+                if (far[source] == FAR) {
+                    far[source] = far[target] + 1;
+                    waiting[last++] = source;
+                }
+            }
+        }
+        return far;
+    }
+
     /**
      * The situations from which one that is meant may be reached, itself included. What is not known counts as one that is
      * meant, so from all others certainly none is.
@@ -70,7 +102,7 @@ public final class Reach {
                 int source = sources[i];
                 if (!reached.get(source)) {
                     reached.set(source);
-                    waiting = size == waiting.length ? java.util.Arrays.copyOf(waiting, size * 2) : waiting;
+                    waiting = size == waiting.length ? Arrays.copyOf(waiting, size * 2) : waiting;
                     waiting[size++] = source;
                 }
             }

@@ -40,6 +40,17 @@ public final class Rehearsal {
         return new Rehearsal(machine, today, begun, 0, Ways.NONE);
     }
 
+    /** The events of the trail up to the present moment, as the machine has them. */
+    public List<Event> events() {
+        var events = new ArrayList<Event>();
+        for (int i = 1; i <= now; i++) {
+            Scene before = machine.scene(moments().get(i - 1).state());
+            events.add(EventNames.resolve(before, moments().get(i).event().orElseThrow())
+                    .orElseThrow());
+        }
+        return List.copyOf(events);
+    }
+
     /** Whether a condition of the application holds after an event of the trail; 0 is the start. */
     public boolean holds(int moment, Compiled<Reading> condition) {
         return machine.holds(moments().get(moment).state(), condition);

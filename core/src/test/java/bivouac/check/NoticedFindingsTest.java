@@ -169,6 +169,18 @@ class NoticedFindingsTest {
         none(ofDesk, Kind.HIDDEN_QUESTION);
     }
 
+    @Test
+    void a_child_window_that_is_waited_for_and_not_owned_is_told_and_put_right() {
+        Design design = withMain(main("Desk", button("go", waits("Card"))))
+                .with(child("Card"))
+                .design();
+        Finding found = one(design, Kind.HIDDEN_QUESTION);
+        assertThat(found.why()).startsWith("It is a child window that nothing owns; ");
+        Repair repair = found.repairs().getFirst();
+        assertThat(repair.words()).isEqualTo("Owned by its opener");
+        none(repair.in(design), Kind.HIDDEN_QUESTION);
+    }
+
     // Holdings
 
     private static final Holding LINK = Holding.of("link").ofTheApplication();

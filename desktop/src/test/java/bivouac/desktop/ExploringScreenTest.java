@@ -68,7 +68,9 @@ class ExploringScreenTest {
     @Test
     void a_fault_that_only_the_situations_show_is_listed_played_and_kept_as_a_walkthrough() {
         robot.key(CONTROL, DIGIT7);
-        assertThat(now().findings()).extracting(Finding::kind).containsExactly(Finding.Kind.FAULT);
+        assertThat(now().findings())
+                .extracting(Finding::kind)
+                .containsExactly(Finding.Kind.FAULT, Finding.Kind.HIDDEN_QUESTION);
         assertThat(now().looked().words()).startsWith("explored completely: ");
         assertThat(robot.says(now().looked().words())).isTrue();
         assertThat(robot.says("No shorter trail leads there.")).isTrue();
@@ -141,5 +143,12 @@ class ExploringScreenTest {
     void what_many_promise_is_taken_with_one_press() throws Exception {
         robot.key(CONTROL, DIGIT7).click("promise-offer-0");
         assertThat(now().design().promises()).containsExactly(Promise.of("always possible to end"));
+    }
+
+    @Test
+    void the_rehearsal_says_how_far_the_end_is_and_which_event_leads_to_a_fault() {
+        robot.key(CONTROL, DIGIT3).settle();
+        assertThat(robot.says("The end is 1 event away.")).isTrue();
+        assertThat(robot.says("a fault can come next")).isTrue();
     }
 }

@@ -91,7 +91,7 @@ final class Painter {
         });
         onInterface(() -> press("compared-done"));
         picture("handover", () -> app.work().show(Screen.HANDOVER));
-        onInterface(() -> app.work().undo());
+        whenExplored(() -> app.work().undo());
         picture("rehearsal", this::rehearse);
         picture("rehearsal-dark", () -> Look.change(stage.getScene()));
         picture("rehearsal-walkthroughs", () -> {
@@ -163,16 +163,22 @@ final class Painter {
         return design.promising(all);
     }
 
-    /** Waits until the situations of the design are met, as far as is looked for a picture. */
     private void explore() {
+        whenExplored(() -> app.explore(TODAY, Limits.of(FOR_A_PICTURE)));
+    }
+
+    /** Does something, and waits until the situations of the design are met, as far as is looked for a picture. */
+    private void whenExplored(Runnable does) {
         var explored = new CompletableFuture<Void>();
         onInterface(() -> {
+            does.run();
             app.work().listen(s -> {
-                if (s.looked().explored().isPresent()) {
+                if (s.isCompiled()
+                        && s.looked().isOf(s.program())
+                        && s.looked().explored().isPresent()) {
                     explored.complete(null);
                 }
             });
-            app.explore(TODAY, Limits.of(FOR_A_PICTURE));
         });
         explored.join();
     }

@@ -5,13 +5,17 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Walkthroughs;
 import bivouac.desktop.work.Work;
+import bivouac.explore.Ahead;
+import bivouac.explore.Explored;
 import bivouac.machine.Event;
 import bivouac.machine.Samples;
 import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
 import java.util.Optional;
+import java.util.concurrent.ForkJoinPool;
 import java.util.function.Consumer;
+import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -25,8 +29,14 @@ final class NextColumn extends VBox {
     private Situation shown;
     private Program of;
     private Optional<Samples> worth = Optional.empty();
+    private final Work work;
+    private final Label end = Ui.wrapped("", "ahead-end");
+    private Rehearsal lookedFrom;
+    private Optional<Explored> lookedAmong = Optional.empty();
+    private Optional<Ahead> ahead = Optional.empty();
 
     NextColumn(Work work, Consumer<Event> choose) {
+        this.work = work;
         next = new NextList(choose);
         seen = new SeenList(new Walkthroughs(work));
         var lists = new StackPane(next, seen);
@@ -36,7 +46,9 @@ final class NextColumn extends VBox {
                         Ui.styled(
                                 Ui.row(6, new Segments("right", this::choose, "What can happen now", "Must be seen")),
                                 "column-head"),
+                        end,
                         lists);
+        end.setId("ahead-end");
         getStyleClass().add("next-column");
         choose(0);
     }
@@ -63,6 +75,41 @@ final class NextColumn extends VBox {
             next.show(
                     NextEvents.of(rehearsal, s.rehearsed().covered(), worth.get()),
                     e -> TrailWords.preview(rehearsal, e));
+            lookAhead(s);
         }
+        showAhead();
+    }
+
+    /** Among all situations, once they are known; off the interface thread, since there are many. */
+    private void lookAhead(Situation s) {
+        Optional<Explored> among = s.looked()
+                .explored()
+                .filter(e -> s.looked().isOf(s.program())
+                        && e.question().today().equals(s.rehearsal().today()));
+        if (lookedFrom == s.rehearsal() && lookedAmong.equals(among)) {
+            return;
+        }
+        Rehearsal from = s.rehearsal();
+        lookedFrom = from;
+        lookedAmong = among;
+        ahead = Optional.empty();
+        among.ifPresent(explored -> work.background()
+                .run(
+                        ForkJoinPool.commonPool(),
+                        "looking ahead",
+                        () -> Ahead.of(explored, from.events(), from.possible()),
+                        found -> {
+                            if (lookedFrom == from) {
+                                ahead = found;
+                                showAhead();
+                            }
+                        }));
+    }
+
+    private void showAhead() {
+        String words = AheadWords.end(ahead);
+        end.setText(words);
+        Ui.show(end, !showsSeen && !words.isEmpty());
+        next.marks(e -> AheadWords.of(ahead, e));
     }
 }

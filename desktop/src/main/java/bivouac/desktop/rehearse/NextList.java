@@ -22,6 +22,7 @@ final class NextList extends ListView<NextList.Line> {
     private static final PseudoClass HEADING = PseudoClass.getPseudoClass("heading");
 
     private final Consumer<Event> choose;
+    private Function<Event, List<String>> ahead = e -> List.of();
     private Function<Event, TrailWords.Preview> causes = e -> new TrailWords.Preview("", false);
 
     /** A line of the list. */
@@ -69,6 +70,12 @@ final class NextList extends ListView<NextList.Line> {
         getItems().setAll(lines);
     }
 
+    /** What is known of what lies ahead; it comes later than the lines. */
+    void marks(Function<Event, List<String>> words) {
+        ahead = words;
+        refresh();
+    }
+
     /** Its nodes stay, and are filled anew: what is possible changes with every event. */
     private final class Cell extends ListCell<Line> {
         private final Label heading = Ui.label("", "group");
@@ -94,7 +101,7 @@ final class NextList extends ListView<NextList.Line> {
                 case Line.Heading(String text) -> words(heading, text);
                 case Line.NotNow(String text) -> words(notNow, text);
                 case Line.Doing(NextEvents.Row row) -> {
-                    doing.show(row, causes.apply(row.event()));
+                    doing.show(row, causes.apply(row.event()), ahead.apply(row.event()));
                     Ui.graphic(this, doing);
                 }
             }
@@ -112,17 +119,20 @@ final class NextList extends ListView<NextList.Line> {
         private final Label keys = Ui.label("", "key");
         private final Label isNew = Ui.label("new", "new-mark");
         private final Label done = Ui.label("next in the trail", "quiet");
+        private final Label marks = Ui.label("", "ahead-mark");
         private final Label follows = Ui.shortened("", "caused");
 
         Doing() {
             super(1);
             setAlignment(Pos.CENTER_LEFT);
             isNew.setMinWidth(USE_PREF_SIZE);
-            getChildren().addAll(Ui.row(6, what, keys, Ui.spring(), isNew, done), follows);
+            getChildren().addAll(Ui.row(6, what, keys, Ui.spring(), isNew, done), follows, marks);
             setPrefWidth(0);
         }
 
-        void show(NextEvents.Row row, TrailWords.Preview causes) {
+        void show(NextEvents.Row row, TrailWords.Preview causes, List<String> ahead) {
+            marks.setText(String.join("; ", ahead));
+            Ui.show(marks, !ahead.isEmpty());
             what.setText(row.what());
             keys.setText(row.keys());
             Ui.show(keys, !row.keys().isEmpty());
