@@ -24,14 +24,18 @@ import java.util.Set;
  *
  * @param standings from the first one on, in the order in which they were met
  * @param changes what leads from one to another; where one event may lead to several, or leave all as it is, it is there for each
+ * @param isCut whether there is more, which was not looked at
  */
-public record Flow(List<Standing> standings, List<Change> changes) {
+public record Flow(List<Standing> standings, List<Change> changes, boolean isCut) {
 
     /** In so many situations each arrangement is looked at. */
     private static final int LOOKED_AT = 8;
 
     /** With so many arrangements it ends: nobody reads more. */
     private static final int MOST = 2_000;
+
+    /** So many windows are looked at in all, one event after the other: some ten seconds' work. */
+    private static final long MOST_WORK = 500_000;
 
     public Flow {
         standings = List.copyOf(standings);
@@ -138,6 +142,8 @@ public record Flow(List<Standing> standings, List<Change> changes) {
         private final Set<Change> changes = new LinkedHashSet<>();
         private final Set<State> known = new LinkedHashSet<>();
         private final ArrayDeque<State> open = new ArrayDeque<>();
+        private long work;
+        private boolean cut;
 
         Making(Program program, LocalDate today) {
             this.machine = new Machine(program);
@@ -149,10 +155,10 @@ public record Flow(List<Standing> standings, List<Change> changes) {
         Flow make() {
             meet(machine.start(today, s -> {}));
             walkthroughs.forEach(this::play);
-            while (!open.isEmpty()) {
+            while (!open.isEmpty() && work < MOST_WORK) {
                 lookAt(open.poll());
             }
-            return new Flow(List.copyOf(numbers.keySet()), List.copyOf(changes));
+            return new Flow(List.copyOf(numbers.keySet()), List.copyOf(changes), cut || !open.isEmpty());
         }
 
         private void play(Walkthrough walkthrough) {
@@ -180,6 +186,7 @@ public record Flow(List<Standing> standings, List<Change> changes) {
                     .filter(Event.SessionEnds.class::isInstance)
                     .forEach(tried::add);
             for (Event event : tried) {
+                work += 1 + scene.windows().size();
                 change(scene, EventNames.name(scene, event), machine.step(state, event));
             }
         }
@@ -198,6 +205,7 @@ public record Flow(List<Standing> standings, List<Change> changes) {
             Integer number = numbers.get(standing);
             if (number == null) {
                 if (numbers.size() >= MOST) {
+                    cut = true;
                     return -1;
                 }
                 number = numbers.size();

@@ -13,8 +13,12 @@ import bivouac.state.State;
 import bivouac.testkit.SmallDesigns;
 import bivouac.testkit.WideDesigns;
 import java.time.LocalDate;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.random.RandomGenerator;
@@ -91,6 +95,90 @@ class TwoReadingsTest {
             act(second, scene, event);
         }
         return new int[] {40, 0};
+    }
+
+    /** How a situation was reached: after what, and by which event in which scene; nothing for the start. */
+    private record Gone(Gone before, Scene scene, Event event) {
+        void by(SecondReading second) {
+            if (before != null) {
+                before.by(second);
+            }
+            act(second, scene, event);
+        }
+    }
+
+    /**
+     * Not along trails but everywhere: every situation that a search over the machine meets, and every step from it, is held
+     * against the second reading, which has gone the same way by itself. So a situation that is reached on two ways and
+     * counts as one is one by the second reading too: it shows the same and can do the same.
+     */
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void both_show_the_same_in_every_situation_and_after_every_step(boolean wide) {
+        var random = RandomGeneratorFactory.of("L64X128MixRandom").create(Long.getLong("readings.seed", 1) + 1000);
+        int designs = Integer.getInteger("readings", 2_500) / 20;
+        int steps = 0;
+        int whole = 0;
+        for (int i = 0; i < designs; i++) {
+            int[] met = everywhere(designs(wide, random).design(), i);
+            steps += met[0];
+            whole += met[1];
+        }
+        assertThat(steps).isGreaterThan(20 * designs);
+        assertThat(whole).as("designs that were met as a whole").isGreaterThan(designs / 4);
+    }
+
+    /** As many situations of one design are gone through. */
+    private static final int MOST = 60;
+
+    /** Answers how many steps were taken, and whether no situation is left. */
+    private static int[] everywhere(Design design, int number) {
+        var machine = new Machine(Program.of(design));
+        Map<State, Gone> ways = new HashMap<>();
+        var waiting = new ArrayDeque<State>();
+        var seen = new ArrayList<Sighting>();
+        State start = machine.start(TODAY, seen::add);
+        if (seen.stream().anyMatch(Sighting.Faulted.class::isInstance)) {
+            return new int[] {0, 1};
+        }
+        waiting.add(start);
+        int steps = 0;
+        while (!waiting.isEmpty() && ways.size() < MOST) {
+            State state = waiting.poll();
+            Scene scene = machine.scene(state);
+            for (Event event : machine.events(state)) {
+                if (isTold(scene, event)) {
+                    var way = new Gone(ways.get(state), scene, event);
+                    Optional<State> next = step(machine, state, way, design, "design " + number);
+                    steps++;
+                    next.filter(n -> !n.equals(start) && ways.putIfAbsent(n, way) == null)
+                            .ifPresent(waiting::add);
+                }
+            }
+        }
+        return new int[] {steps, waiting.isEmpty() ? 1 : 0};
+    }
+
+    /** One step of both; what follows, unless something went wrong. */
+    private static Optional<State> step(Machine machine, State state, Gone way, Design design, String as) {
+        var seen = new ArrayList<Sighting>();
+        State next = machine.step(state, way.event(), seen::add);
+        var second = new SecondReading(design);
+        way.by(second);
+        boolean faulted = seen.stream().anyMatch(Sighting.Faulted.class::isInstance);
+        assertThat(second.faultedNow).as("a fault, %s, %s", as, way).isEqualTo(faulted);
+        if (faulted) {
+            return Optional.empty();
+        }
+        assertThat(second.acts).as("acts, %s, %s", as, way).isEqualTo(acts(seen));
+        Scene after = machine.scene(next);
+        assertThat(scene(second)).as("scene, %s, %s", as, way).isEqualTo(scene(after));
+        assertThat(second.events())
+                .as("possible, %s, %s", as, way)
+                .isEqualTo(machine.events(next).stream()
+                        .map(e -> words(after, e))
+                        .collect(Collectors.toCollection(TreeSet::new)));
+        return Optional.of(next);
     }
 
     /** Of several tasks that one window runs in the background it is not told here which one ends. */

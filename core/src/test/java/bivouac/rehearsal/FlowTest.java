@@ -9,6 +9,7 @@ import bivouac.plan.Program;
 import bivouac.rehearsal.Flow.Change;
 import bivouac.rehearsal.Flow.Happens;
 import bivouac.rehearsal.Flow.Open;
+import bivouac.testkit.Families;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
@@ -81,6 +82,14 @@ class FlowTest {
                 assertThat(flow.changes()).contains(new Change(from, Happens.of(by), to));
             }
         });
+    }
+
+    @Test
+    void of_more_arrangements_than_anyone_reads_some_are_there_and_that_is_said() throws Exception {
+        Flow many = Flow.of(Program.of(Families.changedWindows(12)), TODAY);
+        assertThat(many.isCut()).isTrue();
+        assertThat(many.standings()).hasSizeBetween(100, 2_000);
+        assertThat(ferry().isCut()).isFalse();
     }
 
     @Test

@@ -34,6 +34,11 @@ public final class FlowScxml {
     private final Map<String, String> words = new HashMap<>();
     private final Set<String> given = new HashSet<>();
 
+    /** How many outcomes an event has in a standing. */
+    private final Map<Asked, Integer> outcomes = new HashMap<>();
+
+    private record Asked(int standing, Flow.Happens by) {}
+
     /** @param name of the application */
     public FlowScxml(Flow flow, String name) {
         this.flow = flow;
@@ -42,6 +47,7 @@ public final class FlowScxml {
                         .flatMap(s -> s.windows().stream().map(Flow.Open::window))
                         .toList())
                 .forEach(this::word);
+        flow.changes().forEach(c -> outcomes.merge(new Asked(c.from(), c.by()), 1, Integer::sum));
         var ids = new ArrayList<String>();
         var taken = new HashSet<String>();
         for (Flow.Standing standing : flow.standings()) {
@@ -62,7 +68,7 @@ public final class FlowScxml {
                 .filter(w -> !w.isEmpty())
                 .map(this::word)
                 .collect(Collectors.joining("."));
-        if (flow.after(change.from(), by).size() == 1) {
+        if (!needed(change)) {
             return event;
         }
         return event + (change.to() == change.from() ? ".stays" : ".to." + state(change.to()));
@@ -127,16 +133,19 @@ public final class FlowScxml {
         xml.writeAttribute("initial", state(0));
         line(xml, 1);
         xml.writeComment(" A state is an arrangement of open windows. Where values decide what comes of an event, it is"
-                + " there once for each, with .to. and the state, or .stays. ");
+                + " there once for each, with .to. and the state, or .stays. "
+                + (flow.isCut() ? "There are more arrangements than stand here. " : ""));
+        Map<Integer, List<Flow.Change>> from =
+                flow.changes().stream().collect(Collectors.groupingBy(Flow.Change::from));
         for (int i = 0; i < flow.standings().size(); i++) {
             line(xml, 1);
-            standing(xml, i);
+            standing(xml, i, from.getOrDefault(i, List.of()));
         }
         line(xml, 0);
         xml.writeEndElement();
     }
 
-    private void standing(XMLStreamWriter xml, int number) throws XMLStreamException {
+    private void standing(XMLStreamWriter xml, int number, List<Flow.Change> changes) throws XMLStreamException {
         Flow.Standing standing = flow.standings().get(number);
         if (standing.ended()) {
             xml.writeEmptyElement("final");
@@ -147,8 +156,8 @@ public final class FlowScxml {
         xml.writeAttribute("id", state(number));
         line(xml, 2);
         xml.writeComment(" " + said(standing).replace("--", "- -") + " ");
-        for (Flow.Change change : flow.changes()) {
-            if (change.from() == number && (change.to() != number || needed(change))) {
+        for (Flow.Change change : changes) {
+            if (change.to() != number || needed(change)) {
                 line(xml, 2);
                 xml.writeEmptyElement("transition");
                 xml.writeAttribute("event", event(change));
@@ -161,9 +170,9 @@ public final class FlowScxml {
         xml.writeEndElement();
     }
 
-    /** What leaves the windows as they are is said only where it may as well change them. */
+    /** Whether values decide what comes of it; only then it is said that the windows may stay as they are. */
     private boolean needed(Flow.Change change) {
-        return flow.after(change.from(), change.by()).size() > 1;
+        return outcomes.get(new Asked(change.from(), change.by())) > 1;
     }
 
     private static String said(Flow.Standing standing) {
