@@ -146,7 +146,7 @@ public record LifelinesDrawing(List<Block> blocks, List<Words> words) {
             if (plan.isWide()) {
                 handed(bar, y);
             }
-            ending(bar, to, y);
+            ending(bar, number, to, y);
         }
 
         /** The script that waits is a bracket around what it waits for. */
@@ -180,7 +180,7 @@ public record LifelinesDrawing(List<Block> blocks, List<Words> words) {
             }
         }
 
-        private void ending(Lifelines.Bar bar, double to, double y) {
+        private void ending(Lifelines.Bar bar, int number, double to, double y) {
             if (bar.isOpen() || bar.ending().isEmpty()) {
                 return;
             }
@@ -188,8 +188,28 @@ public record LifelinesDrawing(List<Block> blocks, List<Words> words) {
                     bar.which() + " ends " + (bar.gives().isEmpty() ? bar.ending() : bar.ending() + ": " + bar.gives());
             say(Saying.ENDING, to + 3, y, LifelinesPlan.TAG * 2, bar.ending(), whole);
             if (!bar.gives().isEmpty() && plan.isWide()) {
-                say(Saying.GIVES, to + 3, y + LifelinesPlan.BAR + 1, plan.column() * 2 - 8, "↑ " + bar.gives(), whole);
+                say(
+                        Saying.GIVES,
+                        to + 3,
+                        y + LifelinesPlan.BAR + 1,
+                        beside(bar, number, to) - 8,
+                        "↑ " + bar.gives(),
+                        whole);
             }
+        }
+
+        /** How much room there is behind a bar until the next one in its row, two columns at the most. */
+        private double beside(Lifelines.Bar bar, int number, double to) {
+            double room = plan.column() * 2;
+            List<Lifelines.Bar> bars = plan.lines().bars();
+            for (int i = 0; i < bars.size(); i++) {
+                boolean follows = plan.rows().get(i).equals(plan.rows().get(number))
+                        && bars.get(i).opened() >= bar.closed();
+                if (i != number && follows) {
+                    room = Math.min(room, plan.x(bars.get(i).opened()) - to);
+                }
+            }
+            return room;
         }
 
         void task(Lifelines.Run run, double y) {

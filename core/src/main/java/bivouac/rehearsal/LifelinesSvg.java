@@ -21,6 +21,7 @@ public final class LifelinesSvg {
         LifelinesDrawing drawing = LifelinesDrawing.of(design, plan, trail);
         return Svg.of(plan.width(), plan.height(), svg -> {
             svg.hatch(BLOCKED, Ink.EMBER);
+            svg.rect(0, 0, plan.width(), plan.height(), Ink.PAPER, Ink.NONE, 0);
             drawing.blocks().forEach(b -> block(svg, b));
             drawing.words().forEach(w -> words(svg, w));
         });

@@ -200,6 +200,25 @@ class LifelinesTest {
     }
 
     @Test
+    void what_an_ending_gives_never_runs_into_the_next_bar_of_its_row() {
+        var play = play();
+        for (int i = 0; i < 3; i++) {
+            play.does("press \"form\" of \"Desk\"").does("press \"ok\" of \"Form\"");
+        }
+        LifelinesPlan plan = LifelinesPlan.of(lines(play), 1200);
+        LifelinesDrawing drawing = LifelinesDrawing.of(
+                play.rehearsal().machine().program().design(),
+                plan,
+                play.rehearsal().moments());
+        List<LifelinesDrawing.Words> gives = drawing.words().stream()
+                .filter(w -> w.saying() == LifelinesDrawing.Saying.GIVES)
+                .toList();
+        assertThat(gives).hasSize(3);
+        assertThat(gives.subList(0, 2)).allSatisfy(g -> assertThat(g.most()).isLessThan(plan.column()));
+        assertThat(gives.getLast().most()).as("nothing follows").isGreaterThan(plan.column());
+    }
+
+    @Test
     void a_longer_trail_goes_on_from_the_one_before_to_the_same_lines() {
         var play = play();
         Lifelines grown = lines(play);

@@ -29,7 +29,7 @@ class CompiledProgramsTest {
     void they_compile_without_a_warning(Toolkit toolkit) throws Exception {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom")
                 .create(Long.getLong("compiled.seed", 101 + toolkit.ordinal()));
-        int programs = Integer.getInteger("compiled", 40);
+        int programs = Integer.getInteger("compiled", 26);
         var wrong = new ArrayList<String>();
         int written = 0;
         for (int i = 0; i < programs; i++) {
