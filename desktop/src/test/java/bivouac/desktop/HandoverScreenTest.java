@@ -196,4 +196,17 @@ class HandoverScreenTest {
         robot.selectAll().text(file.toString()).enter().settle();
         assertThat(Files.readString(file)).startsWith("<?xml").contains(">Landing<", ">Departure<");
     }
+
+    @Test
+    void a_folder_that_is_there_can_be_opened_and_where_nothing_opens_folders_that_is_said() {
+        chooseFolder(folder.resolve("out"));
+        assertThat(robot.node("handover-open").isVisible())
+                .as("there is none yet")
+                .isFalse();
+        robot.key(CONTROL, ENTER).settle();
+        robot.click("handover-open").settle();
+        assertThat(robot.app().work().now().foot().toString())
+                .contains("out")
+                .containsAnyOf("Nothing here shows folders", "opened");
+    }
 }

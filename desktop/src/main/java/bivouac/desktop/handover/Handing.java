@@ -88,6 +88,11 @@ final class Handing {
         }
     }
 
+    /** Shows a folder by what the system has for that; the sentence says what came of it. */
+    void open(Path folder, Consumer<String> then) {
+        work.background().run(ForkJoinPool.commonPool(), "opening the folder", () -> SystemFolder.open(folder), then);
+    }
+
     /** Writes the documents of a design; the sentence says what came of it. */
     void document(Situation s, Path folder, Consumer<String> then) {
         Program program = s.program();

@@ -93,6 +93,11 @@ record HandoverState(List<Group> groups, List<Count> counts) {
         return named(file, "-" + toolkit.word());
     }
 
+    /** Whether a folder is there to be looked at: something of it was written before. */
+    static boolean isThere(List<Change> changes) {
+        return changes.stream().anyMatch(c -> c.kind() != Change.Kind.NEW);
+    }
+
     /** The folder that is proposed for the documents of a design: beside its file. */
     static Path documentsBeside(Path file) {
         return named(file, "-documents");

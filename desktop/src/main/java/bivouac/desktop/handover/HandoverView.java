@@ -56,6 +56,7 @@ public final class HandoverView implements ScreenView {
     private final VBox side = Ui.styled(Ui.column(8), "handover-side");
     private final Label findings = Ui.label("", "quiet");
     private final Label where = Ui.shortened("", "strong");
+    private final Button openIt = Ui.link("Open it", "handover-open", this::openFolder);
     private final Button handOver = Ui.button("Hand over", "hand-over", this::handOver, "primary");
 
     private Toolkit toolkit = Toolkit.JAVAFX;
@@ -100,6 +101,7 @@ public final class HandoverView implements ScreenView {
                         Ui.label("into the folder", "quiet"),
                         where,
                         Ui.link("Choose…", "handover-folder", this::chooseFolder),
+                        openIt,
                         Ui.spring(),
                         findings),
                 "screen-bar"));
@@ -275,6 +277,7 @@ public final class HandoverView implements ScreenView {
             side.getChildren().add(box);
         }
         proof();
+        Ui.show(openIt, HandoverState.isThere(written.changes().orElse(List.of())));
         handOver.setDisable(folder().isEmpty() || written.files().isEmpty());
         side.getChildren().addAll(Ui.styled(new Region(), "handover-gap"), handOver);
         side.getChildren().addAll(Ui.styled(new Region(), "handover-gap"), besideIt());
@@ -385,6 +388,10 @@ public final class HandoverView implements ScreenView {
             work.say(said);
             write();
         }));
+    }
+
+    private void openFolder() {
+        folder().ifPresent(f -> handing.open(f, work::say));
     }
 
     private void chooseFolder() {
