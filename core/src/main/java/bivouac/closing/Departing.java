@@ -173,12 +173,21 @@ public record Departing(
 
     // In short, the same on every screen
 
+    private static final String NOTHING = "nothing";
+
     /** What a window of the order does when it is asked, in a word. */
     public static String inShort(Asked one) {
         if (one.unasked() || one.before().things().isEmpty()) {
-            return "nothing";
+            return NOTHING;
         }
         return one.before().asks() ? "asks" : "checks";
+    }
+
+    /** A window of the order with what it does when it is asked; by its name alone where that is nothing. */
+    public static String named(Asked one) {
+        String name = one.window().name().shown();
+        String does = inShort(one);
+        return does.equals(NOTHING) ? name : name + ": " + does;
     }
 
     /** How much the plan has to do. */

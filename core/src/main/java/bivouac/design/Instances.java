@@ -15,4 +15,13 @@ public sealed interface Instances {
      * @param key the expression name of the take that tells them apart
      */
     record OneForEach(String key) implements Instances {}
+
+    /** How many there can be, as people read it. */
+    default String words() {
+        return switch (this) {
+            case Many m -> "a new one each time";
+            case Single s -> "one only";
+            case OneForEach(String key) -> "one for each " + key;
+        };
+    }
 }

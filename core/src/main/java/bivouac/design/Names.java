@@ -85,9 +85,14 @@ public final class Names {
 
     /** {@code wanted} if no one has it, else {@code wanted 2}, {@code wanted 3} and so on. */
     public static String free(String wanted, Collection<String> taken) {
+        return free(wanted, " ", taken);
+    }
+
+    /** The same with something else before the number, for names that hold no blanks. */
+    public static String free(String wanted, String between, Collection<String> taken) {
         String candidate = wanted;
         for (int n = 2; taken.contains(candidate); n++) {
-            candidate = wanted + " " + n;
+            candidate = wanted + between + n;
         }
         return candidate;
     }

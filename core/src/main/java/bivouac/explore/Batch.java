@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.function.IntConsumer;
 
 /**
  * What one thread found out about some situations that lie one behind the other: where their events lead to. It only
@@ -68,6 +69,12 @@ final class Batch {
     final List<Noticed> noticed = new ArrayList<>();
 
     private final BitSet notices = new BitSet();
+
+    /** The step of the situation that is noticed; -1 for the situation itself. */
+    private int noticedAt;
+
+    /** One for all steps, so that none makes its own. */
+    private final IntConsumer toNotice = this::notice;
 
     /** The first situation from which a step holds a result back (W2), and which of its steps; -1 for none. */
     int heldBack = -1;
@@ -166,8 +173,8 @@ final class Batch {
                 int step = e;
                 stepper.faults().forEach(f -> faults.add(new Faulted(situation, step, f)));
             }
-            int at = e;
-            stepper.noticeStep(n -> notice(at, n));
+            noticedAt = e;
+            stepper.noticeStep(toNotice);
             kinds[steps] = (byte) (apart ? APART : 0);
             targets[steps] = target();
             if (Stepper.isSessionEnd(stepper.numbered(e))) {
@@ -177,8 +184,8 @@ final class Batch {
                 heldBack = size;
                 heldBackBy = e;
             }
-            if (stepper.isCloseBoxOrEscape(e) && isAgain(state)) {
-                notice(e, stepper.silentRefusal(e));
+            if (stepper.isCloseBoxOrEscape(e) && known.isAt(state, stepper.words(), 0, stepper.length())) {
+                notice(stepper.silentRefusal(e));
             }
             if (stepper.stepEnded() && !question.conditions().isEmpty()) {
                 broken(e);
@@ -188,19 +195,11 @@ final class Batch {
         counts[size++] = events;
     }
 
-    private void notice(int step, int notice) {
+    private void notice(int notice) {
         if (!notices.get(notice)) {
             notices.set(notice);
-            noticed.add(new Noticed(size, step, notice));
+            noticed.add(new Noticed(size, noticedAt, notice));
         }
-    }
-
-    /** Whether the last step led to the situation from which it was taken. */
-    private boolean isAgain(int state) {
-        long[] piece = known.piece(state);
-        int first = known.first(state);
-        int end = first + stepper.length();
-        return end <= piece.length && Arrays.equals(piece, first, end, stepper.words(), 0, stepper.length());
     }
 
     private void broken(int step) {
@@ -260,7 +259,8 @@ final class Batch {
             }
             look |= can ? 0 : STUCK;
             look |= stepper.waitedFor() > DEEPEST ? DEEP : 0;
-            stepper.noticeSituation(n -> notice(-1, n));
+            noticedAt = -1;
+            stepper.noticeSituation(toNotice);
         }
         looks[size] = (byte) look;
         Arrays.fill(holds, size * conditionWords, (size + 1) * conditionWords, 0);

@@ -147,9 +147,7 @@ public final class Machine {
     public boolean holds(State state, Compiled<Reading> condition) {
         return turn(Optional.empty(), turn -> {
             turn.open(state);
-            return turn.run.phase == Situation.RUNNING
-                    && turn.run.or(
-                            () -> condition.evaluate(turn.run.here(null, null)).equals(Value.YES), false);
+            return turn.run.phase == Situation.RUNNING && turn.run.holds(condition);
         });
     }
 

@@ -145,6 +145,11 @@ final class Run extends Situation {
         }
     }
 
+    /** Whether a condition of the application holds now; one that has no value does not. */
+    boolean holds(Compiled<Reading> condition) {
+        return or(() -> condition.evaluate(here(null, null)).equals(Value.YES), false);
+    }
+
     /** Whether a part is read-only now (P1). */
     boolean isReadOnly(Inst inst, PartPlan part) {
         return or(() -> part.readOnly(here(inst), inst), false);

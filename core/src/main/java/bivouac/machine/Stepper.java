@@ -223,7 +223,7 @@ public final class Stepper {
     /** Whether a condition of the application holds in the situation that is open; one that has no value does not. */
     public boolean holds(Compiled<Reading> condition) {
         again();
-        return turn.run.or(() -> condition.evaluate(turn.run.here(null, null)).equals(Value.YES), false);
+        return turn.run.holds(condition);
     }
 
     /** Looks at conditions of the application whenever it ends; {@link #heldAtTheEnd} answers what was found. */
@@ -231,10 +231,7 @@ public final class Stepper {
         turn.run.watchTheEnd(() -> {
             heldAtTheEnd.clear();
             for (int c = 0; c < conditions.size(); c++) {
-                Compiled<Reading> condition = conditions.get(c);
-                boolean holds = turn.run.or(
-                        () -> condition.evaluate(turn.run.here(null, null)).equals(Value.YES), false);
-                heldAtTheEnd.set(c, holds);
+                heldAtTheEnd.set(c, turn.run.holds(conditions.get(c)));
             }
         });
     }

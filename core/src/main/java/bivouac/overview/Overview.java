@@ -3,7 +3,6 @@ package bivouac.overview;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
-import bivouac.design.Instances;
 import bivouac.design.Manner;
 import bivouac.design.Part;
 import bivouac.design.ReadyMade;
@@ -210,12 +209,6 @@ public record Overview(List<Card> cards, List<Line> lines, List<String> unopened
     }
 
     private static String about(FacedWindow face) {
-        String many =
-                switch (face.instancesOrUsual()) {
-                    case Instances.Many m -> "a new one each time";
-                    case Instances.Single s -> "one only";
-                    case Instances.OneForEach(String key) -> "one for each " + key;
-                };
-        return face.kind() + ", " + many;
+        return face.kind() + ", " + face.instancesOrUsual().words();
     }
 }

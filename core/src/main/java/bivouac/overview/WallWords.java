@@ -57,9 +57,7 @@ public record WallWords(String title, List<String> lines) {
     /** What asks for the end, who is asked, the plan, and what is left after it. */
     public static List<WallWords> ofDeparture(Program program) {
         Departing departing = Departing.of(program);
-        var asked = departing.asked().stream()
-                .map(a -> a.window().name().shown()
-                        + (Departing.inShort(a).equals("nothing") ? "" : ": " + Departing.inShort(a)));
+        var asked = departing.asked().stream().map(Departing::named);
         return List.of(
                 new WallWords(
                         "Asked for",

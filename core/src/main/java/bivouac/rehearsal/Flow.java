@@ -123,14 +123,6 @@ public record Flow(List<Standing> standings, List<Change> changes, boolean isCut
         return standings.indexOf(Standing.of(scene));
     }
 
-    /** What may follow an event in a standing, by number, in the order in which it was met. */
-    public List<Integer> after(int standing, Happens by) {
-        return changes.stream()
-                .filter(c -> c.from() == standing && c.by().equals(by))
-                .map(Change::to)
-                .toList();
-    }
-
     /** One flow in the making. */
     private static final class Making {
         private final Machine machine;

@@ -76,7 +76,7 @@ public final class StateTable {
      * A state says itself where it ends, so one cannot begin with another one: as many words as the one that is looked
      * for has are enough to compare.
      */
-    private boolean isAt(int number, long[] words, int from, int length) {
+    public boolean isAt(int number, long[] words, int from, int length) {
         long[] in = piece(number);
         int at = first(number);
         return at + length <= in.length && Arrays.equals(in, at, at + length, words, from, from + length);

@@ -1,5 +1,7 @@
 package bivouac.check;
 
+import static bivouac.check.OfSituations.all;
+import static bivouac.check.OfSituations.one;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -35,19 +37,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** What only the situations of a design show: that it is told with a trail that shows it, and that nothing else is. */
 class ExploredFindingsTest {
-
-    private static List<Finding> all(Design design) {
-        Program program = Program.of(design);
-        Explored explored =
-                Exploration.of(new Question(program, TODAY), Limits.of(Duration.ofSeconds(10)), Progress.NONE);
-        return Findings.checked(program, Beside.UNKNOWN, explored).open();
-    }
-
-    private static Finding one(Design design, Kind kind) {
-        List<Finding> found = all(design).stream().filter(f -> f.kind() == kind).toList();
-        assertThat(found).hasSize(1);
-        return found.getFirst();
-    }
 
     private static Part enabled(String name, String condition, Step... steps) {
         return ((Part.Button) button(name, steps))

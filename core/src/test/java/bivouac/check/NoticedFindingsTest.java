@@ -1,5 +1,6 @@
 package bivouac.check;
 
+import static bivouac.check.OfSituations.*;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -18,36 +19,12 @@ import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Walkthrough;
-import bivouac.explore.Exploration;
-import bivouac.explore.Explored;
-import bivouac.explore.Limits;
-import bivouac.explore.Progress;
-import bivouac.explore.Question;
-import bivouac.plan.Program;
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** What is no fault and seldom meant: each with a design that shows it, and one that nearly does. */
 class NoticedFindingsTest {
-
-    private static List<Finding> all(Design design) {
-        Program program = Program.of(design);
-        Explored explored =
-                Exploration.of(new Question(program, TODAY), Limits.of(Duration.ofSeconds(10)), Progress.NONE);
-        return Findings.checked(program, Beside.UNKNOWN, explored).open();
-    }
-
-    private static Finding one(Design design, Kind kind) {
-        List<Finding> found = all(design).stream().filter(f -> f.kind() == kind).toList();
-        assertThat(found).as(() -> all(design).toString()).hasSize(1);
-        return found.getFirst();
-    }
-
-    private static void none(Design design, Kind kind) {
-        assertThat(all(design)).filteredOn(f -> f.kind() == kind).isEmpty();
-    }
 
     private static Step onlyIf(String condition, Step... steps) {
         return new Step.If(List.of(new Step.If.Case(new Expression(condition), Script.of(steps))), Optional.empty());

@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.Collectors;
@@ -67,19 +68,11 @@ class TwoReadingsTest {
         var done = new ArrayList<String>();
         for (int moment = 0; moment <= 40; moment++) {
             String as = "design " + number + " after " + done;
-            boolean faulted = seen.stream().anyMatch(Sighting.Faulted.class::isInstance);
-            assertThat(second.faultedNow).as("a fault, %s: %s", as, seen).isEqualTo(faulted);
-            if (faulted) {
+            if (isFaulted(machine, state, seen, second, () -> as)) {
                 return new int[] {moment, 1};
             }
-            assertThat(second.acts).as("acts, %s", as).isEqualTo(acts(seen));
             Scene scene = machine.scene(state);
-            assertThat(scene(second)).as("scene, %s", as).isEqualTo(scene(scene));
             List<Event> events = machine.events(state);
-            assertThat(second.events())
-                    .as("possible, %s", as)
-                    .isEqualTo(
-                            events.stream().map(e -> words(scene, e)).collect(Collectors.toCollection(TreeSet::new)));
             List<Event> told = events.stream().filter(e -> isTold(scene, e)).toList();
             boolean kills = random.nextInt(40) == 0;
             List<Event> chosen = told.stream()
@@ -165,20 +158,28 @@ class TwoReadingsTest {
         State next = machine.step(state, way.event(), seen::add);
         var second = new SecondReading(design);
         way.by(second);
+        return isFaulted(machine, next, seen, second, () -> as + ", " + way) ? Optional.empty() : Optional.of(next);
+    }
+
+    /** Holds both against each other; answers whether something went wrong, after which nothing else is compared. */
+    private static boolean isFaulted(
+            Machine machine, State state, List<Sighting> seen, SecondReading second, Supplier<String> as) {
         boolean faulted = seen.stream().anyMatch(Sighting.Faulted.class::isInstance);
-        assertThat(second.faultedNow).as("a fault, %s, %s", as, way).isEqualTo(faulted);
+        assertThat(second.faultedNow)
+                .as(() -> "a fault, " + as.get() + ": " + seen)
+                .isEqualTo(faulted);
         if (faulted) {
-            return Optional.empty();
+            return true;
         }
-        assertThat(second.acts).as("acts, %s, %s", as, way).isEqualTo(acts(seen));
-        Scene after = machine.scene(next);
-        assertThat(scene(second)).as("scene, %s, %s", as, way).isEqualTo(scene(after));
+        assertThat(second.acts).as(() -> "acts, " + as.get()).isEqualTo(acts(seen));
+        Scene scene = machine.scene(state);
+        assertThat(scene(second)).as(() -> "scene, " + as.get()).isEqualTo(scene(scene));
         assertThat(second.events())
-                .as("possible, %s, %s", as, way)
-                .isEqualTo(machine.events(next).stream()
-                        .map(e -> words(after, e))
+                .as(() -> "possible, " + as.get())
+                .isEqualTo(machine.events(state).stream()
+                        .map(e -> words(scene, e))
                         .collect(Collectors.toCollection(TreeSet::new)));
-        return Optional.of(next);
+        return false;
     }
 
     /** Of several tasks that one window runs in the background it is not told here which one ends. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
+import javafx.stage.FileChooser.ExtensionFilter;
 import javafx.stage.Window;
 
 /** The system's own file dialogs. */
@@ -21,12 +22,12 @@ public final class NativeFiles implements FileAsker {
 
     @Override
     public void toOpen(Consumer<Path> chosen) {
-        tell(chooser("Open a design").showOpenDialog(owner), chosen);
+        tell(ofDesigns("Open a design").showOpenDialog(owner), chosen);
     }
 
     @Override
     public void toSave(Optional<Path> before, String proposed, Consumer<Path> chosen) {
-        FileChooser chooser = chooser("Save the design");
+        FileChooser chooser = ofDesigns("Save the design");
         chooser.setInitialFileName(before.map(b -> b.getFileName().toString()).orElse(proposed));
         before.map(b -> b.toAbsolutePath().getParent())
                 .map(Path::toFile)
@@ -37,33 +38,29 @@ public final class NativeFiles implements FileAsker {
 
     @Override
     public void toSavePicture(String proposed, Consumer<Path> chosen) {
-        var chooser = new FileChooser();
-        chooser.setTitle("Save the picture");
-        chooser.setInitialFileName(proposed);
         String extension = proposed.substring(proposed.lastIndexOf('.') + 1);
-        chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter(
-                        extension.toUpperCase(Locale.ROOT) + " pictures", "*." + extension));
+        FileChooser chooser = chooser(
+                "Save the picture",
+                new ExtensionFilter(extension.toUpperCase(Locale.ROOT) + " pictures", "*." + extension));
+        chooser.setInitialFileName(proposed);
         tell(chooser.showSaveDialog(owner), chosen);
     }
 
     @Override
     public void toOpenTexts(Consumer<Path> chosen) {
-        var chooser = new FileChooser();
-        chooser.setTitle("Take texts in");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Texts", "*.xlf", "*.csv"));
-        tell(chooser.showOpenDialog(owner), chosen);
+        tell(
+                chooser("Take texts in", new ExtensionFilter("Texts", "*.xlf", "*.csv"))
+                        .showOpenDialog(owner),
+                chosen);
     }
 
     @Override
     public void toSaveTexts(String proposed, Consumer<Path> chosen) {
-        var chooser = new FileChooser();
-        chooser.setTitle("Write the texts");
+        FileChooser chooser = chooser(
+                "Write the texts",
+                new ExtensionFilter("Texts for translation tools (XLIFF)", "*.xlf"),
+                new ExtensionFilter("Texts for spreadsheets (CSV)", "*.csv"));
         chooser.setInitialFileName(proposed);
-        chooser.getExtensionFilters()
-                .addAll(
-                        new FileChooser.ExtensionFilter("Texts for translation tools (XLIFF)", "*.xlf"),
-                        new FileChooser.ExtensionFilter("Texts for spreadsheets (CSV)", "*.csv"));
         tell(chooser.showSaveDialog(owner), chosen);
     }
 
@@ -84,12 +81,17 @@ public final class NativeFiles implements FileAsker {
         return chosen.equals(file);
     }
 
-    private static FileChooser chooser(String title) {
+    private static FileChooser ofDesigns(String title) {
+        return chooser(
+                title,
+                new ExtensionFilter("Bivouac designs", "*" + DesignFile.EXTENSION),
+                new ExtensionFilter("All files", "*.*"));
+    }
+
+    private static FileChooser chooser(String title, ExtensionFilter... filters) {
         var chooser = new FileChooser();
         chooser.setTitle(title);
-        chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter("Bivouac designs", "*" + DesignFile.EXTENSION));
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("All files", "*.*"));
+        chooser.getExtensionFilters().addAll(filters);
         return chooser;
     }
 

@@ -87,12 +87,7 @@ final class Walls {
                 new DepartureChoice(() -> work.now().design(), "wall-departure-rule", work::change),
                 Ui.wrapped("session ending", "plain"),
                 Ui.label("Who is asked", "wall-head"));
-        departing.asked().stream()
-                .limit(ASKED)
-                .forEach(a -> nodes.add(Ui.shortened(
-                        a.window().name().shown()
-                                + (Departing.inShort(a).equals("nothing") ? "" : ": " + Departing.inShort(a)),
-                        "plain")));
+        departing.asked().stream().limit(ASKED).forEach(a -> nodes.add(Ui.shortened(Departing.named(a), "plain")));
         if (departing.asked().size() > ASKED) {
             nodes.add(Ui.label("and " + (departing.asked().size() - ASKED) + " more", "quiet"));
         }

@@ -17,9 +17,12 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;
 import bivouac.rehearsal.Covered;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
@@ -27,10 +30,6 @@ import javafx.scene.control.Tooltip;
 
 /** The bar over the Window screen: name and kind, how many there are at once, who owns it. */
 final class WindowBar {
-
-    private static final String MANY = "a new one each time";
-    private static final String ONE = "one only";
-    private static final String EACH = "one for each ";
 
     private final Work work;
 
@@ -102,22 +101,17 @@ final class WindowBar {
         var choice = new ChoiceBox<String>();
         choice.setId("instances");
         choice.setAccessibleText("How many at once");
-        choice.getItems().addAll(MANY, ONE);
-        face.takes().forEach(t -> choice.getItems().add(EACH + t.name().expression()));
-        choice.setValue(
-                switch (face.instancesOrUsual()) {
-                    case Instances.Many m -> MANY;
-                    case Instances.Single s -> ONE;
-                    case Instances.OneForEach(String key) -> EACH + key;
-                });
+        Map<String, Instances> choices = new LinkedHashMap<>();
+        Stream.concat(
+                        Stream.of(new Instances.Many(), new Instances.Single()),
+                        face.takes().stream()
+                                .map(t -> new Instances.OneForEach(t.name().expression())))
+                .forEach(i -> choices.put(i.words(), i));
+        choice.getItems().addAll(choices.keySet());
+        choice.setValue(face.instancesOrUsual().words());
         choice.setOnAction(e -> {
             String value = choice.getValue();
-            Instances chosen =
-                    switch (value) {
-                        case MANY -> new Instances.Many();
-                        case ONE -> new Instances.Single();
-                        default -> new Instances.OneForEach(value.substring(EACH.length()));
-                    };
+            Instances chosen = choices.get(value);
             change(face, f -> f.living(Optional.of(chosen), f.owned()), face.name() + ": " + value);
         });
         return choice;

@@ -1,5 +1,6 @@
 package bivouac.handover.document;
 
+import bivouac.design.Names;
 import bivouac.design.Walkthrough;
 import bivouac.format.Unreadable;
 import bivouac.handover.Change;
@@ -81,10 +82,8 @@ public final class Documents {
                 .replaceAll("[^\\p{L}\\p{N}]+", "-")
                 .replaceAll("^-|-$", "");
         String wanted = plain.isEmpty() ? "walkthrough" : plain;
-        String name = wanted;
-        for (int n = 2; !taken.add(name); n++) {
-            name = wanted + "-" + n;
-        }
+        String name = Names.free(wanted, "-", taken);
+        taken.add(name);
         return name;
     }
 }

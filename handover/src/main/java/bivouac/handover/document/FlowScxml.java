@@ -1,5 +1,6 @@
 package bivouac.handover.document;
 
+import bivouac.design.Names;
 import bivouac.drawing.XmlText;
 import bivouac.rehearsal.Flow;
 import java.io.StringWriter;
@@ -101,10 +102,8 @@ public final class FlowScxml {
     }
 
     private static String unlike(String wanted, Set<String> taken) {
-        String name = wanted;
-        for (int n = 2; !taken.add(name); n++) {
-            name = wanted + "_" + n;
-        }
+        String name = Names.free(wanted, "_", taken);
+        taken.add(name);
         return name;
     }
 

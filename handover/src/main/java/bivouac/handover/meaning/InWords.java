@@ -15,13 +15,9 @@ public final class InWords {
 
     /** A window by its name, its kind, and how many there can be. */
     public static String window(FacedWindow face) {
-        String instances =
-                switch (face.instancesOrUsual()) {
-                    case Instances.Single s -> "";
-                    case Instances.Many m -> ", a new one each time";
-                    case Instances.OneForEach(String key) -> ", one for each " + key;
-                };
-        return face.name().shown() + ": " + face.of().words() + instances;
+        Instances instances = face.instancesOrUsual();
+        String many = instances instanceof Instances.Single ? "" : ", " + instances.words();
+        return face.name().shown() + ": " + face.of().words() + many;
     }
 
     /** The sign beside the text of a message box; empty for none. */
