@@ -1,12 +1,14 @@
 package bivouac.explore;
 
 import bivouac.machine.Fault;
+import bivouac.machine.RecallingStepper;
 import bivouac.machine.Stepper;
 import bivouac.state.StateTable;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.IntConsumer;
 
 /**
@@ -24,6 +26,7 @@ final class Batch {
 
     private final Question question;
     private final Stepper stepper;
+    private final RecallingStepper recalling;
     private final StateTable known;
     private final int windowWords;
     private final int conditionWords;
@@ -52,6 +55,12 @@ final class Batch {
 
     /** By state that was stepped to: its number, or -1 where it was not known when the batch was looked at. */
     int[] found = new int[0];
+
+    /** By state that was stepped to: by what it is looked for. */
+    long[] hashes = new long[0];
+
+    /** Keeps what was fetched from being left out. */
+    private long fetched;
 
     /** By situation: which windows are open. */
     int[] open = new int[1024];
@@ -109,6 +118,7 @@ final class Batch {
         this.known = known;
         this.windowWords = words(question.program().windows().size());
         this.conditionWords = words(question.conditions().size());
+        this.recalling = new RecallingStepper(stepper, Optional.of(question.growth()), new Look());
         stepper.watchTheEnd(question.conditions());
     }
 
@@ -151,48 +161,60 @@ final class Batch {
 
     /** All at once and not step by step: one look-up does not wait for the memory of the one before. */
     private void lookUp() {
-        found = found.length < fresh ? new int[firsts.length] : found;
+        if (found.length < fresh) {
+            found = new int[firsts.length];
+            hashes = new long[firsts.length];
+        }
+        long all = 0;
         for (int place = 0; place < fresh; place++) {
-            found[place] = known.find(words, firsts[place], lengths[place]);
+            hashes[place] = StateTable.hash(words, firsts[place], lengths[place]);
+            all ^= known.fetch(hashes[place]);
+        }
+        fetched = all;
+        for (int place = 0; place < fresh; place++) {
+            found[place] = known.find(hashes[place], words, firsts[place], lengths[place]);
         }
     }
 
     private void one(int state) {
-        int events = stepper.open(known.piece(state), known.first(state));
-        look(events);
+        int events = recalling.open(known.piece(state), known.first(state), known.length(state));
+        look();
         for (int e = 0; e < events; e++) {
-            stepper.step(e);
-            boolean apart = !Stepper.isOrdinary(stepper.numbered(e));
+            boolean anew = recalling.step(e);
             if (steps == targets.length) {
                 targets = Arrays.copyOf(targets, steps * 2);
                 kinds = Arrays.copyOf(kinds, steps * 2);
                 bounds = Arrays.copyOf(bounds, steps * 2);
             }
-            if (!stepper.faults().isEmpty()) {
-                int situation = size;
-                int step = e;
-                stepper.faults().forEach(f -> faults.add(new Faulted(situation, step, f)));
-            }
-            noticedAt = e;
-            stepper.noticeStep(toNotice);
-            kinds[steps] = (byte) (apart ? APART : 0);
+            kinds[steps] = (byte) (Stepper.isOrdinary(recalling.numbered(e)) ? 0 : APART);
             targets[steps] = target();
-            if (Stepper.isSessionEnd(stepper.numbered(e))) {
+            if (Stepper.isSessionEnd(recalling.numbered(e))) {
                 sessions[size] = steps;
             }
-            if (heldBack < 0 && stepper.holdsBack()) {
-                heldBack = size;
-                heldBackBy = e;
-            }
-            if (stepper.isCloseBoxOrEscape(e) && known.isAt(state, stepper.words(), 0, stepper.length())) {
-                notice(stepper.silentRefusal(e));
-            }
-            if (stepper.stepEnded() && !question.conditions().isEmpty()) {
-                broken(e);
+            if (anew) {
+                tell(state, e);
             }
             steps++;
         }
         counts[size++] = events;
+    }
+
+    /** What a step shows that was taken anew: where one is known again, the first of its kind has shown the same. */
+    private void tell(int state, int step) {
+        int situation = size;
+        stepper.faults().forEach(f -> faults.add(new Faulted(situation, step, f)));
+        noticedAt = step;
+        stepper.noticeStep(toNotice);
+        if (heldBack < 0 && stepper.holdsBack()) {
+            heldBack = size;
+            heldBackBy = step;
+        }
+        if (stepper.stepEnded() && !question.conditions().isEmpty()) {
+            broken(step);
+        }
+        if (stepper.isCloseBoxOrEscape(step) && known.isAt(state, stepper.words(), 0, stepper.length())) {
+            notice(stepper.silentRefusal(step));
+        }
     }
 
     private void notice(int notice) {
@@ -212,12 +234,11 @@ final class Batch {
     }
 
     private int target() {
-        int bound = stepper.beyond(question.growth());
-        if (bound >= 0) {
-            bounds[steps] = bound;
+        if (recalling.bound() >= 0) {
+            bounds[steps] = recalling.bound();
             return BEYOND;
         }
-        return -2 - keep(stepper.words(), stepper.length());
+        return -2 - keep(recalling.words(), recalling.length());
     }
 
     private int keep(long[] from, int length) {
@@ -235,7 +256,7 @@ final class Batch {
         return fresh++;
     }
 
-    private void look(int events) {
+    private void look() {
         if (size == counts.length) {
             counts = Arrays.copyOf(counts, size * 2);
             looks = Arrays.copyOf(looks, size * 2);
@@ -248,26 +269,40 @@ final class Batch {
         if ((size + 1) * windowWords > open.length) {
             open = Arrays.copyOf(open, (size + 1) * windowWords * 2);
         }
-        Arrays.fill(open, size * windowWords, (size + 1) * windowWords, 0);
-        int first = size * windowWords;
-        stepper.openWindows(w -> open[first + word(w)] |= 1 << w);
-        int look = stepper.isRunning() ? RUNNING : stepper.hasEnded() ? ENDED : 0;
-        if (look == RUNNING) {
-            boolean can = false;
-            for (int e = 0; e < events && !can; e++) {
-                can = Stepper.isOrdinary(stepper.numbered(e));
-            }
-            look |= can ? 0 : STUCK;
-            look |= stepper.waitedFor() > DEEPEST ? DEEP : 0;
-            noticedAt = -1;
-            stepper.noticeSituation(toNotice);
+        int[] looked = recalling.looked();
+        looks[size] = (byte) looked[0];
+        System.arraycopy(looked, 1, open, size * windowWords, windowWords);
+        System.arraycopy(looked, 1 + windowWords, holds, size * conditionWords, conditionWords);
+    }
+
+    /** How a situation looks: what has become of it, which windows are open, and which conditions hold. */
+    private final class Look implements RecallingStepper.Look {
+
+        @Override
+        public int size() {
+            return 1 + windowWords + conditionWords;
         }
-        looks[size] = (byte) look;
-        Arrays.fill(holds, size * conditionWords, (size + 1) * conditionWords, 0);
-        for (int c = 0; c < question.conditions().size() && look != 0; c++) {
-            boolean is =
-                    (look & RUNNING) != 0 && stepper.holds(question.conditions().get(c));
-            holds[size * conditionWords + word(c)] |= is ? 1 << c : 0;
+
+        @Override
+        public void at(Stepper stepper, int events, int[] into) {
+            Arrays.fill(into, 0);
+            stepper.openWindows(w -> into[1 + word(w)] |= 1 << w);
+            boolean running = stepper.isRunning();
+            into[0] = running ? RUNNING : stepper.hasEnded() ? ENDED : 0;
+            if (running) {
+                boolean can = false;
+                for (int e = 0; e < events && !can; e++) {
+                    can = Stepper.isOrdinary(stepper.numbered(e));
+                }
+                into[0] |= can ? 0 : STUCK;
+                into[0] |= stepper.waitedFor() > DEEPEST ? DEEP : 0;
+                noticedAt = -1;
+                stepper.noticeSituation(toNotice);
+            }
+            for (int c = 0; c < question.conditions().size() && running; c++) {
+                boolean is = stepper.holds(question.conditions().get(c));
+                into[1 + windowWords + word(c)] |= is ? 1 << c : 0;
+            }
         }
     }
 }

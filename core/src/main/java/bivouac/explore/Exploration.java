@@ -176,7 +176,7 @@ public final class Exploration {
         if (batch.found[place] >= 0) {
             return batch.found[place];
         }
-        int added = explored.states.add(batch.words, batch.firsts[place], batch.lengths[place]);
+        int added = explored.states.add(batch.hashes[place], batch.words, batch.firsts[place], batch.lengths[place]);
         if (added >= 0) {
             explored.parents.add(situation);
             explored.by.add(event);

@@ -204,7 +204,7 @@ public final class Growth {
     int beyond(Run run) {
         for (int l = 0; l < ofApplication.size(); l++) {
             Limit limit = ofApplication.get(l);
-            if (limit.isBeyond(run.variables[limit.slot()], run)) {
+            if (limit.isBeyond(run.variable(limit.slot()), run)) {
                 return limit.bound();
             }
         }

@@ -91,12 +91,12 @@ final class Here implements Reading {
 
     @Override
     public Value variable(int variable) {
-        return run.value(run.variables[variable]);
+        return run.value(run.variable(variable));
     }
 
     @Override
     public void setVariable(int variable, Value value) {
-        run.variables[variable] = run.number(value);
+        run.setVariable(variable, run.number(value));
     }
 
     @Override

@@ -30,6 +30,9 @@ final class NumberedEvent {
 
     private static final Kind[] KINDS = Kind.values();
     private static final int BITS = 16;
+    /** Behind the bits that say the kind. */
+    private static final int WINDOW = 5;
+
     private static final int MASK = (1 << BITS) - 1;
 
     private NumberedEvent() {}
@@ -44,6 +47,31 @@ final class NumberedEvent {
 
     static Kind kind(long event) {
         return KINDS[(int) event & MASK];
+    }
+
+    /** The position of the instance that it happens to; -1 for none. */
+    static int ofInstance(long event) {
+        return switch (kind(event)) {
+            case TASK_ENDS, DAY_PASSES, SESSION_ENDS, KILLED, START_AGAIN -> -1;
+            case TIMER_FIRES -> instance(event) - 1;
+            case PRESS,
+                    EDIT,
+                    TICK,
+                    SELECT,
+                    SELECT_ROW,
+                    ACTIVATE_ROW,
+                    REMOVE_ROWS,
+                    ANSWER,
+                    CHOOSE,
+                    PICK,
+                    CLOSE_BOX,
+                    ESCAPE -> instance(event);
+        };
+    }
+
+    /** The same event, told from those of other windows; no event itself. */
+    static long withWindow(long event, int window) {
+        return event | (long) (window + 1 & MASK >> WINDOW) << WINDOW;
     }
 
     static int instance(long event) {

@@ -230,9 +230,9 @@ final class Run extends Situation {
     /** Saves the kept variables (D6); answers whether there are any. */
     boolean saveKept() {
         boolean any = false;
-        for (int i = 0; i < variables.length; i++) {
+        for (int i = 0; i < kept.length; i++) {
             if (program.variables().get(i).kept()) {
-                kept[i] = variables[i];
+                kept[i] = variable(i);
                 any = true;
             }
         }

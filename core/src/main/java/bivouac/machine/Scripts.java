@@ -296,9 +296,11 @@ final class Scripts {
                 run.see(new Sighting.KeptSaved());
             }
             case LOAD -> {
-                for (int i = 0; i < run.variables.length; i++) {
+                for (int i = 0; i < run.kept.length; i++) {
                     // what is not kept has nothing saved
-                    run.variables[i] = run.kept[i] == 0 ? run.variables[i] : run.kept[i];
+                    if (run.kept[i] != 0) {
+                        run.setVariable(i, run.kept[i]);
+                    }
                 }
             }
         }

@@ -36,7 +36,7 @@ final class Settling {
         for (int i = 0; i < variables.size(); i++) {
             boolean saved = variables.get(i).kept() && kept[i] != 0;
             int start = run.number(first(i));
-            run.variables[i] = saved ? kept[i] : start;
+            run.setVariable(i, saved ? kept[i] : start);
             run.kept[i] = saved ? kept[i] : variables.get(i).kept() ? start : 0;
         }
         run.push(run.program.start(), null);
@@ -71,7 +71,7 @@ final class Settling {
             if (run.phase == Situation.ENDED) {
                 run.end();
             }
-            Arrays.fill(run.variables, 0);
+            run.clearVariables();
             Arrays.fill(run.timers, 0);
             run.faulted = false;
             run.hasClosed = false;

@@ -7,8 +7,10 @@ import bivouac.plan.Reading;
 import bivouac.state.Frame;
 import bivouac.state.Inst;
 import bivouac.state.Layout;
+import bivouac.state.Outline;
 import bivouac.state.Saved;
 import bivouac.state.Situation;
+import bivouac.state.Touched;
 import java.time.LocalDate;
 import java.util.BitSet;
 import java.util.List;
@@ -29,6 +31,7 @@ public final class Stepper {
     private boolean fresh;
 
     private int length;
+    private final Touched touched;
     private final BitSet heldAtTheEnd = new BitSet();
     private final Noticing noticing;
 
@@ -46,8 +49,13 @@ public final class Stepper {
         this.layout = layout;
         this.turn = turn;
         this.saved = new Saved(turn.run);
+        this.touched = turn.run.touched.another();
         this.noticing = new Noticing(turn.run.program, layout.readsTraces());
         this.today = turn.run.number(new Value.Date(today));
+    }
+
+    Outline outline() {
+        return layout.outline();
     }
 
     /** Packs the state after the start script; see {@link #words}. */
@@ -63,8 +71,14 @@ public final class Stepper {
         turn.run.today = layout.todayOr(turn.run.today, today);
         saved.save();
         turn.run.begin();
+        turn.run.touched.begin();
         events = turn.events();
         fresh = true;
+        return events.size();
+    }
+
+    /** How many events the state has that is open. */
+    int events() {
         return events.size();
     }
 
@@ -86,6 +100,14 @@ public final class Stepper {
         return events.get(number);
     }
 
+    /** The same, which says of which window it is also where others are open. */
+    long numberedWithWindow(int number) {
+        again();
+        long event = events.get(number);
+        int instance = NumberedEvent.ofInstance(event);
+        return instance < 0 ? event : NumberedEvent.withWindow(event, turn.run.instances.get(instance).plan.number);
+    }
+
     /** What {@link #numbered} answered, as a record. */
     public Event event(long numbered) {
         again();
@@ -96,9 +118,20 @@ public final class Stepper {
     public void step(int number) {
         again();
         turn.run.begin();
+        turn.run.touched.begin();
         noticing.begin(turn.run);
         turn.take(events.get(number));
+        keepTouched();
         pack();
+    }
+
+    /** What was touched since the state was opened, or since the last step began, is what {@link #touched} answers. */
+    void keepTouched() {
+        touched.takeOver(turn.run.touched);
+    }
+
+    Touched touched() {
+        return touched;
     }
 
     private void pack() {
@@ -239,6 +272,11 @@ public final class Stepper {
     /** Which of the watched conditions held when the application ended, in the step that was taken last. */
     public BitSet heldAtTheEnd() {
         return heldAtTheEnd;
+    }
+
+    /** Whether the application runs after the last step. */
+    boolean runsOn() {
+        return turn.run.phase == Situation.RUNNING;
     }
 
     /** Whether the last step ended the application. */

@@ -27,19 +27,21 @@ final class Field {
     private final int waitsWidth;
     private final boolean hides;
     private final int width;
-    private int word;
-    private int shift;
+    private final int[] slotStarts;
+    private Place place = new Place(0, 0, 0);
 
     Field(WindowLayout window, boolean owned) {
         this.plan = window.plan();
         this.slots = window.slots();
         this.codes = window.codes();
         this.widths = new int[codes.length];
+        this.slotStarts = new int[codes.length];
         this.owners = window.owners();
         this.owned = owned;
         int all = 1;
         for (int i = 0; i < codes.length; i++) {
             widths[i] = codes[i].width();
+            slotStarts[i] = all;
             all += widths[i];
         }
         this.ownerWidth = Bits.width(owners.length + (owned ? 0 : 1));
@@ -56,12 +58,23 @@ final class Field {
         return width;
     }
 
-    /** Gives it its place; answers the first bit behind it. It never lies in two words. */
+    /** Gives it its place, not before a bit; answers the first bit behind it. */
     int place(int bit) {
-        int first = (bit & 63) + width > 64 ? (bit | 63) + 1 : bit;
-        word = first >> 6;
-        shift = first & 63;
-        return first + width;
+        place = Place.at(bit, width);
+        return place.end();
+    }
+
+    int slotCount() {
+        return slots.length;
+    }
+
+    int slot(int at) {
+        return slots[at];
+    }
+
+    /** Where a slot is; all else says how windows stand to each other. */
+    Place slotPlace(int at) {
+        return place.part(slotStarts[at], widths[at]);
     }
 
     WindowPlan plan() {
@@ -70,11 +83,11 @@ final class Field {
 
     /** What stands in it; 0 for a window that is not open. */
     long in(long[] words, int from) {
-        return words[from + word] >>> shift & (1L << width) - 1;
+        return place.in(words, from);
     }
 
     void into(long[] words, long field) {
-        words[word] |= field << shift;
+        place.into(words, field);
     }
 
     /** What stands there for an open window; {@link #UNFORESEEN} where that cannot be said in it. */

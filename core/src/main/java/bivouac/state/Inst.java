@@ -45,6 +45,10 @@ public final class Inst implements Instance {
     public final Inst[] kept;
 
     private final Values values;
+    private final Touched touched;
+    /** The bit of its first slot among what is touched. */
+    private final int firstTouched;
+
     private final int[] slots;
     /** What its ending gives, once that is decided (C6): as many numbers as {@link #results}. */
     private int[] result = {};
@@ -66,9 +70,11 @@ public final class Inst implements Instance {
     private int savedResults;
     private int[] savedResult = result;
 
-    Inst(WindowPlan plan, Values values) {
+    Inst(WindowPlan plan, Values values, Touched touched) {
         this.plan = plan;
         this.values = values;
+        this.touched = touched;
+        this.firstTouched = touched.first(plan.number);
         this.slots = new int[plan.slots()];
         this.savedSlots = new int[slots.length];
         this.kept = new Inst[plan.keeps().size()];
@@ -97,6 +103,7 @@ public final class Inst implements Instance {
         firstOwned = null;
         nextOwned = null;
         results = 0;
+        touched.touch(firstTouched, slots.length);
     }
 
     void begin(int[] numbers) {
@@ -141,10 +148,12 @@ public final class Inst implements Instance {
 
     /** What is in all its slots. */
     public int[] all() {
+        touched.touch(firstTouched, slots.length);
         return slots.clone();
     }
 
     public void setAll(int[] numbers) {
+        touched.touch(firstTouched, slots.length);
         System.arraycopy(numbers, 0, slots, 0, slots.length);
     }
 
@@ -155,22 +164,24 @@ public final class Inst implements Instance {
 
     @Override
     public int get(int slot) {
+        touched.touch(firstTouched + slot);
         return slots[slot];
     }
 
     @Override
     public void set(int slot, int number) {
+        touched.touch(firstTouched + slot);
         slots[slot] = number;
     }
 
     @Override
     public void set(int slot, Value value) {
-        slots[slot] = values.number(value);
+        set(slot, values.number(value));
     }
 
     @Override
     public Value value(int slot) {
-        return values.value(slots[slot]);
+        return values.value(get(slot));
     }
 
     @Override

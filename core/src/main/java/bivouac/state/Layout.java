@@ -35,13 +35,16 @@ public final class Layout {
     /** The codes of the variables of the application that matter; null for the others. */
     final Code[] variables;
 
+    /** By variable of the application: its place in a tight state; null for those that have none. */
+    final Place[] places;
+
     /** By window: its place in a tight state; null for those that have none. */
     final Field[] fields;
 
     /** The windows that have no field. */
     final int[] others;
 
-    /** The first bit behind the fields. */
+    /** The first bit behind the fields and the places of variables. */
     final int fieldsEnd;
 
     final boolean remembersClosing;
@@ -98,7 +101,8 @@ public final class Layout {
         this.endsSaying = openings.endsSaying();
         this.flags = windows.length <= MOST_FLAGS;
         this.fields = new Field[windows.length];
-        this.fieldsEnd = flags ? place(openings) : Walk.HEADER;
+        this.places = new Place[variables.length];
+        this.fieldsEnd = placeVariables(flags ? place(openings) : Walk.HEADER);
         this.others = IntStream.range(0, windows.length)
                 .filter(w -> fields[w] == null)
                 .toArray();
@@ -117,6 +121,17 @@ public final class Layout {
             if (simple && field.width() <= Field.WIDEST) {
                 fields[window.plan().number] = field;
                 end = field.place(end);
+            }
+        }
+        return end;
+    }
+
+    private int placeVariables(int from) {
+        int end = from;
+        for (int i = 0; i < variables.length; i++) {
+            if (variables[i] != null) {
+                places[i] = Place.at(end, variables[i].width());
+                end = Math.max(end, places[i].end());
             }
         }
         return end;
@@ -142,6 +157,11 @@ public final class Layout {
     /** The values of a run that begins: those that the program can hold have the same numbers in each. */
     public Values newValues() {
         return own.orElseGet(() -> new Values(constants));
+    }
+
+    /** Where values stand in a tight state. */
+    public Outline outline() {
+        return new Outline(this);
     }
 
     /** The number of the list of pretend files that are there at first. */

@@ -39,7 +39,10 @@ public class Situation {
     /** The number of the list of holdings of which the run before left a trace (D7). */
     public int traces;
 
-    public final int[] variables;
+    /** What was looked at and changed since its last {@link Touched#begin}. */
+    public final Touched touched;
+
+    final int[] variables;
     /** Kept variables as last saved (D6); the others' slots stay 0. */
     public final int[] kept;
 
@@ -71,13 +74,14 @@ public class Situation {
     protected Situation(Program program, Values values) {
         this.program = program;
         this.values = values;
+        this.touched = new Touched(program);
         this.variables = new int[program.variables().size()];
         this.kept = new int[variables.length];
         this.timers = new int[program.timers().size()];
         this.open = new int[program.windows().size()];
         this.first = new int[program.windows().size()];
         this.insts = new Pool<>(
-                program.windows().size(), n -> new Inst(program.windows().get(n), values));
+                program.windows().size(), n -> new Inst(program.windows().get(n), values, touched));
         this.scripts = new Pool<>(program.scriptCount(), n -> new Frame.OfScript(program.script(n)));
         this.requests = new Pool<>(1, n -> new Frame.OfRequest());
     }
@@ -88,10 +92,8 @@ public class Situation {
         exitCode = 0;
         faulted = false;
         hasClosed = false;
-        for (int i = 0; i < variables.length; i++) {
-            variables[i] = 0;
-            kept[i] = 0;
-        }
+        clearVariables();
+        Arrays.fill(kept, 0);
         Arrays.fill(timers, 0);
         instances.clear();
         stack.clear();
@@ -102,6 +104,22 @@ public class Situation {
         insts.clear();
         scripts.clear();
         requests.clear();
+    }
+
+    /** The number of the value of a variable of the application. */
+    public int variable(int variable) {
+        touched.variable(variable);
+        return variables[variable];
+    }
+
+    public void setVariable(int variable, int number) {
+        touched.variable(variable);
+        variables[variable] = number;
+    }
+
+    /** Nothing is in any variable, since the application does not run. */
+    public void clearVariables() {
+        Arrays.fill(variables, 0);
     }
 
     void saveTaken() {

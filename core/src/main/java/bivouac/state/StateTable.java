@@ -21,6 +21,9 @@ public final class StateTable {
     /** The place of each state: the piece's number, and the word in it. */
     private int[] places = new int[1024];
 
+    /** How many words of each piece are in use. */
+    private int[] ends = new int[4];
+
     private int size;
     /** In the upper half of a slot the hash of a state, in the lower its number from 1; 0 for a free one. */
     private long[] slots = new long[2048];
@@ -41,7 +44,11 @@ public final class StateTable {
      * @return its number, from 0 and in the order of adding, if it is new; else -2 less the number that it has
      */
     public int add(long[] words, int from, int length) {
-        long hash = State.mixed(words, from, length);
+        return add(hash(words, from, length), words, from, length);
+    }
+
+    /** The same, where its {@link #hash} is known. */
+    public int add(long hash, long[] words, int from, int length) {
         int slot = slot(hash, words, from, length);
         if (slots[slot] != 0) {
             return -1 - (int) slots[slot];
@@ -54,9 +61,27 @@ public final class StateTable {
         return size - 1;
     }
 
+    /** By what a state is looked for. */
+    public static long hash(long[] words, int from, int length) {
+        return State.mixed(words, from, length);
+    }
+
+    /**
+     * What is in the slot in which a state with a hash is looked for first. Whoever reads that of many states before looking
+     * for the first of them waits for the memory once, and not for each.
+     */
+    public long fetch(long hash) {
+        return slots[(int) (hash >>> 32) & slots.length - 1];
+    }
+
     /** The number of a state; -1 if it was never added. May be asked by several threads while nobody adds. */
     public int find(long[] words, int from, int length) {
-        return (int) slots[slot(State.mixed(words, from, length), words, from, length)] - 1;
+        return find(hash(words, from, length), words, from, length);
+    }
+
+    /** The same, where its {@link #hash} is known. */
+    public int find(long hash, long[] words, int from, int length) {
+        return (int) slots[slot(hash, words, from, length)] - 1;
     }
 
     /** The slot of a state; where it is not known, the free one in which it would be looked for. */
@@ -86,6 +111,7 @@ public final class StateTable {
         if (free + length > PIECE) {
             piece++;
             pieces = piece == pieces.length ? Arrays.copyOf(pieces, piece * 2) : pieces;
+            ends = piece == ends.length ? Arrays.copyOf(ends, piece * 2) : ends;
             pieces[piece] = new long[Math.max(PIECE, length)];
             free = 0;
         }
@@ -93,6 +119,7 @@ public final class StateTable {
         places[size] = piece * PIECE + free;
         System.arraycopy(words, from, pieces[piece], free, length);
         free += length;
+        ends[piece] = free;
     }
 
     private void grow() {
@@ -126,5 +153,12 @@ public final class StateTable {
 
     public int first(int number) {
         return places[number] % PIECE;
+    }
+
+    /** How many words a state has. */
+    public int length(int number) {
+        int piece = places[number] / PIECE;
+        boolean last = number + 1 == size || places[number + 1] / PIECE != piece;
+        return (last ? ends[piece] : first(number + 1)) - first(number);
     }
 }

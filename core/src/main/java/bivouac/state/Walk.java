@@ -51,15 +51,28 @@ public final class Walk {
         return new State(Arrays.copyOf(space, length), Beside.of(layout, situation));
     }
 
+    static boolean isTight(long firstWord) {
+        return (firstWord & 1) == 0;
+    }
+
+    static int phase(long firstWord) {
+        return (int) (firstWord >>> PHASE) & 3;
+    }
+
     /** Lays a packed state open. */
     public void read(long[] words, int from, Situation into) {
         into.clear();
-        into.phase = (int) (words[from] >>> PHASE) & 3;
-        tight = (words[from] & 1) == 0;
+        into.phase = phase(words[from]);
+        tight = isTight(words[from]);
         boolean hasFields = tight && into.phase == Situation.RUNNING;
         for (int i = 0; hasFields && i < fields.length; i++) {
             Field field = layout.fields[i];
             fields[i] = field == null ? 0 : field.in(words, from);
+        }
+        for (int i = 0; hasFields && i < layout.places.length; i++) {
+            if (layout.places[i] != null) {
+                into.variables[i] = layout.variables[i].number((int) layout.places[i].in(words, from));
+            }
         }
         own.read(words, from, hasFields ? layout.fieldsEnd : HEADER);
         begin(own, into);
@@ -82,7 +95,7 @@ public final class Walk {
         return own.length();
     }
 
-    /** Writes what stands in each field; false if something is to stand there that was not foreseen. */
+    /** Writes what stands in each field, and in each place of a variable; false if something is to stand there that was not foreseen. */
     private boolean fields(Situation situation) {
         int words = Bits.words(layout.fieldsEnd);
         space = space.length < words ? new long[words] : space;
@@ -97,6 +110,16 @@ public final class Walk {
                     return false;
                 }
                 field.into(space, is);
+            }
+        }
+        for (int i = 0; i < layout.places.length; i++) {
+            if (layout.places[i] != null) {
+                int code = layout.variables[i].code(situation.variables[i]);
+                if (code == Code.UNFORESEEN) {
+                    space[0] = 0;
+                    return false;
+                }
+                layout.places[i].into(space, code);
             }
         }
         space[0] |= (long) situation.phase << PHASE;
@@ -129,7 +152,8 @@ public final class Walk {
             s.hasClosed = io.flag(s.hasClosed);
         }
         for (int i = 0; i < layout.variables.length; i++) {
-            if (layout.variables[i] != null) {
+            boolean stands = tight && layout.places[i] != null;
+            if (layout.variables[i] != null && !stands) {
                 s.variables[i] = layout.variables[i].pass(s.variables[i], io);
             }
         }
