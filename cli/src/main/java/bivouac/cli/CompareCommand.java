@@ -3,7 +3,9 @@ package bivouac.cli;
 import bivouac.check.Finding;
 import bivouac.compare.Compared;
 import bivouac.compare.Parting;
+import bivouac.design.Design;
 import bivouac.explore.Progress;
+import bivouac.format.Commits;
 import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
 import java.io.PrintWriter;
@@ -16,13 +18,20 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code bivouac compare OLD NEW}: what two versions of a design do otherwise, each with a trail that parts them. */
+/**
+ * {@code bivouac compare OLD NEW}, or {@code compare FILE --at REVISION}: what two versions of a design do otherwise, each
+ * with a trail that parts them.
+ */
 @Command(
         name = "compare",
-        description = "Compares two versions of a design by what they do.",
+        description = {
+            "Compares two versions of a design by what they do: two files, or one with what git keeps of it.",
+            "With one file and nothing else, the older version is the one last committed."
+        },
         mixinStandardHelpOptions = true,
         exitCodeListHeading = "Exit codes:%n",
         exitCodeList = {
@@ -36,11 +45,14 @@ public final class CompareCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(index = "0", paramLabel = "OLD", description = "the older version")
-    private Path older;
+    @Parameters(arity = "1..2", paramLabel = "FILE", description = "the older and the newer version; or only the newer")
+    private List<Path> files;
 
-    @Parameters(index = "1", paramLabel = "NEW", description = "the newer version")
-    private Path newer;
+    @Option(
+            names = "--at",
+            paramLabel = "REVISION",
+            description = "the older version is the file as git keeps it there: a commit, a branch or a tag")
+    private Optional<String> at = Optional.empty();
 
     @Mixin
     private Within within = new Within();
@@ -50,8 +62,9 @@ public final class CompareCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         Progress progress = OnTerminal.in(spec.commandLine().getErr());
         try {
-            Compared compared = Compared.of(
-                    DesignFile.read(older), DesignFile.read(newer), LocalDate.now(), within.limits(), progress);
+            Design older = older();
+            Compared compared =
+                    Compared.of(older, DesignFile.read(files.getLast()), LocalDate.now(), within.limits(), progress);
             OnTerminal.done(progress);
             print(compared, out);
             return compared.isSame() ? ExitCodes.FINE : ExitCodes.SOMETHING_FOUND;
@@ -59,6 +72,17 @@ public final class CompareCommand implements Callable<Integer> {
             spec.commandLine().getErr().println(e.getMessage());
             return ExitCodes.UNREADABLE;
         }
+    }
+
+    private Design older() throws Unreadable {
+        if (files.size() == 1) {
+            return Commits.read(files.getFirst(), at.orElse(Commits.LAST));
+        }
+        if (at.isPresent()) {
+            throw new Unreadable("compare takes two files, or one file and --at; with both it is not clear which is the"
+                    + " older version.");
+        }
+        return DesignFile.read(files.getFirst());
     }
 
     private static void print(Compared compared, PrintWriter out) {

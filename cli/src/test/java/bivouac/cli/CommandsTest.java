@@ -2,6 +2,7 @@ package bivouac.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.testkit.GitFolder;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -125,6 +126,32 @@ class CommandsTest {
                 run(new CompareCommand(), ferry, folder.resolve("none.bivouac").toString());
         assertThat(none.err()).contains("none.bivouac");
         assertThat(none.code()).isEqualTo(2);
+    }
+
+    @Test
+    void one_file_is_compared_with_what_git_keeps_of_it() throws Exception {
+        Path kept = Files.copy(Path.of("../examples/ferry-bell.bivouac"), folder.resolve("bell.bivouac"));
+        GitFolder git = GitFolder.in(folder);
+        git.commit("Begin", "2026-03-01");
+        Said same = run(new CompareCommand(), "--within", "9s", kept.toString());
+        assertThat(same.out()).startsWith("Nothing differs");
+        Files.writeString(
+                kept,
+                Files.readString(kept).replaceFirst("\"departure\": \"[^\"]*\"", "\"departure\": \"only when told\""));
+        assertThat(run(new CompareCommand(), "--within", "9s", kept.toString()).code())
+                .isEqualTo(1);
+        git.commit("Only when told", "2026-03-02");
+        assertThat(run(new CompareCommand(), "--within", "9s", kept.toString()).code())
+                .isZero();
+        assertThat(run(new CompareCommand(), "--within", "9s", "--at", "HEAD~1", kept.toString())
+                        .code())
+                .isEqualTo(1);
+        Said nowhere = run(new CompareCommand(), "--at", "nowhere", kept.toString());
+        assertThat(nowhere.err()).contains("git knows no version “nowhere”");
+        assertThat(nowhere.code()).isEqualTo(2);
+        Said both = run(new CompareCommand(), "--at", "HEAD", kept.toString(), kept.toString());
+        assertThat(both.err()).contains("two files, or one file and --at");
+        assertThat(both.code()).isEqualTo(2);
     }
 
     @Test

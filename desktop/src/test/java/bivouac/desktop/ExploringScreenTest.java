@@ -11,6 +11,7 @@ import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.explore.Limits;
 import bivouac.format.DesignFile;
+import bivouac.testkit.GitFolder;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -137,6 +138,26 @@ class ExploringScreenTest {
         assertThat(now().screen()).isEqualTo(Screen.REHEARSAL);
         robot.key(CONTROL, DIGIT7).click("compared-done");
         assertThat(robot.says("No shorter trail leads there.")).isTrue();
+    }
+
+    @Test
+    void a_version_that_git_keeps_is_chosen_by_keyboard_and_compared() throws Exception {
+        GitFolder git = GitFolder.in(folder);
+        Path file = folder.resolve("small.bivouac");
+        String text = Files.readString(file);
+        Files.writeString(file, text.replace("\"waits for the application\"", "\"alongside\""));
+        git.commit("Ask alongside", "2026-03-01");
+        Files.writeString(file, text);
+        git.commit("Ask and wait", "2026-03-02");
+        explored(() -> robot.app().work().open(file));
+        robot.key(CONTROL, DIGIT7).click("compare-versions");
+        assertThat(robot.says("2026-03-02")).isTrue();
+        assertThat(robot.says("Ask alongside")).isTrue();
+        robot.enter();
+        assertThat(now().foot().sentence()).startsWith("Nothing differs from “Ask and wait” of 2026-03-02");
+        robot.click("compared-done").click("compare-versions").click("compare-commit-1");
+        assertThat(now().foot().sentence()).contains("differ").contains("from “Ask alongside” of 2026-03-01");
+        assertThat(robot.says("Otherwise: press \"askButton\" of \"Desk\".")).isTrue();
     }
 
     @Test

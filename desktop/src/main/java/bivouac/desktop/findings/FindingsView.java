@@ -116,14 +116,26 @@ public final class FindingsView implements ScreenView {
     }
 
     private void askCompare() {
-        askFile.accept(file -> new Comparing(work).with(file, this::compared));
+        var comparing = new Comparing(work);
+        Runnable withFile = () -> askFile.accept(file -> comparing.with(file, this::compared));
+        comparing.earlier(commits -> {
+            if (commits.isEmpty()) {
+                withFile.run();
+                return;
+            }
+            var versions = new VersionsPane(commits, c -> comparing.with(c, this::compared), withFile, this::back);
+            root.setCenter(versions);
+            versions.focusFirst();
+        });
     }
 
     private void compared(Compared compared, String other) {
-        root.setCenter(new ComparedPane(work, compared, other, () -> {
-            root.setCenter(findings);
-            focus();
-        }));
+        root.setCenter(new ComparedPane(work, compared, other, this::back));
+    }
+
+    private void back() {
+        root.setCenter(findings);
+        focus();
     }
 
     private String where(FindingsState.Row row) {
