@@ -27,34 +27,37 @@ final class ExploredFindings {
 
     private static final String NOTHING_OPEN = " once no window is open";
 
+    private final Program program;
     private final List<Finding> written;
     private final Explored explored;
     private final Machine machine;
     private final List<Finding> found = new ArrayList<>();
 
-    private ExploredFindings(List<Finding> written, Explored explored) {
+    private ExploredFindings(Program program, List<Finding> written, Explored explored) {
+        this.program = program;
         this.written = written;
         this.explored = explored;
-        this.machine = explored.question().machine();
+        this.machine = new Machine(program);
     }
 
     /**
      * All findings: those that are told from the design as it is written, surer where the situations tell more, and those
      * that only the situations tell.
      *
+     * @param program of which they are; what was explored may be another of the same {@link bivouac.explore.Behaviour}
      * @param written what {@link Findings} tells
      */
-    static List<Finding> with(List<Finding> written, Explored explored) {
-        var findings = new ExploredFindings(written, explored);
+    static List<Finding> with(Program program, List<Finding> written, Explored explored) {
+        var findings = new ExploredFindings(program, written, explored);
         findings.faults();
         findings.ends();
         findings.deep();
         findings.heldBack();
         findings.promises();
-        NoticedFindings.into(findings.found, explored);
-        WalkthroughFindings.into(findings.found, explored.question().program());
+        NoticedFindings.into(findings.found, program, explored);
+        WalkthroughFindings.into(findings.found, program);
         if (explored.isComplete()) {
-            NeverFindings.into(findings.found, written, explored);
+            NeverFindings.into(findings.found, program, written, explored);
         }
         var all = new ArrayList<Finding>();
         written.stream().flatMap(f -> findings.surer(f).stream()).forEach(all::add);
@@ -80,9 +83,8 @@ final class ExploredFindings {
 
     private void fault(Fault fault, List<String> trail) {
         Place place = fault.where().map(r -> Place.step(r.place(), r.path())).orElse(Place.APPLICATION);
-        String where = fault.where()
-                .map(r -> place.words(explored.question().program().design()) + ": ")
-                .orElse("");
+        String where =
+                fault.where().map(r -> place.words(program.design()) + ": ").orElse("");
         String what = where + sentence(fault.message());
         found.add(new Finding(
                         Weight.WRONG,
@@ -163,7 +165,7 @@ final class ExploredFindings {
             // nearly everything may still lead to what was not looked at
             return;
         }
-        explored.question().program().windows().stream()
+        program.windows().stream()
                 .filter(w ->
                         w.face().filter(f -> f.of() != FacedWindow.Kind.MAIN).isPresent())
                 .forEach(w -> window(w, mayEnd));
@@ -189,7 +191,6 @@ final class ExploredFindings {
     }
 
     private boolean endsIn(WindowPlan plan) {
-        Program program = explored.question().program();
         for (int i = 0; i < program.scriptCount(); i++) {
             List<Op> ops = program.script(i).ops();
             boolean concerns = program.script(i).of().filter(w -> w == plan).isPresent()
@@ -203,7 +204,7 @@ final class ExploredFindings {
 
     /** Which windows are open in a situation, as the end of a sentence. */
     private String open(int situation) {
-        List<String> open = explored.question().program().windows().stream()
+        List<String> open = program.windows().stream()
                 .filter(w -> explored.isOpen(situation, w.number))
                 .map(w -> w.window().name().shown())
                 .toList();

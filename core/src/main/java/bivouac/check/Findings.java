@@ -28,7 +28,7 @@ public final class Findings {
     /** The same, with what the situations of the program show. */
     public static Checked checked(Program program, Beside beside, Explored explored) {
         return Checked.of(
-                program.design(), ExploredFindings.with(of(program, beside), explored), explored.isComplete());
+                program.design(), ExploredFindings.with(program, of(program, beside), explored), explored.isComplete());
     }
 
     public static List<Finding> of(Program program) {

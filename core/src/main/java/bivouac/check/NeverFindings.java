@@ -28,15 +28,15 @@ final class NeverFindings {
     private final Program program;
     private final Set<String> unseen = new HashSet<>();
 
-    private NeverFindings(List<Finding> found, List<Finding> written, Explored explored) {
+    private NeverFindings(List<Finding> found, Program program, List<Finding> written, Explored explored) {
         this.found = found;
         this.written = written;
         this.explored = explored;
-        this.program = explored.question().program();
+        this.program = program;
     }
 
-    static void into(List<Finding> found, List<Finding> written, Explored explored) {
-        var findings = new NeverFindings(found, written, explored);
+    static void into(List<Finding> found, Program program, List<Finding> written, Explored explored) {
+        var findings = new NeverFindings(found, program, written, explored);
         findings.windows();
         for (int i = 0; i < findings.program.scriptCount(); i++) {
             findings.script(findings.program.script(i));

@@ -30,14 +30,14 @@ final class NoticedFindings {
     private final Machine machine;
     private final List<Finding> found = new ArrayList<>();
 
-    private NoticedFindings(Explored explored) {
+    private NoticedFindings(Program program, Explored explored) {
         this.explored = explored;
-        this.program = explored.question().program();
-        this.machine = explored.question().machine();
+        this.program = program;
+        this.machine = new Machine(program);
     }
 
-    static void into(List<Finding> found, Explored explored) {
-        var findings = new NoticedFindings(explored);
+    static void into(List<Finding> found, Program program, Explored explored) {
+        var findings = new NoticedFindings(program, explored);
         explored.noticed().forEach(findings::notice);
         explored.lost().forEach(findings::lost);
         found.addAll(findings.found);

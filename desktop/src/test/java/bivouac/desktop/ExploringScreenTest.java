@@ -9,6 +9,7 @@ import bivouac.design.Design;
 import bivouac.design.Promise;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
+import bivouac.explore.Explored;
 import bivouac.explore.Limits;
 import bivouac.format.DesignFile;
 import bivouac.testkit.GitFolder;
@@ -122,6 +123,20 @@ class ExploringScreenTest {
                         "removed"));
         assertThat(now().findings()).isEmpty();
         assertThat(now().looked().isComplete()).isTrue();
+    }
+
+    @Test
+    void what_an_edit_cannot_have_changed_is_not_explored_again() throws Exception {
+        Explored before = now().looked().explored().orElseThrow();
+        explored(() -> robot.app()
+                .work()
+                .change(now().design().changingFace("Desk", f -> f.titled("Another title")), "titled"));
+        assertThat(now().looked().explored().orElseThrow()).isSameAs(before);
+        assertThat(now().findings()).hasSize(2);
+        explored(() -> robot.app()
+                .work()
+                .change(now().design().promising(java.util.List.of(Promise.of("always possible to end"))), "promised"));
+        assertThat(now().looked().explored().orElseThrow()).isNotSameAs(before);
     }
 
     @Test

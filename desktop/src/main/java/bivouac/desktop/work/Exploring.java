@@ -3,6 +3,7 @@ package bivouac.desktop.work;
 import bivouac.check.Beside;
 import bivouac.check.Checked;
 import bivouac.check.Findings;
+import bivouac.explore.Behaviour;
 import bivouac.explore.Exploration;
 import bivouac.explore.Explored;
 import bivouac.explore.Limits;
@@ -10,12 +11,14 @@ import bivouac.explore.Progress;
 import bivouac.explore.Question;
 import bivouac.plan.Program;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
 
 /**
  * Explores each design that is worked on, in the background and on one core, so that the tool stays quick: begun again
- * after every edit, with the one before given up. What comes of it is told to the {@link Work}.
+ * after every edit, with the one before given up. What an edit cannot have changed is not explored again: one that leaves the
+ * {@link Behaviour} as it was neither stops what goes on nor begins it anew. What comes of it is told to the {@link Work}.
  */
 public final class Exploring {
 
@@ -31,6 +34,9 @@ public final class Exploring {
     /** The one that is explored; another thread sees by it that its own was overtaken. */
     private final AtomicReference<Program> wanted = new AtomicReference<>();
 
+    /** What was explored last; only the thread that explores knows it. */
+    private Optional<Known> known = Optional.empty();
+
     /** @param elsewhere where it explores, one design after the other */
     public Exploring(Work work, LocalDate today, Limits limits, Executor elsewhere, Executor here) {
         this.work = work;
@@ -41,6 +47,8 @@ public final class Exploring {
         this.release = work.listen(this::follow);
         follow(work.now());
     }
+
+    private record Known(Behaviour behaviour, Explored explored) {}
 
     /** What came of one design. */
     private record Answer(Explored explored, Checked checked) {}
@@ -61,11 +69,23 @@ public final class Exploring {
     }
 
     private Answer explore(Program program, Beside beside) {
-        Explored explored = Exploration.of(new Question(program, today), limits, new Quiet(program));
+        Explored explored = explored(program, Behaviour.of(program));
         boolean overtaken = wanted.get() != program;
         return overtaken
                 ? new Answer(explored, Checked.NOTHING)
                 : new Answer(explored, Findings.checked(program, beside, explored));
+    }
+
+    private Explored explored(Program program, Behaviour behaviour) {
+        Optional<Known> same = known.filter(k -> k.behaviour().equals(behaviour));
+        if (same.isPresent()) {
+            return same.get().explored();
+        }
+        // what it holds is not needed beside the next one
+        known = Optional.empty();
+        Explored explored = Exploration.of(new Question(program, today), limits, new Quiet(program, behaviour));
+        known = Optional.of(new Known(behaviour, explored)).filter(k -> explored.outcome() != Explored.Outcome.STOPPED);
+        return explored;
     }
 
     /** No more; the tool closes. */
@@ -75,11 +95,16 @@ public final class Exploring {
     }
 
     private final class Quiet implements Progress {
-        private final Program program;
+        private final Behaviour behaviour;
         private long last = System.nanoTime();
+        /** The design that was held against what is explored last, and whether it does the same. */
+        private Program judged;
 
-        Quiet(Program program) {
-            this.program = program;
+        private boolean same = true;
+
+        Quiet(Program program, Behaviour behaviour) {
+            this.judged = program;
+            this.behaviour = behaviour;
         }
 
         @Override
@@ -87,6 +112,7 @@ public final class Exploring {
             long now = System.nanoTime();
             if (now - last > PAUSE) {
                 last = now;
+                Program program = judged;
                 here.execute(() -> {
                     if (work.now().program() == program && wanted.get() == program) {
                         work.looking(Looked.exploring(program, situations, depth));
@@ -97,7 +123,12 @@ public final class Exploring {
 
         @Override
         public boolean isStopped() {
-            return wanted.get() != program;
+            Program program = wanted.get();
+            if (program != null && program != judged) {
+                judged = program;
+                same = Behaviour.of(program).equals(behaviour);
+            }
+            return program == null || !same;
         }
     }
 }
