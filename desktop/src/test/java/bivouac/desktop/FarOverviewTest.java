@@ -3,10 +3,15 @@ package bivouac.desktop;
 import static javafx.scene.input.KeyCode.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
 import bivouac.desktop.overview.ManyWindows;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import java.nio.file.Path;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import javafx.scene.Node;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -73,5 +78,42 @@ class FarOverviewTest {
         assertThat(now().chosen().window()).contains("Card 2");
         robot.click("distance-far").settle();
         assertThat(robot.has("card-Card 2", "tied")).isTrue();
+    }
+
+    @Test
+    void an_edit_draws_only_what_looks_otherwise() throws Exception {
+        Node edited = robot.node("card-Card 2");
+        Node other = robot.node("card-Card 3");
+        change(now().design().changing("Card 2", w -> ((FacedWindow) w).titled("Another")));
+        assertThat(robot.node("card-Card 3")).isSameAs(other);
+        assertThat(robot.node("card-Card 2")).isNotSameAs(edited);
+        // one less: the others move up, and none stays behind
+        int plates = plates();
+        Design less = now().design();
+        change(new Design(
+                less.application(),
+                less.windows().stream()
+                        .filter(w -> !w.name().shown().equals("Note 11 1"))
+                        .toList(),
+                less.walkthroughs(),
+                less.accepted(),
+                less.promises()));
+        assertThat(plates()).isEqualTo(plates - 1);
+        robot.click("card-Card 3");
+        assertThat(now().chosen().window()).contains("Card 3");
+    }
+
+    private int plates() {
+        return robot.node("card-Card 3").getParent().getChildrenUnmodifiable().size();
+    }
+
+    private void change(Design design) throws Exception {
+        var done = new CompletableFuture<Void>();
+        Platform.runLater(() -> {
+            robot.app().work().change(design, "changed");
+            done.complete(null);
+        });
+        done.get();
+        robot.settle();
     }
 }

@@ -124,7 +124,17 @@ final class Roster extends VBox {
 
     private void draw() {
         state = RosterState.of(shown, filter.getText());
-        list.getItems().setAll(state.lines());
+        var items = list.getItems();
+        if (items.size() != state.lines().size()) {
+            items.setAll(state.lines());
+            return;
+        }
+        // a line that says the same is not drawn again
+        for (int i = 0; i < items.size(); i++) {
+            if (!items.get(i).equals(state.lines().get(i))) {
+                items.set(i, state.lines().get(i));
+            }
+        }
     }
 
     private void does(RosterState.Line line) {

@@ -90,35 +90,48 @@ final class FarCanvas extends ScrollPane {
         planned = port.getWidth() > 0
                 ? new Dimension2D(port.getWidth(), port.getHeight())
                 : new Dimension2D(USUAL_WIDTH, USUAL_HEIGHT);
+        FarPlan before = plan;
         plan = FarPlan.of(state, planned.getWidth(), planned.getHeight());
         ((Pane) getContent()).setMinSize(plan.width() + 16, 0);
-        looks.clear();
-        drawn.clear();
-        plates.getChildren().clear();
-        heads.getChildren().setAll(plan.tiers().stream().map(FarCanvas::head).toList());
-        threads.getChildren()
-                .setAll(plan.threads().stream()
-                        .map(r -> Ui.styled(OverviewCanvas.line(r), "far-thread"))
-                        .toList());
+        if (!plan.tiers().equals(before.tiers())) {
+            heads.getChildren()
+                    .setAll(plan.tiers().stream().map(FarCanvas::head).toList());
+        }
+        if (!plan.threads().equals(before.threads())) {
+            threads.getChildren()
+                    .setAll(plan.threads().stream()
+                            .map(r -> Ui.styled(OverviewCanvas.line(r), "far-thread"))
+                            .toList());
+        }
         look();
         mark();
     }
 
-    /** Draws the plates whose findings or rehearsed share are others than before. */
+    /** Draws the plates that look otherwise than before: finding the styles of hundreds anew would be felt. */
     private void look() {
         Map<String, List<Finding.Weight>> found = shown.weights();
         Map<String, Covered.Share> shares = shown.rehearsed().covered().shares();
+        while (drawn.size() > plan.plates().size()) {
+            looks.removeLast();
+            plates.getChildren().remove(drawn.removeLast());
+        }
         for (FarPlan.Plate place : plan.plates()) {
-            String name = state.cards().get(place.card()).window().name().shown();
-            var look = new Look(found.getOrDefault(name, List.of()), shares.getOrDefault(name, NOTHING_MET));
+            Overview.Card card = state.cards().get(place.card());
+            String name = card.window().name().shown();
+            var look = new Look(
+                    card,
+                    place,
+                    plan.spacing(),
+                    found.getOrDefault(name, List.of()),
+                    shares.getOrDefault(name, NOTHING_MET));
             if (place.card() == looks.size()) {
                 looks.add(look);
-                drawn.add(plate(place, look));
+                drawn.add(plate(look));
                 plates.getChildren().add(drawn.getLast());
             } else if (!looks.get(place.card()).equals(look)) {
                 looks.set(place.card(), look);
                 boolean focused = drawn.get(place.card()).isFocused();
-                drawn.set(place.card(), plate(place, look));
+                drawn.set(place.card(), plate(look));
                 plates.getChildren().set(place.card(), drawn.get(place.card()));
                 if (focused) {
                     focus(place.card());
@@ -127,8 +140,13 @@ final class FarCanvas extends ScrollPane {
         }
     }
 
-    /** What a plate says beside its name. */
-    private record Look(List<Finding.Weight> weights, Covered.Share share) {}
+    /** All that a plate shows, and where. */
+    private record Look(
+            Overview.Card card,
+            FarPlan.Plate place,
+            FarPlan.Spacing spacing,
+            List<Finding.Weight> weights,
+            Covered.Share share) {}
 
     private static Node head(FarPlan.Tier tier) {
         var head = Ui.shortened(tier.words(), "strong");
@@ -137,10 +155,10 @@ final class FarCanvas extends ScrollPane {
         return head;
     }
 
-    private FarPlate plate(FarPlan.Plate place, Look look) {
-        Overview.Card card = state.cards().get(place.card());
-        String name = card.window().name().shown();
-        var plate = new FarPlate(card, place, plan.spacing(), look.weights(), look.share());
+    private FarPlate plate(Look look) {
+        FarPlan.Plate place = look.place();
+        String name = look.card().window().name().shown();
+        var plate = new FarPlate(look.card(), place, look.spacing(), look.weights(), look.share());
         plate.setOnMouseClicked(e -> {
             plate.requestFocus();
             if (e.getClickCount() == 2) {

@@ -14,7 +14,9 @@ import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import bivouac.plan.Program;
 import bivouac.sentence.ScriptLines;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -32,6 +34,12 @@ final class Walls {
     private final VBox departure = Ui.styled(Ui.column(4), "wall");
     private final Node startWall = scrolling(start, "start-wall");
     private final Node departureWall = scrolling(departure, "departure-wall");
+    /** What the walls say; the very same is not drawn again. */
+    private List<Object> startSays = List.of();
+
+    private List<Object> departureSays = List.of();
+    private Program departingOf;
+    private Optional<Departing> departing = Optional.empty();
 
     Walls(Work work) {
         this.work = work;
@@ -55,6 +63,16 @@ final class Walls {
 
     void show(Situation s) {
         Application app = s.design().application();
+        List<ScriptLines.Line> lines = ScriptLines.of(app.start(), s.design());
+        List<Object> says = List.of(app.variables(), app.tasks(), lines);
+        if (!says.equals(startSays)) {
+            startSays = says;
+            showStart(app, lines);
+        }
+        showDeparture(s);
+    }
+
+    private void showStart(Application app, List<ScriptLines.Line> lines) {
         start.getChildren()
                 .setAll(
                         Ui.link("Start", "start-wall", () -> work.goTo(Chosen.APPLICATION)),
@@ -71,15 +89,38 @@ final class Walls {
                     .forEach(t -> start.getChildren().add(Ui.shortened(t.name().shown(), "plain")));
         }
         start.getChildren().add(Ui.label("Start script", "wall-head"));
-        ScriptLines.of(app.start(), s.design()).forEach(l -> start.getChildren().add(new TokenFlow(l.tokens())));
+        lines.forEach(l -> start.getChildren().add(new TokenFlow(l.tokens())));
         if (app.start().isEmpty()) {
             start.getChildren().add(Ui.wrapped("empty: nothing will be seen", "quiet"));
         }
-        showDeparture(s);
     }
 
     private void showDeparture(Situation s) {
-        Departing departing = Departing.of(s.program());
+        Departing departing = departing(s.program());
+        List<Object> says = List.of(
+                DepartureChoice.choices(s.design()),
+                s.design().application().departure(),
+                departing.asked().stream().map(Departing::named).toList(),
+                departing.planInShort(),
+                departing.givenBackInShort(),
+                departing.keptInShort(),
+                departing.codesInShort());
+        if (!says.equals(departureSays)) {
+            departureSays = says;
+            showDeparture(departing);
+        }
+    }
+
+    /** It is the same until the design is compiled again. */
+    private Departing departing(Program program) {
+        if (departing.isEmpty() || program != departingOf) {
+            departingOf = program;
+            departing = Optional.of(Departing.of(program));
+        }
+        return departing.get();
+    }
+
+    private void showDeparture(Departing departing) {
         var nodes = departure.getChildren();
         nodes.setAll(
                 Ui.link("Departure", "departure-wall", () -> work.show(Screen.DEPARTURE)),

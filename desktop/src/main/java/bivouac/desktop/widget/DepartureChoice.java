@@ -3,8 +3,10 @@ package bivouac.desktop.widget;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.control.ChoiceBox;
 
 /** The departure rule (D1), to be chosen wherever it is seen. */
@@ -18,11 +20,7 @@ public final class DepartureChoice extends ChoiceBox<String> {
         Design design = now.get();
         setId(id);
         setAccessibleText("When the application ends");
-        getItems().addAll(new DepartureRule.LastWindow().words(), new DepartureRule.OnlyWhenTold().words());
-        design.windows().stream()
-                .filter(w -> w instanceof FacedWindow f && f.of() == FacedWindow.Kind.MAIN)
-                .map(w -> new DepartureRule.WithWindow(w.name().shown()).words())
-                .forEach(getItems()::add);
+        getItems().setAll(choices(design));
         setValue(design.application().departure().words());
         setOnAction(e -> {
             Design changing = now.get();
@@ -31,5 +29,15 @@ public final class DepartureChoice extends ChoiceBox<String> {
                             .departing(DepartureRule.of(getValue()).orElseThrow())),
                     "the application ends " + getValue());
         });
+    }
+
+    /** The rules that a design can have, in words. */
+    public static List<String> choices(Design design) {
+        return Stream.concat(
+                        Stream.of(new DepartureRule.LastWindow().words(), new DepartureRule.OnlyWhenTold().words()),
+                        design.windows().stream()
+                                .filter(w -> w instanceof FacedWindow f && f.of() == FacedWindow.Kind.MAIN)
+                                .map(w -> new DepartureRule.WithWindow(w.name().shown()).words()))
+                .toList();
     }
 }
