@@ -28,6 +28,29 @@ final class WaysInColumn {
         this.work = work;
     }
 
+    /** All that the cards say; where it is the same they need no drawing. */
+    static List<Object> says(Situation s, Window window) {
+        Design design = s.design();
+        List<WaysIn.WayIn> ways = WaysIn.into(design, window.name().shown());
+        return List.of(
+                window.name(),
+                window.kind(),
+                window.takes(),
+                ways,
+                ways.stream().map(w -> trigger(design, w.place())).toList(),
+                ways.stream()
+                        .map(w -> w.place().ofWindow().flatMap(design::window).map(Window::kind))
+                        .toList(),
+                s.findings().stream()
+                        .filter(f -> ways.stream().anyMatch(w -> isAt(f, w)))
+                        .toList());
+    }
+
+    private static boolean isAt(Finding f, WaysIn.WayIn way) {
+        return f.place().script().equals(Optional.of(way.place()))
+                && f.place().step().equals(Optional.of(way.path()));
+    }
+
     List<Node> cards(Situation s, Window window) {
         List<WaysIn.WayIn> ways = WaysIn.into(s.design(), window.name().shown());
         if (ways.isEmpty()) {
@@ -61,10 +84,8 @@ final class WaysInColumn {
         for (Take take : window.takes()) {
             lines.getChildren().add(take(take, way));
         }
-        s.findings().stream()
-                .filter(f -> f.place().script().equals(Optional.of(way.place()))
-                        && f.place().step().equals(Optional.of(way.path())))
-                .forEach(f -> lines.getChildren().add(finding(f)));
+        s.findings().stream().filter(f -> isAt(f, way)).forEach(f -> lines.getChildren()
+                .add(finding(f)));
         return Ui.pressable(
                 Ui.styled(lines, "card-button"),
                 "way-in-" + way.place().words(),

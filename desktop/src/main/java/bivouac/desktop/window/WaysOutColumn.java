@@ -2,6 +2,7 @@ package bivouac.desktop.window;
 
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
+import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Way;
 import bivouac.design.Window;
@@ -30,6 +31,28 @@ final class WaysOutColumn {
 
     WaysOutColumn(Work work) {
         this.work = work;
+    }
+
+    /** All that the cards say, and all by which they change the window; where it is the same they need no drawing. */
+    static List<Object> says(Situation s, Window window) {
+        var says = new ArrayList<Object>(List.of(
+                window.name(),
+                window.kind(),
+                WaysOutState.of(s.design(), window),
+                s.chosen().script()));
+        if (window instanceof FacedWindow face) {
+            says.addAll(List.of(
+                    face.endings(),
+                    face.waysOut(),
+                    face.parts().stream()
+                            .filter(Part.Button.class::isInstance)
+                            .map(Part::name)
+                            .toList(),
+                    face.moments(),
+                    face.routines(),
+                    face.instancesOrUsual()));
+        }
+        return List.copyOf(says);
     }
 
     List<Node> cards(Situation s, Window window) {

@@ -59,6 +59,11 @@ public final class WindowView implements ScreenView {
     private final VBox applicationEnd = Ui.styled(Ui.column(6), "side-cards");
     private Situation shown;
 
+    /** What the columns at the sides say: the very same is not drawn again, since finding its styles would be felt. */
+    private List<Object> waysInSay = List.of();
+
+    private List<Object> waysOutSay = List.of();
+
     public WindowView(Work work) {
         this.work = work;
         this.below = new BelowFace(work);
@@ -168,8 +173,16 @@ public final class WindowView implements ScreenView {
     private void drawWindow(Window window) {
         root.setCenter(columns);
         bar.getChildren().setAll(new WindowBar(work).nodes(window));
-        waysIn.getChildren().setAll(new WaysInColumn(work).cards(shown, window));
-        waysOut.getChildren().setAll(new WaysOutColumn(work).cards(shown, window));
+        List<Object> in = WaysInColumn.says(shown, window);
+        if (!in.equals(waysInSay)) {
+            waysInSay = in;
+            waysIn.getChildren().setAll(new WaysInColumn(work).cards(shown, window));
+        }
+        List<Object> out = WaysOutColumn.says(shown, window);
+        if (!out.equals(waysOutSay)) {
+            waysOutSay = out;
+            waysOut.getChildren().setAll(new WaysOutColumn(work).cards(shown, window));
+        }
         face.getChildren().setAll(takes(window));
         switch (window) {
             case FacedWindow f -> {
