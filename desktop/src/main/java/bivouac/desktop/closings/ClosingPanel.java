@@ -30,6 +30,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** What a chosen square means: what is found about it, where it leads, the scripts it runs, and who is told. */
@@ -109,7 +110,9 @@ final class ClosingPanel extends VBox {
             return;
         }
         var choice = new WayChoice(work, face, way, "closing-leads");
-        var row = Ui.row(8, Ui.label("leads to", "plain"), choice);
+        var words = Ui.label("leads to", "plain");
+        words.setMinWidth(Region.USE_PREF_SIZE);
+        var row = Ui.row(8, words, choice);
         getChildren().add(row);
         if (cell instanceof Cell.Leads leads) {
             var asked = new CheckBox("asks first, like the others");

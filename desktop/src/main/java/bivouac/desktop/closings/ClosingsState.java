@@ -7,7 +7,9 @@ import bivouac.closing.Closings.Column;
 import bivouac.closing.OnTheWay;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
+import bivouac.rehearsal.Coverable;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -23,7 +25,9 @@ record ClosingsState(List<Line> lines, int cells, int unlike) {
     /** Which rows are shown. */
     enum Filter {
         ALL("all"),
-        UNLIKE("unlike their row");
+        UNLIKE("unlike their row"),
+        /** Those with a close box, an Escape or an ending that no rehearsal has met. */
+        UNREHEARSED("not rehearsed");
 
         private final String words;
 
@@ -47,6 +51,35 @@ record ClosingsState(List<Line> lines, int cells, int unlike) {
             Closings.Row first() {
                 return alike.getFirst();
             }
+
+            /** The same, which says of each square what of it is missing. */
+            Row withUnmet(Collection<Coverable> missing) {
+                String window = first().window().name().shown();
+                return new Row(
+                        alike,
+                        asks,
+                        squares.stream()
+                                .map(s -> new Square(
+                                        s.column(), s.lines(), s.endings(), s.quiet(), unmet(s, window, missing)))
+                                .toList());
+            }
+
+            private static String unmet(Square square, String window, Collection<Coverable> missing) {
+                boolean left = square.column()
+                        .way()
+                        .filter(way -> missing.contains(new Coverable.Leaving(window, way)))
+                        .isPresent();
+                if (left) {
+                    return "not rehearsed";
+                }
+                // a step leads to all endings of its column, so which of them is said
+                String endings = square.endings().stream()
+                        .filter(t -> square.column() == Column.CLOSE_STEP)
+                        .map(Tag::ending)
+                        .filter(e -> missing.contains(new Coverable.EndsWith(window, e)))
+                        .collect(Collectors.joining(", "));
+                return endings.isEmpty() ? "" : endings + " not rehearsed";
+            }
         }
     }
 
@@ -56,8 +89,13 @@ record ClosingsState(List<Line> lines, int cells, int unlike) {
      * @param lines what happens on the way, in the order of the row
      * @param endings where it leads
      * @param quiet why it is no way; empty where it is one
+     * @param unmet what of it no rehearsal has met, in words; empty unless that is asked for
      */
-    record Square(Column column, List<Said> lines, List<Tag> endings, String quiet) {
+    record Square(Column column, List<Said> lines, List<Tag> endings, String quiet, String unmet) {
+        Square(Column column, List<Said> lines, List<Tag> endings, String quiet) {
+            this(column, lines, endings, quiet, "");
+        }
+
         boolean isMarked() {
             return lines.stream().anyMatch(Said::missing);
         }
@@ -78,7 +116,8 @@ record ClosingsState(List<Line> lines, int cells, int unlike) {
     /** @param missing whether it is what others do and this one does not */
     record Said(Sign sign, String text, boolean missing) {}
 
-    static ClosingsState of(Closings closings, Filter filter) {
+    /** @param missing what no rehearsal has met */
+    static ClosingsState of(Closings closings, Filter filter, Collection<Coverable> missing) {
         var faces = new ArrayList<Line>();
         var ready = new ArrayList<Line>();
         int unlike = 0;
@@ -87,9 +126,7 @@ record ClosingsState(List<Line> lines, int cells, int unlike) {
             if (row.window() instanceof FacedWindow) {
                 Line.Row line = row(List.of(row));
                 unlike += (int) line.squares().stream().filter(Square::isMarked).count();
-                if (filter == Filter.ALL || line.squares().stream().anyMatch(Square::isMarked)) {
-                    faces.add(line);
-                }
+                shown(line, filter, missing).ifPresent(faces::add);
             } else if (gathered.stream().noneMatch(row::closesLike)) {
                 gathered.add(row);
                 ready.add(row(closings.rows().stream().filter(row::closesLike).toList()));
@@ -104,6 +141,16 @@ record ClosingsState(List<Line> lines, int cells, int unlike) {
             faces.addAll(ready);
         }
         return new ClosingsState(List.copyOf(faces), closings.rows().size() * Column.values().length, unlike);
+    }
+
+    private static Optional<Line.Row> shown(Line.Row line, Filter filter, Collection<Coverable> missing) {
+        return switch (filter) {
+            case ALL -> Optional.of(line);
+            case UNLIKE -> Optional.of(line).filter(l -> l.squares().stream().anyMatch(Square::isMarked));
+            case UNREHEARSED ->
+                Optional.of(line.withUnmet(missing)).filter(l -> l.squares().stream()
+                        .anyMatch(s -> !s.unmet().isEmpty()));
+        };
     }
 
     private static Line.Row row(List<Closings.Row> alike) {
@@ -182,6 +229,15 @@ record ClosingsState(List<Line> lines, int cells, int unlike) {
             case RUNS -> "runs nothing";
             case SAVES -> "saves nothing";
             case GIVES_BACK -> "gives nothing back";
+        };
+    }
+
+    /** What is said where no row is shown. */
+    static String nothing(Filter filter) {
+        return switch (filter) {
+            case ALL -> "No window yet.";
+            case UNLIKE -> "Nothing to see here: no way of closing goes past what the others of its window do.";
+            case UNREHEARSED -> "Every close box, every Escape and every ending was met by what was acted out.";
         };
     }
 

@@ -129,6 +129,9 @@ final class ClosingsTable extends GridPane {
         }
         square.lines().forEach(said -> cell.getChildren().add(line(said)));
         square.endings().forEach(tag -> cell.getChildren().add(tag(tag)));
+        if (!square.unmet().isEmpty()) {
+            cell.getChildren().add(Ui.shortened("○ " + square.unmet(), "closings-unmet"));
+        }
         String about = window.name().shown() + " by " + square.column().words();
         Ui.pressable(cell, id(window, square.column()), about, () -> choose.accept(window, square.column()));
         cell.pseudoClassStateChanged(CHOSEN, chosen);

@@ -29,6 +29,7 @@ public final class ClosingsView implements ScreenView {
     private final Work work;
     private final BorderPane root = new BorderPane();
     private final Label count = Ui.label("", "quiet");
+    private final Label nothing = Ui.wrapped("");
     private final ClosingsTable table;
     private final ClosingPanel panel;
     private final Node empty;
@@ -51,7 +52,8 @@ public final class ClosingsView implements ScreenView {
                     draw();
                 },
                 ClosingsState.Filter.ALL.words(),
-                ClosingsState.Filter.UNLIKE.words());
+                ClosingsState.Filter.UNLIKE.words(),
+                ClosingsState.Filter.UNREHEARSED.words());
         root.setTop(Ui.styled(
                 Ui.row(
                         10,
@@ -63,9 +65,7 @@ public final class ClosingsView implements ScreenView {
         var scroll = Scrolling.down(table);
         Scrolling.follow(scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        empty = Ui.styled(
-                Ui.wrapped("Nothing to see here: no way of closing goes past what the others of its window do."),
-                "empty");
+        empty = Ui.styled(new VBox(nothing), "empty");
         root.setCenter(new VBox(ClosingsTable.heads(), empty, scroll, legend()));
         var side = new ScrollPane(panel);
         side.setFitToWidth(true);
@@ -107,12 +107,14 @@ public final class ClosingsView implements ScreenView {
 
     private void draw() {
         Refocus focus = Refocus.of(root);
-        ClosingsState state = ClosingsState.of(closings, filter);
+        ClosingsState state =
+                ClosingsState.of(closings, filter, shown.rehearsed().covered().missing());
         count.setText(state.cells() + " cells, "
                 + (state.unlike() == 0 ? "none unlike its row" : state.unlike() + " unlike their row"));
         Optional<Closings.Row> row = chosen();
         row.filter(r -> !columnOf.equals(r.window().name().shown())).ifPresent(this::firstMarked);
         table.show(state, row.map(r -> r.window().name().shown()), column);
+        nothing.setText(ClosingsState.nothing(filter));
         Ui.show(empty, state.lines().isEmpty());
         panel.setVisible(row.isPresent());
         row.ifPresent(r -> panel.show(shown, r, column));

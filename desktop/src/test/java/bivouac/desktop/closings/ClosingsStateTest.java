@@ -9,6 +9,7 @@ import bivouac.design.Way;
 import bivouac.design.WaysOut;
 import bivouac.format.DesignFile;
 import bivouac.plan.Program;
+import bivouac.rehearsal.Coverable;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -20,7 +21,11 @@ class ClosingsStateTest {
     }
 
     private static ClosingsState state(Design design, ClosingsState.Filter filter) {
-        return ClosingsState.of(Closings.of(Program.of(design)), filter);
+        return state(design, filter, List.of());
+    }
+
+    private static ClosingsState state(Design design, ClosingsState.Filter filter, List<Coverable> missing) {
+        return ClosingsState.of(Closings.of(Program.of(design)), filter, missing);
     }
 
     private static ClosingsState.Line.Row row(ClosingsState state, String window) {
@@ -43,6 +48,23 @@ class ClosingsStateTest {
                                 .map(t -> " → " + t.ending() + (t.who().isEmpty() ? "" : " " + t.who()))
                                 .reduce("", String::concat))
                 .toList();
+    }
+
+    @Test
+    void rows_that_no_rehearsal_has_met_say_which_way_or_ending() throws Exception {
+        assertThat(state(hut(), ClosingsState.Filter.UNREHEARSED).lines()).isEmpty();
+        var state = state(
+                hut(),
+                ClosingsState.Filter.UNREHEARSED,
+                List.of(
+                        new Coverable.Leaving("Arrival form", Way.ESCAPE),
+                        new Coverable.EndsWith("Arrival form", "admitted"),
+                        new Coverable.Opening("Guest card")));
+        assertThat(state.lines()).hasSize(1);
+        assertThat(row(state, "Arrival form").squares().stream()
+                        .map(ClosingsState.Square::unmet)
+                        .toList())
+                .containsExactly("admitted not rehearsed", "", "not rehearsed", "", "", "");
     }
 
     @Test
