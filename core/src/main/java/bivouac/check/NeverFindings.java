@@ -9,7 +9,6 @@ import bivouac.explore.Explored;
 import bivouac.plan.Op;
 import bivouac.plan.Program;
 import bivouac.plan.ScriptPlan;
-import bivouac.plan.StepRef;
 import bivouac.plan.WindowPlan;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -38,9 +37,7 @@ final class NeverFindings {
     static void into(List<Finding> found, Program program, List<Finding> written, Explored explored) {
         var findings = new NeverFindings(found, program, written, explored);
         findings.windows();
-        for (int i = 0; i < findings.program.scriptCount(); i++) {
-            findings.script(findings.program.script(i));
-        }
+        findings.steps().forEach(findings::script);
     }
 
     private void windows() {
@@ -73,16 +70,25 @@ final class NeverFindings {
         }
     }
 
-    private void script(ScriptPlan script) {
-        ScriptPlace place = script.place();
-        if (script.isEmpty() || place.ofWindow().filter(unseen::contains).isPresent()) {
-            return;
+    /** By script the steps of it that anything reached, wherever they are run: a named script runs where it is done (W7). */
+    private Map<ScriptPlace, Map<StepPath, Boolean>> steps() {
+        Map<ScriptPlace, Map<StepPath, Boolean>> reached = new LinkedHashMap<>();
+        for (int i = 0; i < program.scriptCount(); i++) {
+            ScriptPlan script = program.script(i);
+            reached.putIfAbsent(script.place(), new LinkedHashMap<>());
+            for (int at = 0; at < script.ops().size(); at++) {
+                boolean is = explored.hasReached(i, at);
+                script.ops().get(at).step().ifPresent(ref -> reached.computeIfAbsent(
+                                ref.place(), p -> new LinkedHashMap<>())
+                        .merge(ref.path(), is, Boolean::logicalOr));
+            }
         }
-        Map<StepPath, Boolean> reached = new LinkedHashMap<>();
-        for (int at = 0; at < script.ops().size(); at++) {
-            Optional<StepRef> ref = script.ops().get(at).step();
-            boolean is = explored.hasReached(script.number(), at);
-            ref.filter(r -> r.place().equals(place)).ifPresent(r -> reached.merge(r.path(), is, Boolean::logicalOr));
+        return reached;
+    }
+
+    private void script(ScriptPlace place, Map<StepPath, Boolean> reached) {
+        if (place.ofWindow().filter(unseen::contains).isPresent()) {
+            return;
         }
         if (!reached.isEmpty() && reached.values().stream().noneMatch(b -> b)) {
             never(place, Optional.empty());

@@ -11,6 +11,7 @@ import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
+import bivouac.design.NamedScript;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.Setting;
@@ -90,6 +91,22 @@ class ExploredFindingsTest {
                 Kind.DEAD_END);
         assertThat(stays.what()).isEqualTo("Card cannot be closed any more with Desk, Card open.");
         assertThat(stays.trail()).isPresent();
+    }
+
+    @Test
+    void a_named_script_is_reached_where_it_is_done() {
+        var never = new Step.If(
+                List.of(new Step.If.Case(new Expression("!app.paid"), Script.of(note("here")))), Optional.empty());
+        Design design = withMain(main("Desk", enabled("go", "!app.paid", Step.Do.of("pay"))))
+                .variable("paid", Type.YESNO, "false")
+                .does(NamedScript.of("pay", set("app.paid", "true"), note("paid"), never))
+                .design();
+        assertThat(one(design, Kind.NEVER_RUN).what()).isEqualTo("do pay, step 4 is never run, whatever is done.");
+        Design all = withMain(main("Desk", button("go", Step.Do.of("pay"))))
+                .variable("paid", Type.YESNO, "false")
+                .does(NamedScript.of("pay", set("app.paid", "!app.paid"), note("paid"), never))
+                .design();
+        assertThat(all(all)).extracting(Finding::kind).doesNotContain(Kind.NEVER_RUN);
     }
 
     @Test
