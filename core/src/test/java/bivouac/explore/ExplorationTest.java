@@ -17,6 +17,7 @@ import bivouac.machine.Event;
 import bivouac.machine.Machine;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
+import bivouac.machine.Stepper;
 import bivouac.plan.Program;
 import bivouac.state.State;
 import bivouac.testkit.Families;
@@ -29,6 +30,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import java.util.function.BiPredicate;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.api.Test;
@@ -117,9 +119,33 @@ class ExplorationTest {
             }
             assertThat(open(met)).as("design %d", i).isEqualTo(open(machine, slow));
             assertThat(faults(machine, slow)).as("design %d", i).isEqualTo(faults(met));
+            assertThat(reached(met)).as("design %d", i).isEqualTo(reached(machine));
         }
         assertThat(compared).isGreaterThan(100);
         assertThat(whole).isGreaterThan(30);
+    }
+
+    /** What of all scripts runs, where each step asks the rules and no value stands for others. */
+    private static TreeSet<String> reached(Machine machine) {
+        var stepper = new Stepper(machine, TODAY);
+        bivouac.testkit.Exploration.of(stepper);
+        return reached(machine.program(), stepper::hasReached);
+    }
+
+    private static TreeSet<String> reached(Explored met) {
+        return reached(met.question().program(), met::hasReached);
+    }
+
+    private static TreeSet<String> reached(Program program, BiPredicate<Integer, Integer> is) {
+        var all = new TreeSet<String>();
+        for (int script = 0; script < program.scriptCount(); script++) {
+            for (int op = 0; op < program.script(script).ops().size(); op++) {
+                if (is.test(script, op)) {
+                    all.add(program.script(script).place().words() + " " + op);
+                }
+            }
+        }
+        return all;
     }
 
     private static TreeSet<String> open(Machine machine, Map<State, Integer> states) {

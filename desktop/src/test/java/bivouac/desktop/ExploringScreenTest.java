@@ -170,7 +170,10 @@ class ExploringScreenTest {
         assertThat(robot.says("Ask alongside")).isTrue();
         robot.enter();
         assertThat(now().foot().sentence()).startsWith("Nothing differs from “Ask and wait” of 2026-03-02");
-        robot.click("compared-done").click("compare-versions").click("compare-commit-1");
+        assertThat(robot.focus()).isEqualTo("compared-done");
+        robot.key(ESCAPE).click("compare-versions").key(ESCAPE);
+        assertThat(robot.says("No shorter trail leads there.")).isTrue();
+        robot.click("compare-versions").click("compare-commit-1");
         assertThat(now().foot().sentence()).contains("differ").contains("from “Ask alongside” of 2026-03-01");
         assertThat(robot.says("Otherwise: press \"askButton\" of \"Desk\".")).isTrue();
     }

@@ -9,6 +9,7 @@ import bivouac.desktop.work.Work;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 
@@ -16,13 +17,14 @@ import javafx.scene.layout.VBox;
 final class ComparedPane extends BorderPane {
 
     private final Work work;
+    private final Button back;
 
     /** @param done puts it away */
     ComparedPane(Work work, Compared compared, String other, Runnable done) {
         this.work = work;
         setId("compared");
         getStyleClass().add("compared");
-        var back = Ui.button("Back to the findings", "compared-done", done, "secondary");
+        back = Ui.button("Back to the findings", "compared-done", done, "secondary");
         back.setMinWidth(USE_PREF_SIZE);
         var about = Ui.shortened(said(compared, other), "strong");
         setTop(Ui.styled(Ui.row(12, about, Ui.spring(), back), "compared-bar"));
@@ -41,6 +43,12 @@ final class ComparedPane extends BorderPane {
         }
         all.getStyleClass().add("compared-cards");
         setCenter(Scrolling.down(all));
+        Ui.onEscape(this, done);
+    }
+
+    /** Once it is in its scene. */
+    void focusFirst() {
+        back.requestFocus();
     }
 
     /** In one sentence what came of it. */

@@ -130,7 +130,9 @@ public final class FindingsView implements ScreenView {
     }
 
     private void compared(Compared compared, String other) {
-        root.setCenter(new ComparedPane(work, compared, other, this::back));
+        var pane = new ComparedPane(work, compared, other, this::back);
+        root.setCenter(pane);
+        pane.focusFirst();
     }
 
     private void back() {

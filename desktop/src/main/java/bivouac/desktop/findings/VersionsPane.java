@@ -31,6 +31,7 @@ final class VersionsPane extends BorderPane {
         first = all.getChildren().get(1);
         all.getStyleClass().add("compared-cards");
         setCenter(Scrolling.down(all));
+        Ui.onEscape(this, done);
     }
 
     private static HBox row(Commits.Commit commit, int number, Consumer<Commits.Commit> chosen) {

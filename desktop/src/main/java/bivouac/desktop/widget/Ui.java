@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -129,6 +130,16 @@ public final class Ui {
             }
         });
         return region;
+    }
+
+    /** Escape does something while the keyboard is in a region and nothing in it takes the key. */
+    public static void onEscape(Region region, Runnable action) {
+        region.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                action.run();
+                e.consume();
+            }
+        });
     }
 
     /** Words that do something when pressed, underlined. */
