@@ -27,8 +27,8 @@ public record Ahead(OptionalInt toEnd, boolean isSure, Map<Event, Mark> marks) {
      * What is to be said of an event.
      *
      * @param isNoWayBack whether no way leads from there to a situation in which the same windows are open
-     * @param toWrong after how many events from now something can go wrong on this way, this one included; none where this is
-     *     no nearest way there
+     * @param toWrong after how many events from now something can go wrong on this way, this one included, and 0 where it does
+     *     so at this one; none where this is no nearest way there
      */
     public record Mark(boolean isNoWayBack, OptionalInt toWrong) {
         private boolean saysNothing() {
@@ -79,12 +79,14 @@ public record Ahead(OptionalInt toEnd, boolean isSure, Map<Event, Mark> marks) {
                 return Optional.empty();
             }
             retraced.packAfter(event);
+            boolean wrong = retraced.wentWrong();
             int to = explored.find(retraced.words(), retraced.length());
             if (to < 0 || to >= explored.lookedAt() || !explored.isRunning(to)) {
-                return Optional.empty();
+                return Optional.of(new Mark(false, OptionalInt.of(0))).filter(m -> wrong);
             }
             boolean nearer = toWrong[to] != Reach.FAR && toWrong[to] < toWrong[here];
-            var mark = new Mark(!back.get(to), nearer ? OptionalInt.of(toWrong[to] + 1) : OptionalInt.empty());
+            OptionalInt after = nearer ? OptionalInt.of(toWrong[to] + 1) : OptionalInt.empty();
+            var mark = new Mark(!back.get(to), wrong ? OptionalInt.of(0) : after);
             return Optional.of(mark).filter(m -> !m.saysNothing());
         }
     }

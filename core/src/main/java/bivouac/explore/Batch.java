@@ -108,6 +108,8 @@ final class Batch {
     static final int STUCK = 4;
 
     static final int DEEP = 8;
+    /** Something goes wrong in one of its steps. */
+    static final int FAULTY = 16;
 
     /** So many windows waited for at once are more than people keep in mind. */
     private static final int DEEPEST = 3;
@@ -190,6 +192,9 @@ final class Batch {
             targets[steps] = target();
             if (Stepper.isSessionEnd(recalling.numbered(e))) {
                 sessions[size] = steps;
+            }
+            if (recalling.isFaulty()) {
+                looks[size] |= FAULTY;
             }
             if (anew) {
                 tell(state, e);

@@ -7,7 +7,6 @@ import bivouac.machine.Stepper;
 import bivouac.plan.StepRef;
 import bivouac.state.StateTable;
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -245,12 +244,10 @@ public final class Explored {
         return toEnd;
     }
 
-    /** The same, to a situation in which something goes wrong at once, or nothing can be done. */
+    /** The same, to a situation in which something can go wrong at once, or nothing can be done. */
     synchronized int[] toWrong() {
         if (toWrong.length == 0) {
-            var wrong = new BitSet();
-            faults.values().forEach(f -> wrong.set(f.step().situation()));
-            toWrong = reach().distances(s -> wrong.get(s) || isStuck(s));
+            toWrong = reach().distances(s -> is(s, Batch.FAULTY) || isStuck(s));
         }
         return toWrong;
     }

@@ -41,6 +41,9 @@ public final class RecallingStepper {
     /** The question which events a situation has, and how it looks; the others are what an event leads to. */
     private static final int LOOK = 0;
 
+    /** Stands beside the length of the state that a step led to. */
+    private static final int FAULTY = 1 << 30;
+
     private final Stepper stepper;
     private final Optional<Growth> growth;
     private final Look look;
@@ -69,6 +72,7 @@ public final class RecallingStepper {
     private boolean anew;
     private int recalledLength;
     private int bound;
+    private boolean faulty;
 
     /**
      * @param growth how far what grows is followed, if that is limited
@@ -192,6 +196,7 @@ public final class RecallingStepper {
         layOpen();
         stepper.step(event);
         bound = growth.map(stepper::beyond).orElse(-1);
+        faulty = !stepper.faults().isEmpty();
         if (fits) {
             rememberStep(asked[event]);
         }
@@ -206,7 +211,7 @@ public final class RecallingStepper {
         }
         int kept = goesOn ? outline.words() : 0;
         room(1 + afterLength + kept);
-        answer[0] = (long) bound << Integer.SIZE | afterLength;
+        answer[0] = (long) bound << Integer.SIZE | (faulty ? FAULTY : 0) | afterLength;
         System.arraycopy(after, 0, answer, 1, afterLength);
         if (goesOn) {
             var untouched = new long[kept];
@@ -221,7 +226,8 @@ public final class RecallingStepper {
 
     private void recallStep(int known) {
         long[] data = memo.data();
-        recalledLength = (int) data[known];
+        recalledLength = (int) data[known] & ~FAULTY;
+        faulty = (data[known] & FAULTY) != 0;
         bound = (int) (data[known] >> Integer.SIZE);
         if (recalledLength > recalled.length) {
             recalled = new long[recalledLength * 2];
@@ -259,6 +265,11 @@ public final class RecallingStepper {
 
     public int length() {
         return anew ? stepper.length() : recalledLength;
+    }
+
+    /** Whether something went wrong in the last step. */
+    public boolean isFaulty() {
+        return faulty;
     }
 
     /** The bound beyond which the last step led; -1 for none. */

@@ -16,6 +16,7 @@ public final class Retraced {
     private final Walk packing;
     private State state;
     private int length;
+    private boolean wentWrong;
 
     /** @param layout the other's, of the same program, with values of its own */
     public Retraced(Layout layout, LocalDate today) {
@@ -53,7 +54,13 @@ public final class Retraced {
         turn.run.begin();
         turn.open(state);
         turn.take(event);
+        wentWrong = !turn.run.faults().isEmpty();
         return turn.close();
+    }
+
+    /** Whether something went wrong in the event that was taken, or looked at, last. */
+    public boolean wentWrong() {
+        return wentWrong;
     }
 
     private void pack(State what) {

@@ -115,6 +115,29 @@ class AheadTest {
         assertThat(mark(start, Event.CloseBox.class)).isEmpty();
         Ahead nearer = ahead(design, "press \"up\" of \"Desk\"");
         assertThat(mark(nearer, Event.Press.class).orElseThrow().toWrong()).hasValue(1);
+        Ahead there = ahead(design, "press \"up\" of \"Desk\"", "press \"up\" of \"Desk\"");
+        assertThat(mark(there, Event.Press.class).orElseThrow().toWrong())
+                .as("this very event goes wrong")
+                .hasValue(0);
+    }
+
+    @Test
+    void every_situation_in_which_the_same_goes_wrong_counts_and_not_only_the_first() {
+        // the fault lies in the desk, whether the card is open or not; with the card open it was met later
+        Step fails = new Step.If(
+                List.of(new Step.If.Case(new Expression("app.on"), Script.of(set("app.n", "1 / 0")))),
+                Optional.of(Script.of(set("app.on", "true"))));
+        Design design = withMain(main("Desk", button("up", fails), button("card", alongside("Card"))))
+                .with(child("Card"))
+                .variable("on", Type.YESNO, "false")
+                .variable("n", Type.WHOLE, "0")
+                .design();
+        Ahead beside = ahead(design, "press \"card\" of \"Desk\"");
+        assertThat(beside.marks().entrySet().stream()
+                        .filter(e -> e.getKey() instanceof Event.Press(int i, int part) && part == 0)
+                        .map(e -> e.getValue().toWrong())
+                        .toList())
+                .containsExactly(java.util.OptionalInt.of(1));
     }
 
     @Test

@@ -95,6 +95,7 @@ class RecallingStepperTest {
                 assertThat(Arrays.copyOf(recalling.words(), recalling.length()))
                         .as(step)
                         .isEqualTo(Arrays.copyOf(plain.words(), plain.length()));
+                assertThat(recalling.isFaulty()).isEqualTo(!plain.faults().isEmpty());
                 assertThat(recalling.bound()).isEqualTo(plain.beyond(side.growth));
                 if (plain.faults().stream().anyMatch(f -> f.rule() == Fault.Rule.X6)) {
                     // work without end, step after step

@@ -29,11 +29,14 @@ final class AheadWords {
         var words = new ArrayList<String>();
         ahead.map(a -> a.marks().get(event)).ifPresent(mark -> {
             if (mark.toWrong().isPresent()) {
-                int events = mark.toWrong().getAsInt() - 1;
+                int far = mark.toWrong().getAsInt();
                 words.add(
-                        events == 0
-                                ? "a fault can come next"
-                                : events == 1 ? "to a fault, 1 event on" : "to a fault, " + events + " events on");
+                        switch (far) {
+                            case 0 -> "a fault";
+                            case 1 -> "a fault can come next";
+                            case 2 -> "to a fault, 1 event on";
+                            default -> "to a fault, " + (far - 1) + " events on";
+                        });
             }
             if (mark.isNoWayBack()) {
                 words.add("no way back");
