@@ -69,9 +69,14 @@ final class NumberedEvent {
         };
     }
 
-    /** The same event, told from those of other windows; no event itself. */
-    static long withWindow(long event, int window) {
-        return event | (long) (window + 1 & MASK >> WINDOW) << WINDOW;
+    /**
+     * The same event, told from those of other windows; no event itself.
+     *
+     * @param once whether no other instance of the window can be open, so that it does not matter which position it has
+     */
+    static long byWindow(long event, int window, boolean once) {
+        long of = event | (long) (window + 1 & MASK >> WINDOW) << WINDOW;
+        return once ? of & ~((long) MASK << BITS) : of;
     }
 
     static int instance(long event) {

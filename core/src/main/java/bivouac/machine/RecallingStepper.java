@@ -38,6 +38,12 @@ public final class RecallingStepper {
         };
     }
 
+    /** The question of an event that is never known again, since there are too many different ones. */
+    private static final int NO_QUESTION = -1;
+
+    /** So many words the masks of all questions have at the most. */
+    private static final int MOST_MASKS = 1 << 20;
+
     /** The question which events a situation has, and how it looks; the others are what an event leads to. */
     private static final int LOOK = 0;
 
@@ -173,7 +179,11 @@ public final class RecallingStepper {
 
     /** An event of one window is another question than that of another window at the same place. */
     private int question(int event) {
-        return questions.computeIfAbsent(stepper.numberedWithWindow(event), e -> {
+        long by = stepper.numberedByWindow(event);
+        if ((long) masks.size() * outline.words() > MOST_MASKS) {
+            return questions.getOrDefault(by, NO_QUESTION);
+        }
+        return questions.computeIfAbsent(by, e -> {
             masks.add(outline.rest());
             return masks.size() - 1;
         });
@@ -182,7 +192,9 @@ public final class RecallingStepper {
     /** Takes an event of the state that is open; answers whether the rules were asked, so that it may be the first of its kind. */
     public boolean step(int event) {
         int question = asked[event];
-        int known = fits ? memo.find(question, masks.get(question), state, first, length) : Memo.UNKNOWN;
+        int known = fits && question != NO_QUESTION
+                ? memo.find(question, masks.get(question), state, first, length)
+                : Memo.UNKNOWN;
         anew = known == Memo.UNKNOWN;
         if (anew) {
             stepAnew(event);
@@ -197,7 +209,7 @@ public final class RecallingStepper {
         stepper.step(event);
         bound = growth.map(stepper::beyond).orElse(-1);
         faulty = !stepper.faults().isEmpty();
-        if (fits) {
+        if (fits && asked[event] != NO_QUESTION) {
             rememberStep(asked[event]);
         }
     }

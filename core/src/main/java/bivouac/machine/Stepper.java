@@ -100,12 +100,16 @@ public final class Stepper {
         return events.get(number);
     }
 
-    /** The same, which says of which window it is also where others are open. */
-    long numberedWithWindow(int number) {
+    /** The same, which says of which window it is also where others are open; no event itself. */
+    long numberedByWindow(int number) {
         again();
         long event = events.get(number);
         int instance = NumberedEvent.ofInstance(event);
-        return instance < 0 ? event : NumberedEvent.withWindow(event, turn.run.instances.get(instance).plan.number);
+        if (instance < 0) {
+            return event;
+        }
+        int window = turn.run.instances.get(instance).plan.number;
+        return NumberedEvent.byWindow(event, window, layout.isAtItsPlace(window));
     }
 
     /** What {@link #numbered} answered, as a record. */

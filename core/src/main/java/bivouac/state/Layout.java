@@ -159,6 +159,11 @@ public final class Layout {
         return own.orElseGet(() -> new Values(constants));
     }
 
+    /** Whether a window can be open only once, and has its place in every tight state. */
+    public boolean isAtItsPlace(int window) {
+        return fields[window] != null;
+    }
+
     /** Where values stand in a tight state. */
     public Outline outline() {
         return new Outline(this);
