@@ -3,6 +3,9 @@ package bivouac.machine;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
+import bivouac.design.Part;
+import bivouac.design.Type;
+import bivouac.format.DesignFile;
 import bivouac.plan.Deciding;
 import bivouac.plan.Program;
 import bivouac.plan.PromisePlan;
@@ -13,6 +16,7 @@ import bivouac.testkit.Families;
 import bivouac.testkit.RandomDesigns;
 import bivouac.testkit.SmallDesigns;
 import bivouac.testkit.WideDesigns;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -131,5 +135,40 @@ class RecallingStepperTest {
     void of_windows_alongside_nearly_every_step_is_known_again() {
         compare(Families.changedWindows(7), 3_000, new Memo());
         assertThat(known).isGreaterThan(steps * 4 / 5);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"ridge-hut", "kiln-house", "ferry-bell"})
+    void so_it_is_in_the_examples_whose_states_have_many_words(String example) throws Exception {
+        compare(DesignFile.read(Path.of("../examples/" + example + ".bivouac")), 400, new Memo());
+        assertThat(known).isBetween(50, steps - 50);
+    }
+
+    @Test
+    void so_it_is_with_more_windows_and_events_than_are_made_room_for_at_first() {
+        compare(Families.changedWindows(40), 300, new Memo());
+        var buttons = new Part[90];
+        for (int i = 0; i < buttons.length; i++) {
+            buttons[i] = Play.button("b" + i, Play.set("app.n", Integer.toString(i % 3)));
+        }
+        compare(
+                Play.withMain(Play.main("Desk", buttons))
+                        .variable("n", Type.WHOLE, "0")
+                        .variable("m", Type.WHOLE, "0")
+                        .design(),
+                300,
+                new Memo());
+        assertThat(known).isGreaterThan(100);
+    }
+
+    @Test
+    void how_a_situation_looks_depends_on_what_the_look_reads() {
+        compare(
+                Play.withMain(Play.main("Desk", Play.button("turn", Play.set("app.unsaved", "!app.unsaved"))))
+                        .variable("unsaved", Type.YESNO, "false")
+                        .design(),
+                50,
+                new Memo());
+        assertThat(steps).isGreaterThan(known);
     }
 }
