@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.concurrent.TimeUnit;
@@ -24,6 +25,10 @@ public final class Commits {
 
     /** Longer git does not take, unless it waits for something that never comes. */
     private static final Duration LONGEST = Duration.ofSeconds(10);
+
+    /** Whoever starts the tool from within git says by these which repository it works on; here the file says it. */
+    private static final Set<String> OTHERS = Set.of(
+            "GIT_DIR", "GIT_WORK_TREE", "GIT_INDEX_FILE", "GIT_PREFIX", "GIT_COMMON_DIR", "GIT_OBJECT_DIRECTORY");
 
     private static final String TAB = "\t";
 
@@ -109,9 +114,9 @@ public final class Commits {
         var command = new ArrayList<>(List.of("git", "-C", folder.toString(), "--no-pager"));
         command.addAll(List.of(what));
         try {
-            Process git = new ProcessBuilder(command)
-                    .redirectError(ProcessBuilder.Redirect.DISCARD)
-                    .start();
+            var builder = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD);
+            builder.environment().keySet().removeAll(OTHERS);
+            Process git = builder.start();
             git.getOutputStream().close();
             Executor later = CompletableFuture.delayedExecutor(LONGEST.toMillis(), TimeUnit.MILLISECONDS);
             later.execute(git::destroyForcibly);
