@@ -1,5 +1,6 @@
 package bivouac.machine;
 
+import bivouac.state.Hashing;
 import java.util.Arrays;
 
 /**
@@ -94,22 +95,7 @@ final class Memo {
             data = Arrays.copyOf(data, Math.min(largest, Math.max(data.length * 2, used + more)));
         }
         if (size + 1 > (long) slots.length * FULL / 100) {
-            grow();
-        }
-    }
-
-    private void grow() {
-        long[] before = slots;
-        slots = new long[before.length * 2];
-        int last = slots.length - 1;
-        for (long full : before) {
-            if (full != 0) {
-                int slot = (int) (full >>> Integer.SIZE) & last;
-                while (slots[slot] != 0) {
-                    slot = slot + 1 & last;
-                }
-                slots[slot] = full;
-            }
+            slots = Hashing.doubled(slots);
         }
     }
 
@@ -149,8 +135,7 @@ final class Memo {
     private static long hash(int question, long[] mask, long[] words, int first, int length) {
         long h = question * 0x9E3779B97F4A7C15L;
         for (int i = 0; i < length; i++) {
-            h = (h ^ masked(mask, words, first, i)) * 0xBF58476D1CE4E5B9L;
-            h ^= h >>> 29;
+            h = Hashing.mix(h, masked(mask, words, first, i));
         }
         return h ^ h << Integer.SIZE;
     }

@@ -38,7 +38,7 @@ public final class RecallingStepper {
         };
     }
 
-    /** The question of an event that is never known again, since there are too many different ones. */
+    /** The question of an event that is never known again: there are too many different ones, or the state fits no outline. */
     private static final int NO_QUESTION = -1;
 
     /** So many words the masks of all questions have at the most. */
@@ -63,8 +63,6 @@ public final class RecallingStepper {
     private long[] state = {};
     private int first;
     private int length;
-    /** Its values stand where the outline says. */
-    private boolean fits;
     /** The rules have it before them. */
     private boolean open;
 
@@ -98,21 +96,16 @@ public final class RecallingStepper {
         this.masks.add(outline.rest());
     }
 
-    /** The one that asks the rules; it has the same state open after a step that was taken anew. */
-    public Stepper stepper() {
-        return stepper;
-    }
-
     /** Takes a packed state to step from; answers how many events it has. */
     public int open(long[] words, int from, int ofLength) {
         state = words;
         first = from;
         length = ofLength;
         open = false;
-        fits = outline.fits(words, from);
+        boolean fits = outline.fits(words, from);
         int known = fits ? memo.find(LOOK, masks.get(LOOK), words, from, ofLength) : Memo.UNKNOWN;
         if (known == Memo.UNKNOWN) {
-            lookAnew();
+            lookAnew(fits);
         } else {
             recallLook(known);
         }
@@ -129,7 +122,8 @@ public final class RecallingStepper {
         return events[event];
     }
 
-    private void lookAnew() {
+    /** @param fits whether values stand where the outline says, so that anything can be known again */
+    private void lookAnew(boolean fits) {
         layOpen();
         count = stepper.events();
         look.at(stepper, count, looked);
@@ -140,7 +134,7 @@ public final class RecallingStepper {
         }
         for (int e = 0; e < count; e++) {
             events[e] = stepper.numbered(e);
-            asked[e] = fits ? question(e) : LOOK;
+            asked[e] = fits ? question(e) : NO_QUESTION;
         }
         if (fits) {
             rememberLook();
@@ -192,9 +186,8 @@ public final class RecallingStepper {
     /** Takes an event of the state that is open; answers whether the rules were asked, so that it may be the first of its kind. */
     public boolean step(int event) {
         int question = asked[event];
-        int known = fits && question != NO_QUESTION
-                ? memo.find(question, masks.get(question), state, first, length)
-                : Memo.UNKNOWN;
+        int known =
+                question == NO_QUESTION ? Memo.UNKNOWN : memo.find(question, masks.get(question), state, first, length);
         anew = known == Memo.UNKNOWN;
         if (anew) {
             stepAnew(event);
@@ -209,7 +202,7 @@ public final class RecallingStepper {
         stepper.step(event);
         bound = growth.map(stepper::beyond).orElse(-1);
         faulty = !stepper.faults().isEmpty();
-        if (fits && asked[event] != NO_QUESTION) {
+        if (asked[event] != NO_QUESTION) {
             rememberStep(asked[event]);
         }
     }

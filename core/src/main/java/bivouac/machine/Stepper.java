@@ -55,7 +55,7 @@ public final class Stepper {
     }
 
     Outline outline() {
-        return layout.outline();
+        return layout.outline(touched);
     }
 
     /** Packs the state after the start script; see {@link #words}. */

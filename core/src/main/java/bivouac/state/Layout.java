@@ -164,9 +164,13 @@ public final class Layout {
         return fields[window] != null;
     }
 
-    /** Where values stand in a tight state. */
-    public Outline outline() {
-        return new Outline(this);
+    /**
+     * Where values stand in a tight state.
+     *
+     * @param numbers by which bits what is touched is told
+     */
+    public Outline outline(Touched numbers) {
+        return new Outline(this, numbers);
     }
 
     /** The number of the list of pretend files that are there at first. */

@@ -1,6 +1,9 @@
 package bivouac.state;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
 
 /**
  * Which bits of a tight state hold what is in which slot of a window, and in which variable of the application. All others
@@ -8,12 +11,31 @@ import java.util.Arrays;
  */
 public final class Outline {
 
-    private final Layout layout;
+    /**
+     * A slot or a variable.
+     *
+     * @param touched its bit among what is touched
+     * @param window where the window says whether it is open; none for a variable
+     */
+    private record Spot(Place place, int touched, Optional<Field> window) {}
+
+    private final List<Spot> spots = new ArrayList<>();
     private final int words;
 
-    Outline(Layout layout) {
-        this.layout = layout;
+    /** @param numbers by which bits what is touched is told */
+    Outline(Layout layout, Touched numbers) {
         this.words = Bits.words(layout.fieldsEnd);
+        for (Field field : layout.fields) {
+            for (int i = 0; field != null && i < field.slotCount(); i++) {
+                int bit = numbers.first(field.plan().number) + field.slot(i);
+                spots.add(new Spot(field.slotPlace(i), bit, Optional.of(field)));
+            }
+        }
+        for (int i = 0; i < layout.places.length; i++) {
+            if (layout.places[i] != null) {
+                spots.add(new Spot(layout.places[i], numbers.ofVariable(i), Optional.empty()));
+            }
+        }
     }
 
     /** In so many words at the beginning of a tight state such bits stand. */
@@ -30,47 +52,25 @@ public final class Outline {
     public long[] rest() {
         var mask = new long[words];
         Arrays.fill(mask, -1);
-        for (Field field : layout.fields) {
-            for (int i = 0; field != null && i < field.slotCount(); i++) {
-                field.slotPlace(i).outOf(mask);
-            }
-        }
-        for (Place place : layout.places) {
-            if (place != null) {
-                place.outOf(mask);
-            }
-        }
+        spots.forEach(s -> s.place().outOf(mask));
         return mask;
     }
 
     /** Adds the bits that hold what was touched. */
     public void addTouched(Touched touched, long[] mask) {
-        for (Field field : layout.fields) {
-            for (int i = 0; field != null && i < field.slotCount(); i++) {
-                if (touched.isTouched(field.plan().number, field.slot(i))) {
-                    field.slotPlace(i).allInto(mask);
-                }
-            }
-        }
-        for (int i = 0; i < layout.places.length; i++) {
-            if (layout.places[i] != null && touched.isVariableTouched(i)) {
-                layout.places[i].allInto(mask);
+        for (Spot spot : spots) {
+            if (touched.isTouched(spot.touched())) {
+                spot.place().allInto(mask);
             }
         }
     }
 
     /** The bits of the state after a step that are those of the one before: of what was not touched, and is still there. */
     public void addUntouched(long[] after, Touched touched, long[] mask) {
-        for (Field field : layout.fields) {
-            for (int i = 0; field != null && field.in(after, 0) != 0 && i < field.slotCount(); i++) {
-                if (!touched.isTouched(field.plan().number, field.slot(i))) {
-                    field.slotPlace(i).allInto(mask);
-                }
-            }
-        }
-        for (int i = 0; i < layout.places.length; i++) {
-            if (layout.places[i] != null && !touched.isVariableTouched(i)) {
-                layout.places[i].allInto(mask);
+        for (Spot spot : spots) {
+            boolean there = spot.window().isEmpty() || spot.window().get().in(after, 0) != 0;
+            if (there && !touched.isTouched(spot.touched())) {
+                spot.place().allInto(mask);
             }
         }
     }

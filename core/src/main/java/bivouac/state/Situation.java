@@ -108,12 +108,12 @@ public class Situation {
 
     /** The number of the value of a variable of the application. */
     public int variable(int variable) {
-        touched.variable(variable);
+        touched.touch(touched.ofVariable(variable));
         return variables[variable];
     }
 
     public void setVariable(int variable, int number) {
-        touched.variable(variable);
+        touched.touch(touched.ofVariable(variable));
         variables[variable] = number;
     }
 

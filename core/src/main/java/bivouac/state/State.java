@@ -45,8 +45,7 @@ public final class State {
     static long mixed(long[] words, int from, int length) {
         long h = 0x9E3779B97F4A7C15L;
         for (int i = from; i < from + length; i++) {
-            h = (h ^ words[i]) * 0xBF58476D1CE4E5B9L;
-            h ^= h >>> 29;
+            h = Hashing.mix(h, words[i]);
         }
         return h ^ h >>> 32;
     }

@@ -56,7 +56,7 @@ public final class StateTable {
         keep(words, from, length);
         slots[slot] = hash & 0xFFFFFFFF00000000L | ++size;
         if (size > (long) slots.length * FULL / 100) {
-            grow();
+            slots = Hashing.doubled(slots);
         }
         return size - 1;
     }
@@ -120,21 +120,6 @@ public final class StateTable {
         System.arraycopy(words, from, pieces[piece], free, length);
         free += length;
         ends[piece] = free;
-    }
-
-    private void grow() {
-        long[] before = slots;
-        slots = new long[before.length * 2];
-        int mask = slots.length - 1;
-        for (long full : before) {
-            if (full != 0) {
-                int slot = (int) (full >>> 32) & mask;
-                while (slots[slot] != 0) {
-                    slot = slot + 1 & mask;
-                }
-                slots[slot] = full;
-            }
-        }
     }
 
     /** How many bytes it takes, what is made ready for more included. */

@@ -58,19 +58,12 @@ public final class Touched {
         }
     }
 
-    void variable(int variable) {
-        touch(firsts[firsts.length - 1] + variable);
+    /** The bit of a variable of the application. */
+    int ofVariable(int variable) {
+        return firsts[firsts.length - 1] + variable;
     }
 
-    boolean isTouched(int window, int slot) {
-        return isTouched(firsts[window] + slot);
-    }
-
-    boolean isVariableTouched(int variable) {
-        return isTouched(firsts[firsts.length - 1] + variable);
-    }
-
-    private boolean isTouched(int bit) {
+    boolean isTouched(int bit) {
         return (bits[bit >> 6] >>> bit & 1) != 0;
     }
 }

@@ -51,9 +51,9 @@ public final class ClosingsView implements ScreenView {
                     filter = ClosingsState.Filter.values()[n];
                     draw();
                 },
-                ClosingsState.Filter.ALL.words(),
-                ClosingsState.Filter.UNLIKE.words(),
-                ClosingsState.Filter.UNREHEARSED.words());
+                Stream.of(ClosingsState.Filter.values())
+                        .map(ClosingsState.Filter::words)
+                        .toArray(String[]::new));
         root.setTop(Ui.styled(
                 Ui.row(
                         10,

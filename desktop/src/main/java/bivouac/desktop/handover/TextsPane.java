@@ -5,8 +5,6 @@ import bivouac.desktop.widget.Ui;
 import bivouac.handover.wording.TextChanges;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 
 /** What a file of texts would change in the design, looked at before it is taken. */
@@ -32,12 +30,7 @@ final class TextsPane extends BorderPane {
                         "compared-card")));
         changes.changes().forEach(c -> all.getChildren().add(card(c)));
         setCenter(Scrolling.down(all));
-        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                left.run();
-                e.consume();
-            }
-        });
+        Ui.onEscape(this, left);
     }
 
     /** In one sentence what the file would do. */

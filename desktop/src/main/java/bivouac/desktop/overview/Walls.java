@@ -6,6 +6,7 @@ import bivouac.design.Design;
 import bivouac.design.Expression;
 import bivouac.design.Variable;
 import bivouac.desktop.widget.DepartureChoice;
+import bivouac.desktop.widget.Drawn;
 import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.TokenFlow;
@@ -34,10 +35,8 @@ final class Walls {
     private final VBox departure = Ui.styled(Ui.column(4), "wall");
     private final Node startWall = scrolling(start, "start-wall");
     private final Node departureWall = scrolling(departure, "departure-wall");
-    /** What the walls say; the very same is not drawn again. */
-    private List<Object> startSays = List.of();
-
-    private List<Object> departureSays = List.of();
+    private final Drawn startDrawn = new Drawn();
+    private final Drawn departureDrawn = new Drawn();
     private Program departingOf;
     private Optional<Departing> departing = Optional.empty();
 
@@ -64,11 +63,7 @@ final class Walls {
     void show(Situation s) {
         Application app = s.design().application();
         List<ScriptLines.Line> lines = ScriptLines.of(app.start(), s.design());
-        List<Object> says = List.of(app.variables(), app.tasks(), lines);
-        if (!says.equals(startSays)) {
-            startSays = says;
-            showStart(app, lines);
-        }
+        startDrawn.ifOther(List.of(app.variables(), app.tasks(), lines), () -> showStart(app, lines));
         showDeparture(s);
     }
 
@@ -105,10 +100,7 @@ final class Walls {
                 departing.givenBackInShort(),
                 departing.keptInShort(),
                 departing.codesInShort());
-        if (!says.equals(departureSays)) {
-            departureSays = says;
-            showDeparture(departing);
-        }
+        departureDrawn.ifOther(says, () -> showDeparture(departing));
     }
 
     /** It is the same until the design is compiled again. */

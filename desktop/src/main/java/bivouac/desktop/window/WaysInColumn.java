@@ -23,15 +23,20 @@ import javafx.scene.layout.VBox;
 final class WaysInColumn {
 
     private final Work work;
+    private final Situation s;
+    private final Window window;
+    private final List<WaysIn.WayIn> ways;
 
-    WaysInColumn(Work work) {
+    WaysInColumn(Work work, Situation s, Window window) {
         this.work = work;
+        this.s = s;
+        this.window = window;
+        this.ways = WaysIn.into(s.design(), window.name().shown());
     }
 
     /** All that the cards say; where it is the same they need no drawing. */
-    static List<Object> says(Situation s, Window window) {
+    List<Object> says() {
         Design design = s.design();
-        List<WaysIn.WayIn> ways = WaysIn.into(design, window.name().shown());
         return List.of(
                 window.name(),
                 window.kind(),
@@ -51,18 +56,17 @@ final class WaysInColumn {
                 && f.place().step().equals(Optional.of(way.path()));
     }
 
-    List<Node> cards(Situation s, Window window) {
-        List<WaysIn.WayIn> ways = WaysIn.into(s.design(), window.name().shown());
+    List<Node> cards() {
         if (ways.isEmpty()) {
             return List.of(Ui.styled(
                     Ui.wrapped("Nothing opens " + window.name()
                             + " yet. Choose a button of another window, and type: open " + window.name()),
                     "empty"));
         }
-        return ways.stream().map(w -> card(s, window, w)).toList();
+        return ways.stream().map(this::card).toList();
     }
 
-    private Node card(Situation s, Window window, WaysIn.WayIn way) {
+    private Node card(WaysIn.WayIn way) {
         Design design = s.design();
         var head = Ui.row(8);
         way.place()

@@ -28,18 +28,21 @@ final class WaysOutColumn {
     private static final double WIDE_NAME = 170;
 
     private final Work work;
+    private final Situation s;
+    private final Window window;
+    private final WaysOutState state;
 
-    WaysOutColumn(Work work) {
+    WaysOutColumn(Work work, Situation s, Window window) {
         this.work = work;
+        this.s = s;
+        this.window = window;
+        this.state = WaysOutState.of(s.design(), window);
     }
 
     /** All that the cards say, and all by which they change the window; where it is the same they need no drawing. */
-    static List<Object> says(Situation s, Window window) {
-        var says = new ArrayList<Object>(List.of(
-                window.name(),
-                window.kind(),
-                WaysOutState.of(s.design(), window),
-                s.chosen().script()));
+    List<Object> says() {
+        var says = new ArrayList<Object>(
+                List.of(window.name(), window.kind(), state, s.chosen().script()));
         if (window instanceof FacedWindow face) {
             says.addAll(List.of(
                     face.endings(),
@@ -55,8 +58,7 @@ final class WaysOutColumn {
         return List.copyOf(says);
     }
 
-    List<Node> cards(Situation s, Window window) {
-        WaysOutState state = WaysOutState.of(s.design(), window);
+    List<Node> cards() {
         var cards = new ArrayList<Node>();
         if (window instanceof FacedWindow face) {
             cards.add(endings(face));

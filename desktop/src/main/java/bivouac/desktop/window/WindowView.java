@@ -12,6 +12,7 @@ import bivouac.design.Take;
 import bivouac.design.Variable;
 import bivouac.design.Window;
 import bivouac.desktop.frame.ScreenView;
+import bivouac.desktop.widget.Drawn;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
@@ -59,10 +60,8 @@ public final class WindowView implements ScreenView {
     private final VBox applicationEnd = Ui.styled(Ui.column(6), "side-cards");
     private Situation shown;
 
-    /** What the columns at the sides say: the very same is not drawn again, since finding its styles would be felt. */
-    private List<Object> waysInSay = List.of();
-
-    private List<Object> waysOutSay = List.of();
+    private final Drawn waysInDrawn = new Drawn();
+    private final Drawn waysOutDrawn = new Drawn();
 
     public WindowView(Work work) {
         this.work = work;
@@ -173,16 +172,10 @@ public final class WindowView implements ScreenView {
     private void drawWindow(Window window) {
         root.setCenter(columns);
         bar.getChildren().setAll(new WindowBar(work).nodes(window));
-        List<Object> in = WaysInColumn.says(shown, window);
-        if (!in.equals(waysInSay)) {
-            waysInSay = in;
-            waysIn.getChildren().setAll(new WaysInColumn(work).cards(shown, window));
-        }
-        List<Object> out = WaysOutColumn.says(shown, window);
-        if (!out.equals(waysOutSay)) {
-            waysOutSay = out;
-            waysOut.getChildren().setAll(new WaysOutColumn(work).cards(shown, window));
-        }
+        var in = new WaysInColumn(work, shown, window);
+        waysInDrawn.ifOther(in.says(), () -> waysIn.getChildren().setAll(in.cards()));
+        var out = new WaysOutColumn(work, shown, window);
+        waysOutDrawn.ifOther(out.says(), () -> waysOut.getChildren().setAll(out.cards()));
         face.getChildren().setAll(takes(window));
         switch (window) {
             case FacedWindow f -> {
