@@ -94,12 +94,25 @@ public final class ToolSpeeds {
         editing(app);
     }
 
-    /** From an edit until its findings are drawn, and until the walkthroughs have been played on it as well. */
+    /** From an edit until its findings are drawn, on the Window screen first and then on each of the others. */
     private static void editing(App app) throws Exception {
-        var drawn = new StringBuilder();
+        System.out.println("    findings of an edit are drawn on the Window screen after" + edits(app, 7, "Other")
+                + " ms (walkthroughs played after)");
+        for (Screen screen : Screen.values()) {
+            on(() -> {
+                app.work().show(screen);
+                return null;
+            });
+            app.settled().join();
+            pulse();
+            System.out.println("        on " + screen + " after" + edits(app, 5, screen.name()) + " ms");
+        }
+    }
+
+    private static String edits(App app, int many, String called) throws Exception {
         var all = new StringBuilder();
-        for (int i = 0; i < 7; i++) {
-            String title = "Other " + i;
+        for (int i = 0; i < many; i++) {
+            String title = called + " " + i;
             var found = new CompletableFuture<Void>();
             long edit = System.nanoTime();
             Runnable deaf = on(() -> {
@@ -116,16 +129,15 @@ public final class ToolSpeeds {
             });
             found.join();
             pulse();
-            drawn.append(' ').append(ms(edit, System.nanoTime()));
-            app.work().settled().join();
             all.append(' ').append(ms(edit, System.nanoTime()));
+            app.work().settled().join();
+            all.append(" (").append(ms(edit, System.nanoTime())).append(')');
             on(() -> {
                 deaf.run();
                 return null;
             });
         }
-        System.out.println(
-                "    findings of an edit are drawn after" + drawn + " ms; walkthroughs played after" + all + " ms");
+        return all.toString();
     }
 
     private static void pressing(App app) throws Exception {

@@ -1,17 +1,17 @@
 package bivouac.desktop.closings;
 
-import bivouac.closing.Closings;
 import bivouac.closing.Closings.Column;
 import bivouac.design.Window;
+import bivouac.desktop.widget.DrawnList;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.Ui;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
-import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.ColumnConstraints;
@@ -22,7 +22,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.SVGPath;
 
 /** The table of windows and ways; arrow keys go from square to square. */
-final class ClosingsTable extends GridPane {
+final class ClosingsTable extends VBox {
 
     /** How wide the names of the windows are. */
     static final double NAMES = 156;
@@ -33,13 +33,14 @@ final class ClosingsTable extends GridPane {
 
     private final BiConsumer<Window, Column> choose;
     private final Runnable open;
+    private final DrawnList rows = new DrawnList(getChildren());
+    private Optional<String> chosen = Optional.empty();
 
     /** @param open goes to the script of the chosen square */
     ClosingsTable(BiConsumer<Window, Column> choose, Runnable open) {
         this.choose = choose;
         this.open = open;
         getStyleClass().add("closings");
-        getColumnConstraints().setAll(columns());
     }
 
     private static List<ColumnConstraints> columns() {
@@ -74,35 +75,58 @@ final class ClosingsTable extends GridPane {
     }
 
     void show(ClosingsState state, Optional<String> window, Column column) {
-        getChildren().clear();
-        int row = 0;
-        for (ClosingsState.Line line : state.lines()) {
-            switch (line) {
-                case ClosingsState.Line.Heading(String text, String about) -> {
-                    var heading = Ui.styled(
-                            Ui.row(8, Ui.label(text, "strong"), Ui.label(about, "small")), "closings-heading");
-                    add(heading, 0, row, Column.values().length + 1, 1);
-                }
-                case ClosingsState.Line.Row r -> {
-                    add(name(r), 0, row);
-                    for (ClosingsState.Square square : r.squares()) {
-                        boolean chosen = square.column() == column && isOf(r, window);
-                        add(square(r, square, chosen), square.column().ordinal() + 1, row);
-                    }
-                }
+        rows.show(state.lines().stream().map(this::item).toList());
+        mark(false);
+        chosen = state.lines().stream()
+                .filter(ClosingsState.Line.Row.class::isInstance)
+                .map(ClosingsState.Line.Row.class::cast)
+                .filter(r -> isOf(r, window))
+                .map(r -> id(r.first().window(), column))
+                .findFirst();
+        mark(true);
+    }
+
+    private void mark(boolean yes) {
+        chosen.flatMap(this::square).ifPresent(s -> s.pseudoClassStateChanged(CHOSEN, yes));
+    }
+
+    private DrawnList.Item item(ClosingsState.Line line) {
+        return switch (line) {
+            case ClosingsState.Line.Heading h -> new DrawnList.Item(h, () -> heading(h));
+            case ClosingsState.Line.Row r -> {
+                List<String> names = names(r);
+                yield new DrawnList.Item(
+                        List.of(names, r.first().window().kind(), r.asks(), r.squares()), () -> row(r, names));
             }
-            row++;
+        };
+    }
+
+    private static Node heading(ClosingsState.Line.Heading heading) {
+        return Ui.styled(
+                Ui.row(8, Ui.label(heading.text(), "strong"), Ui.label(heading.about(), "small")), "closings-heading");
+    }
+
+    private Node row(ClosingsState.Line.Row r, List<String> names) {
+        var grid = new GridPane();
+        grid.getColumnConstraints().setAll(columns());
+        grid.add(name(r, names), 0, 0);
+        for (ClosingsState.Square square : r.squares()) {
+            grid.add(square(r.first().window(), square), square.column().ordinal() + 1, 0);
         }
+        return grid;
+    }
+
+    private static List<String> names(ClosingsState.Line.Row row) {
+        return row.alike().stream().map(r -> r.window().name().shown()).toList();
     }
 
     private static boolean isOf(ClosingsState.Line.Row row, Optional<String> window) {
-        return row.alike().stream()
-                .anyMatch(r -> window.equals(Optional.of(r.window().name().shown())));
+        return window.filter(names(row)::contains).isPresent();
     }
 
-    private static Node name(ClosingsState.Line.Row row) {
+    private static Node name(ClosingsState.Line.Row row, List<String> names) {
         Window window = row.first().window();
-        int more = row.alike().size() - 1;
+        int more = names.size() - 1;
         String under = more == 0 ? row.asks() : "and " + more + " more alike";
         var words = Ui.column(0, Ui.shortened(window.name().shown(), "strong"));
         if (!under.isEmpty()) {
@@ -110,18 +134,12 @@ final class ClosingsTable extends GridPane {
         }
         var name = Ui.styled(Ui.row(8, new Mark(window), words), "closings-name");
         if (more > 0) {
-            javafx.scene.control.Tooltip.install(
-                    name,
-                    new javafx.scene.control.Tooltip(row.alike().stream()
-                            .map(Closings.Row::window)
-                            .map(w -> w.name().shown())
-                            .collect(Collectors.joining(", "))));
+            Tooltip.install(name, new Tooltip(String.join(", ", names)));
         }
         return name;
     }
 
-    private Node square(ClosingsState.Line.Row row, ClosingsState.Square square, boolean chosen) {
-        Window window = row.first().window();
+    private Node square(Window window, ClosingsState.Square square) {
         var cell = new VBox(1);
         cell.getStyleClass().add("closings-cell");
         if (!square.quiet().isEmpty()) {
@@ -134,11 +152,10 @@ final class ClosingsTable extends GridPane {
         }
         String about = window.name().shown() + " by " + square.column().words();
         Ui.pressable(cell, id(window, square.column()), about, () -> choose.accept(window, square.column()));
-        cell.pseudoClassStateChanged(CHOSEN, chosen);
         cell.pseudoClassStateChanged(MARKED, square.isMarked());
         cell.pseudoClassStateChanged(
                 NO_WAY, !square.quiet().isEmpty() && square.endings().isEmpty());
-        cell.addEventFilter(KeyEvent.KEY_PRESSED, e -> key(e, cell, chosen));
+        cell.addEventFilter(KeyEvent.KEY_PRESSED, e -> key(e, cell));
         cell.setMaxHeight(Double.MAX_VALUE);
         return cell;
     }
@@ -185,13 +202,13 @@ final class ClosingsTable extends GridPane {
         return row;
     }
 
-    private void key(KeyEvent e, Node cell, boolean chosen) {
+    private void key(KeyEvent e, Node cell) {
         int down = e.getCode() == KeyCode.DOWN ? 1 : e.getCode() == KeyCode.UP ? -1 : 0;
         int right = e.getCode() == KeyCode.RIGHT ? 1 : e.getCode() == KeyCode.LEFT ? -1 : 0;
         if (down != 0 || right != 0) {
-            go(GridPane.getRowIndex(cell), GridPane.getColumnIndex(cell), down, right);
+            go(getChildren().indexOf(cell.getParent()), GridPane.getColumnIndex(cell), down, right);
             e.consume();
-        } else if (e.getCode() == KeyCode.ENTER && chosen) {
+        } else if (e.getCode() == KeyCode.ENTER && chosen.equals(Optional.of(cell.getId()))) {
             open.run();
             e.consume();
         }
@@ -199,17 +216,33 @@ final class ClosingsTable extends GridPane {
 
     /** To the next square in a direction; headings are passed over. */
     private void go(int row, int column, int down, int right) {
-        for (int n = 1; n <= getChildren().size(); n++) {
-            int wantedRow = row + n * down;
-            int wantedColumn = column + n * right;
-            Optional<Node> there = getChildren().stream()
-                    .filter(c -> GridPane.getRowIndex(c) == wantedRow && GridPane.getColumnIndex(c) == wantedColumn)
-                    .filter(Node::isFocusTraversable)
-                    .findFirst();
+        int toRow = row + down;
+        int toColumn = column + right;
+        while (toRow >= 0 && toRow < getChildren().size() && toColumn >= 0 && toColumn <= Column.values().length) {
+            Optional<Node> there = square(toRow, toColumn);
             if (there.isPresent()) {
                 there.get().requestFocus();
                 return;
             }
+            toRow += down;
+            toColumn += right;
         }
+    }
+
+    private Optional<Node> square(int row, int column) {
+        return getChildren().get(row) instanceof GridPane line
+                ? line.getChildren().stream()
+                        .filter(c -> GridPane.getColumnIndex(c) == column)
+                        .filter(Node::isFocusTraversable)
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    private Optional<Node> square(String id) {
+        return getChildren().stream()
+                .filter(GridPane.class::isInstance)
+                .flatMap(line -> ((GridPane) line).getChildren().stream())
+                .filter(c -> id.equals(c.getId()))
+                .findFirst();
     }
 }

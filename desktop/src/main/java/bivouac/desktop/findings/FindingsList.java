@@ -57,7 +57,9 @@ final class FindingsList extends ListView<FindingsList.Line> {
         setPrefHeight(height);
         setMinHeight(Math.min(height, 4 * LINE));
         filling = true;
-        getItems().setAll(lines);
+        if (!lines.equals(getItems())) {
+            getItems().setAll(lines);
+        }
         lines.stream().filter(l -> l.row().what().equals(chosen)).findFirst().ifPresent(l -> {
             getSelectionModel().select(l);
             scrollTo(Math.max(0, lines.indexOf(l) - 3));

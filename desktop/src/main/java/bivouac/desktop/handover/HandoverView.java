@@ -3,6 +3,7 @@ package bivouac.desktop.handover;
 import bivouac.design.Design;
 import bivouac.desktop.frame.Files;
 import bivouac.desktop.frame.ScreenView;
+import bivouac.desktop.widget.DrawnList;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.Segments;
@@ -17,6 +18,7 @@ import bivouac.handover.Toolkit;
 import bivouac.handover.WrittenFile;
 import bivouac.handover.proof.Proof;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -47,6 +49,7 @@ public final class HandoverView implements ScreenView {
     private final Texts texts;
     private final BorderPane root = new BorderPane();
     private final VBox list = Ui.styled(Ui.column(0), "handover-files");
+    private final DrawnList drawn = new DrawnList(list.getChildren());
     private final Label name = Ui.label("", "strong");
     private final Label about = Ui.label("", "quiet");
     private final SourceList source = new SourceList();
@@ -154,45 +157,50 @@ public final class HandoverView implements ScreenView {
     private void draw() {
         Refocus focus = Refocus.of(root);
         state = HandoverState.of(shown.design(), written.files(), written.changes());
-        list.getChildren()
-                .setAll(Ui.styled(
-                        Ui.column(
-                                6,
-                                Ui.label("A program for", "strong"),
-                                kinds,
-                                Ui.label(toolkit.needs() + "; " + state.files() + " files", "small")),
-                        "handover-kind"));
-        for (HandoverState.Group group : state.groups()) {
-            list.getChildren().add(Ui.label(group.title(), "group"));
-            group.files().forEach(f -> list.getChildren().add(row(f)));
-        }
+        drawn.show(lines());
         showFile();
         drawSide();
         focus.restore(root, false);
     }
 
-    private Node row(WrittenFile file) {
-        Optional<Change> change = change(file.path());
-        boolean marked = change.filter(c -> c.kind() != Change.Kind.SAME && c.kind() != Change.Kind.NEW)
-                .isPresent();
+    private List<DrawnList.Item> lines() {
+        var all = new ArrayList<DrawnList.Item>();
+        String needs = toolkit.needs() + "; " + state.files() + " files";
+        all.add(new DrawnList.Item(
+                needs,
+                () -> Ui.styled(
+                        Ui.column(6, Ui.label("A program for", "strong"), kinds, Ui.label(needs, "small")),
+                        "handover-kind")));
+        String now = state.file(chosen).map(WrittenFile::path).orElse("");
+        for (HandoverState.Group group : state.groups()) {
+            all.add(new DrawnList.Item(group.title(), () -> Ui.label(group.title(), "group")));
+            for (WrittenFile file : group.files()) {
+                String path = file.path();
+                String changes = change(path)
+                        .map(Change::kind)
+                        .filter(k -> k != Change.Kind.SAME && k != Change.Kind.NEW)
+                        .map(k -> k.words().replaceFirst("[;,].*", ""))
+                        .orElse("");
+                boolean isChosen = path.equals(now);
+                all.add(new DrawnList.Item(List.of(path, changes, isChosen), () -> row(path, changes, isChosen)));
+            }
+        }
+        return all;
+    }
+
+    private Node row(String path, String changes, boolean isChosen) {
         var row = Ui.styled(
-                Ui.row(
-                        6,
-                        Ui.shortened(HandoverState.name(file.path()), "plain"),
-                        Ui.spring(),
-                        Ui.label(marked ? change.get().kind().words().replaceFirst("[;,].*", "") : "", "small")),
+                Ui.row(6, Ui.shortened(HandoverState.name(path), "plain"), Ui.spring(), Ui.label(changes, "small")),
                 "handover-file");
-        Ui.pressable(row, "handover-" + file.path(), file.path(), () -> choose(file.path()));
+        Ui.pressable(row, "handover-" + path, path, () -> choose(path));
         row.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             int by = e.getCode() == KeyCode.DOWN ? 1 : e.getCode() == KeyCode.UP ? -1 : 0;
             if (by != 0) {
-                go(file.path(), by);
+                go(path, by);
                 e.consume();
             }
         });
-        row.pseudoClassStateChanged(
-                CHOSEN,
-                file.path().equals(state.file(chosen).map(WrittenFile::path).orElse("")));
+        row.pseudoClassStateChanged(CHOSEN, isChosen);
         return row;
     }
 

@@ -11,6 +11,7 @@ import bivouac.overview.OverviewLayout;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import javafx.css.PseudoClass;
@@ -36,13 +37,29 @@ final class OverviewCanvas extends ScrollPane {
     private final Work work;
     private final Pane lines = new Pane();
     private final Pane cards = new Pane();
-    private final Map<Integer, List<Node>> drawnCards = new HashMap<>();
+    private final Map<Integer, DrawnCard> drawnCards = new HashMap<>();
     private final Map<OverviewLayout.Route, Node> drawnLines = new HashMap<>();
+    private final Node nothing =
+            Ui.styled(Ui.label("No window yet. Type a name into the roster at the left and press Enter."), "empty");
     private Overview state = new Overview(List.of(), List.of(), List.of());
     private OverviewLayout layout = new OverviewLayout(List.of(), List.of(), 0, 0);
     private Situation shown;
     private Sight.Region drawn = new Sight.Region(0, 0, 0, 0);
     private Set<Integer> meant = Set.of();
+
+    /** A card with the endings at its left; by what it says it is told whether it can stay. */
+    private record DrawnCard(List<?> says, WindowCard card, Node tags) {
+
+        void place(OverviewLayout.Box box) {
+            card.relocate(box.x(), box.y());
+            tags.relocate(box.x() - CardPlan.TAGS - 6, box.y() + OverviewLayout.ARRIVES_AT + 8);
+        }
+
+        void dim(boolean yes) {
+            card.pseudoClassStateChanged(DIMMED, yes);
+            tags.pseudoClassStateChanged(DIMMED, yes);
+        }
+    }
 
     OverviewCanvas(Work work) {
         this.work = work;
@@ -64,19 +81,45 @@ final class OverviewCanvas extends ScrollPane {
         meant = Set.copyOf(hits);
         this.layout = layout;
         shown = s;
-        lines.getChildren().clear();
-        cards.getChildren().clear();
-        drawnCards.clear();
-        drawnLines.clear();
         drawn = new Sight.Region(0, 0, 0, 0);
         ((Pane) getContent()).setMinSize(layout.width(), layout.height());
+        cards.getChildren().remove(nothing);
         if (state.cards().isEmpty()) {
-            cards.getChildren()
-                    .add(Ui.styled(
-                            Ui.label("No window yet. Type a name into the roster at the left and press Enter."),
-                            "empty"));
+            cards.getChildren().add(nothing);
         }
+        keepCards();
+        keepLines();
         drawInSight();
+    }
+
+    /** What says the same stays, wherever it stands now; what says something else is drawn anew in its order. */
+    private void keepCards() {
+        List.copyOf(drawnCards.keySet()).forEach(n -> {
+            DrawnCard was = drawnCards.get(n);
+            if (n >= state.cards().size()) {
+                cards.getChildren().removeAll(was.card(), was.tags());
+                drawnCards.remove(n);
+            } else if (!was.says().equals(says(n))) {
+                DrawnCard is = card(n);
+                cards.getChildren().set(cards.getChildren().indexOf(was.card()), is.card());
+                cards.getChildren().set(cards.getChildren().indexOf(was.tags()), is.tags());
+                drawnCards.put(n, is);
+            } else {
+                was.place(layout.boxes().get(n));
+            }
+            Optional.ofNullable(drawnCards.get(n)).ifPresent(d -> d.card().choose(shown.chosen()));
+        });
+    }
+
+    private void keepLines() {
+        Set<OverviewLayout.Route> there = Set.copyOf(layout.routes());
+        drawnLines.entrySet().removeIf(e -> {
+            boolean gone = !there.contains(e.getKey());
+            if (gone) {
+                lines.getChildren().remove(e.getValue());
+            }
+            return gone;
+        });
     }
 
     private void drawInSight() {
@@ -97,9 +140,9 @@ final class OverviewCanvas extends ScrollPane {
         }
         for (int i : Sight.cards(layout, drawn)) {
             drawnCards.computeIfAbsent(i, n -> {
-                List<Node> nodes = List.of(card(n), tags(n));
-                cards.getChildren().addAll(nodes);
-                return nodes;
+                DrawnCard one = card(n);
+                cards.getChildren().addAll(one.card(), one.tags());
+                return one;
             });
         }
         point(OptionalInt.empty());
@@ -128,31 +171,33 @@ final class OverviewCanvas extends ScrollPane {
                 height);
     }
 
-    private Node card(int number) {
+    private List<?> says(int number) {
+        Overview.Card card = state.cards().get(number);
+        return List.of(WindowCard.says(card, shown, layout.boxes().get(number).width()), state.comingBack(number));
+    }
+
+    private DrawnCard card(int number) {
         Overview.Card card = state.cards().get(number);
         String name = card.window().name().shown();
-        var node = new WindowCard(
-                card,
-                shown,
-                layout.boxes().get(number).width(),
-                () -> work.choose(Chosen.window(name)),
-                () -> work.goTo(Chosen.window(name)));
         OverviewLayout.Box box = layout.boxes().get(number);
-        node.relocate(box.x(), box.y());
+        var node = new WindowCard(
+                card, shown, box.width(), () -> work.choose(Chosen.window(name)), () -> work.goTo(Chosen.window(name)));
+        node.choose(shown.chosen());
         node.hoverProperty().subscribe(over -> point(over ? OptionalInt.of(number) : OptionalInt.empty()));
         node.focusedProperty().subscribe(focused -> {
             if (focused) {
-                bringIntoSight(box);
+                bringIntoSight(layout.boxes().get(number));
             }
         });
-        return node;
+        var one = new DrawnCard(says(number), node, tags(number));
+        one.place(box);
+        return one;
     }
 
     /** Dims what has nothing to do with a card. */
     private void point(OptionalInt card) {
         Set<Integer> clear = card.isEmpty() ? meant : Sight.tiedTo(state, card.getAsInt());
-        drawnCards.forEach(
-                (n, nodes) -> nodes.forEach(node -> node.pseudoClassStateChanged(DIMMED, !clear.contains(n))));
+        drawnCards.forEach((n, one) -> one.dim(!clear.contains(n)));
         drawnLines.forEach((route, node) -> node.pseudoClassStateChanged(
                 DIMMED,
                 card.isPresent()
@@ -193,8 +238,6 @@ final class OverviewCanvas extends ScrollPane {
         column.setMaxWidth(CardPlan.TAGS);
         column.setMouseTransparent(true);
         column.getStyleClass().add("coming-back");
-        OverviewLayout.Box box = layout.boxes().get(card);
-        column.relocate(box.x() - CardPlan.TAGS - 6, box.y() + OverviewLayout.ARRIVES_AT + 8);
         return column;
     }
 

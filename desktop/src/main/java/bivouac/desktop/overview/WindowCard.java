@@ -6,6 +6,7 @@ import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.ShareBar;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.widget.Weights;
+import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;
 import bivouac.overview.CardPlan;
 import bivouac.overview.Overview;
@@ -28,8 +29,35 @@ import javafx.scene.shape.SVGPath;
 /** A window's card: roof line, title, and a row for each trigger that opens something. */
 final class WindowCard extends Pane {
 
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    private final String window;
+
+    /** All that is seen of a card, but where it stands and whether it is chosen. */
+    static List<?> says(Overview.Card card, Situation s, double width) {
+        String name = card.window().name().shown();
+        return List.of(
+                name,
+                card.window().kind(),
+                RoofLine.over(card.window(), width),
+                card.about(),
+                card.rows(),
+                weights(s, name),
+                s.rehearsed().covered().share(name),
+                width,
+                CardPlan.height(card));
+    }
+
+    private static List<Finding.Weight> weights(Situation s, String window) {
+        return s.findings().stream()
+                .filter(f -> f.place().window().equals(Optional.of(window)))
+                .map(Finding::weight)
+                .toList();
+    }
+
     WindowCard(Overview.Card card, Situation s, double width, Runnable choose, Runnable enter) {
         String name = card.window().name().shown();
+        window = name;
         var body = Ui.styled(new VBox(head(card, s, name)), "overview-card");
         for (Overview.Row row : card.rows()) {
             body.getChildren().add(row(row, width));
@@ -44,8 +72,6 @@ final class WindowCard extends Pane {
         getStyleClass().add("card-holder");
         setFocusTraversable(true);
         setAccessibleText(card.window().kind() + " " + name);
-        pseudoClassStateChanged(
-                PseudoClass.getPseudoClass("chosen"), s.chosen().window().equals(Optional.of(name)));
         setOnMouseClicked(e -> {
             requestFocus();
             if (e.getClickCount() == 2) {
@@ -71,13 +97,13 @@ final class WindowCard extends Pane {
         });
     }
 
+    void choose(Chosen chosen) {
+        pseudoClassStateChanged(CHOSEN, chosen.window().equals(Optional.of(window)));
+    }
+
     private static Node head(Overview.Card card, Situation s, String name) {
         var title = Ui.row(6, Ui.shortened(name, "strong"), Ui.spring());
-        List<Finding.Weight> weights = s.findings().stream()
-                .filter(f -> f.place().window().equals(Optional.of(name)))
-                .map(Finding::weight)
-                .toList();
-        title.getChildren().addAll(Weights.heaviest(weights));
+        title.getChildren().addAll(Weights.heaviest(weights(s, name)));
         Covered.Share share = s.rehearsed().covered().share(name);
         var about = Ui.shortened(card.about(), "small");
         about.setMaxWidth(Double.MAX_VALUE);

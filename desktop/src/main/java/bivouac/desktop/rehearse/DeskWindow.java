@@ -64,6 +64,8 @@ final class DeskWindow extends StackPane {
         veil = new Veil(() -> wants.blocked().accept(shown.which()));
         var shadow = Ui.styled(new Region(), "desk-shadow");
         shadow.setMouseTransparent(true);
+        // as a picture: three large round shapes for each window are what painting the desk takes longest for
+        shadow.setCache(true);
         getChildren().addAll(shadow, frame, veil);
         if (corner != null) {
             getChildren().add(2, corner);

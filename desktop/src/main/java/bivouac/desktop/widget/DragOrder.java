@@ -1,8 +1,8 @@
 package bivouac.desktop.widget;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.WeakHashMap;
 import javafx.css.PseudoClass;
 import javafx.event.EventHandler;
 import javafx.geometry.Bounds;
@@ -29,6 +29,7 @@ public final class DragOrder<T> {
         void on(T dragged, T there, boolean behind);
     }
 
+    /** Where a thing is seen. */
     private record Place<T>(Node node, T thing) {
 
         boolean isUnder(MouseEvent e) {
@@ -45,17 +46,13 @@ public final class DragOrder<T> {
     }
 
     private final Dropped<T> dropped;
-    private final List<Place<T>> places = new ArrayList<>();
+    /** Nodes that are drawn no more go by themselves, since some of them are kept from one drawing to the next. */
+    private final Map<Node, T> places = new WeakHashMap<>();
+
     private Optional<Place<T>> over = Optional.empty();
 
     public DragOrder(Dropped<T> dropped) {
         this.dropped = dropped;
-    }
-
-    /** Before the things are drawn anew. */
-    public void clear() {
-        places.clear();
-        over = Optional.empty();
     }
 
     /** Makes a node one of the things: it can be dragged, and others be let go over it. */
@@ -91,12 +88,13 @@ public final class DragOrder<T> {
 
     /** Makes a node a place where things are let go, and which stays itself. */
     public void addPlace(Node node, T thing) {
-        places.add(new Place<>(node, thing));
+        places.put(node, thing);
     }
 
     private void go(MouseEvent e, T thing) {
         over.ifPresent(DragOrder::unmark);
-        over = places.stream()
+        over = places.entrySet().stream()
+                .map(p -> new Place<>(p.getKey(), p.getValue()))
                 .filter(p -> !p.thing().equals(thing) && p.isUnder(e))
                 .findFirst();
         over.ifPresent(p -> {

@@ -1,6 +1,7 @@
 package bivouac.desktop.widget;
 
 import bivouac.design.Design;
+import bivouac.design.Window;
 import bivouac.sentence.Token;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +31,14 @@ public final class TokenFlow extends FlowPane {
         for (Token token : tokens) {
             add(token, design);
         }
+    }
+
+    /** The kinds of the windows that tokens name, by which their signs are drawn; empty where there is no such window. */
+    public static List<String> kinds(List<Token> tokens, Design design) {
+        return tokens.stream()
+                .filter(Token.WindowName.class::isInstance)
+                .map(t -> design.window(t.text()).map(Window::kind).orElse(""))
+                .toList();
     }
 
     private void add(Token token, Optional<Design> design) {

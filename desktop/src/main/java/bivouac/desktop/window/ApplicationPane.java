@@ -11,6 +11,7 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.design.Timer;
 import bivouac.design.Variable;
+import bivouac.desktop.widget.DrawnList;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
@@ -37,21 +38,38 @@ import javafx.scene.layout.VBox;
 final class ApplicationPane {
 
     private final Work work;
+    private final HBox cards = Ui.styled(new HBox(12), "application-cards");
+    private final DrawnList data = column();
+    private final DrawnList does = column();
 
     ApplicationPane(Work work) {
         this.work = work;
     }
 
+    private DrawnList column() {
+        var column = Ui.column(12);
+        column.setPrefWidth(300);
+        HBox.setHgrow(column, Priority.ALWAYS);
+        cards.getChildren().add(column);
+        return new DrawnList(column.getChildren());
+    }
+
     /** The middle: data at the left, work at the right. */
-    Node draw(Situation s) {
+    Node node() {
+        return cards;
+    }
+
+    void show(Situation s) {
         Application app = s.design().application();
-        var data = Ui.column(12, values(app), files(app), about(app));
-        var does = Ui.column(12, tasks(app), holdings(app), scripts(app), timers(app));
-        data.setPrefWidth(300);
-        does.setPrefWidth(300);
-        HBox.setHgrow(data, Priority.ALWAYS);
-        HBox.setHgrow(does, Priority.ALWAYS);
-        return Ui.styled(new HBox(12, data, does), "application-cards");
+        data.show(List.of(
+                new DrawnList.Item(app.variables(), () -> values(app)),
+                new DrawnList.Item(app.files(), () -> files(app)),
+                new DrawnList.Item(List.of(app.name(), app.about(), app.names()), () -> about(app))));
+        does.show(List.of(
+                new DrawnList.Item(app.tasks(), () -> tasks(app)),
+                new DrawnList.Item(app.holdings(), () -> holdings(app)),
+                new DrawnList.Item(List.of("scripts", app.routines()), () -> scripts(app)),
+                new DrawnList.Item(List.of("timers", app.routines()), () -> timers(app))));
     }
 
     // What it has

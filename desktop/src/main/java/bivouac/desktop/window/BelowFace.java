@@ -2,8 +2,8 @@ package bivouac.desktop.window;
 
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
-import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
+import bivouac.desktop.widget.DrawnList;
 import bivouac.desktop.widget.Segments;
 import bivouac.desktop.widget.SourceLine;
 import bivouac.desktop.widget.SourceList;
@@ -46,6 +46,7 @@ final class BelowFace extends VBox {
     private final SourceList code = new SourceList();
     private final Segments toolkits;
     private Toolkit toolkit = Toolkit.JAVAFX;
+    private final DrawnList drawn = new DrawnList(getChildren());
     private Look look = Look.SCRIPT;
     private Situation shown;
     private Runnable redraw = () -> {};
@@ -73,7 +74,7 @@ final class BelowFace extends VBox {
 
     /** Says why there is no script here. */
     void say(String why) {
-        getChildren().setAll(Ui.styled(Ui.wrapped(why), "empty"));
+        drawn.show(List.of(new DrawnList.Item(why, () -> Ui.styled(Ui.wrapped(why), "empty"))));
     }
 
     /** Takes a newer situation that looks the same here. */
@@ -90,41 +91,60 @@ final class BelowFace extends VBox {
     }
 
     private void draw(ScriptPlace place, Optional<FacedWindow> window, Optional<Part> part) {
-        var title = Ui.shortened(title(place, part), "strong");
-        var tabs = Ui.row(6);
         boolean hasTrigger = part.map(p -> p.trigger().isPresent()).orElse(true);
         boolean settings = part.isPresent() && (look == Look.PART || !hasTrigger);
-        boolean source = look == Look.CODE && hasTrigger;
-        if (part.isPresent() && part.get() instanceof Part.ListOfRows list) {
-            tabs.getChildren().addAll(triggers(place, list, settings || source));
-        } else if (hasTrigger) {
-            tabs.getChildren().add(tab(Look.SCRIPT, !settings && !source));
+        Look now = settings ? Look.PART : look == Look.CODE && hasTrigger ? Look.CODE : Look.SCRIPT;
+        var lines = new ArrayList<DrawnList.Item>();
+        lines.add(head(place, part, hasTrigger, now));
+        switch (now) {
+            case PART -> {
+                FacedWindow face = window.orElseThrow();
+                lines.add(new DrawnList.Item(
+                        List.of(face, part.orElseThrow()), () -> new PartPane(work, face, part.orElseThrow())));
+            }
+            case CODE -> {
+                lines.add(new DrawnList.Item(Look.CODE, () -> toolkits));
+                lines.add(new DrawnList.Item(Look.CODE, () -> code));
+                writeCode(place);
+            }
+            case SCRIPT -> {
+                steps.show(shown, place);
+                lines.add(new DrawnList.Item(Look.SCRIPT, () -> steps));
+            }
         }
-        if (part.isPresent()) {
-            tabs.getChildren().add(tab(Look.PART, settings));
-        }
-        if (hasTrigger) {
-            tabs.getChildren().add(tab(Look.CODE, source));
-        }
-        if (settings) {
-            title.setText(part.get().kind() + " " + part.get().displayName());
-        }
-        // a list has more tabs than stand beside its title
-        boolean apart = tabs.getChildren().size() > 3;
-        getChildren().setAll(apart ? Ui.column(6, title, tabs) : Ui.row(8, title, Ui.spring(), tabs));
-        if (settings && window.isPresent()) {
-            getChildren().add(new PartPane(work, window.get(), part.get()));
-        } else if (source) {
-            showCode(place);
-        } else {
-            steps.show(shown, place);
-            getChildren().add(steps);
-        }
+        drawn.show(lines);
+    }
+
+    /** What it is, and what of it can be looked at. */
+    private DrawnList.Item head(ScriptPlace place, Optional<Part> part, boolean hasTrigger, Look now) {
+        String words = now == Look.PART
+                ? part.map(p -> p.kind() + " " + p.displayName()).orElseThrow()
+                : title(place, part);
+        List<Trigger> triggers = part.filter(Part.ListOfRows.class::isInstance)
+                .map(p -> triggers(place, (Part.ListOfRows) p))
+                .orElse(List.of());
+        return new DrawnList.Item(List.of(place, words, part.isPresent(), hasTrigger, triggers, now), () -> {
+            var tabs = Ui.row(6);
+            triggers.forEach(t -> tabs.getChildren()
+                    .add(trigger(t, now == Look.SCRIPT && t.place().equals(place))));
+            if (triggers.isEmpty() && hasTrigger) {
+                tabs.getChildren().add(tab(Look.SCRIPT, now == Look.SCRIPT));
+            }
+            if (part.isPresent()) {
+                tabs.getChildren().add(tab(Look.PART, now == Look.PART));
+            }
+            if (hasTrigger) {
+                tabs.getChildren().add(tab(Look.CODE, now == Look.CODE));
+            }
+            var title = Ui.shortened(words, "strong");
+            // a list has more tabs than stand beside its title
+            boolean apart = tabs.getChildren().size() > 3;
+            return apart ? Ui.column(6, title, tabs) : Ui.row(8, title, Ui.spring(), tabs);
+        });
     }
 
     /** As it will read in the program: written off the interface thread, anew after each edit. */
-    private void showCode(ScriptPlace place) {
-        getChildren().addAll(toolkits, code);
+    private void writeCode(ScriptPlace place) {
         Program program = shown.program();
         Toolkit of = toolkit;
         var language = SourceLine.Language.of(of.sourceEnd());
@@ -139,31 +159,39 @@ final class BelowFace extends VBox {
                         });
     }
 
+    /** One of several triggers of a part, and whether nothing is done then yet. */
+    private record Trigger(String word, ScriptPlace place, boolean empty) {}
+
     /** A list has more triggers than one; each is a tab. */
-    private List<Node> triggers(ScriptPlace place, Part.ListOfRows list, boolean settings) {
-        var tabs = new ArrayList<Node>();
+    private static List<Trigger> triggers(ScriptPlace place, Part.ListOfRows list) {
+        var all = new ArrayList<Trigger>();
         String part = list.name().expression();
         String window = place.ofWindow().orElse("");
-        tabs.add(trigger("selected", new ScriptPlace.AtPart(window, part), place, list.selected(), settings));
+        all.add(new Trigger(
+                "selected",
+                new ScriptPlace.AtPart(window, part),
+                list.selected().isEmpty()));
         for (var moment : Part.RowMoment.values()) {
-            var there = new ScriptPlace.AtRow(window, part, moment);
-            tabs.add(trigger(moment.words(), there, place, list.at(moment), settings));
+            all.add(new Trigger(
+                    moment.words(),
+                    new ScriptPlace.AtRow(window, part, moment),
+                    list.at(moment).isEmpty()));
         }
-        return tabs;
+        return all;
     }
 
-    private Node trigger(String word, ScriptPlace there, ScriptPlace now, Script script, boolean settings) {
+    private Node trigger(Trigger of, boolean chosen) {
         var button = Ui.button(
-                script.isEmpty() ? word : word + " ·",
-                "tab-" + word.replace(' ', '-'),
+                of.empty() ? of.word() : of.word() + " ·",
+                "tab-" + of.word().replace(' ', '-'),
                 () -> {
                     look = Look.SCRIPT;
-                    work.choose(Chosen.script(there));
+                    work.choose(Chosen.script(of.place()));
                     redraw.run();
                 },
                 "segment");
-        button.setAccessibleText(script.isEmpty() ? word + ", nothing yet" : word);
-        button.pseudoClassStateChanged(PseudoClass.getPseudoClass("chosen"), !settings && there.equals(now));
+        button.setAccessibleText(of.empty() ? of.word() + ", nothing yet" : of.word());
+        button.pseudoClassStateChanged(PseudoClass.getPseudoClass("chosen"), chosen);
         return button;
     }
 

@@ -1,13 +1,17 @@
 package bivouac.desktop.window;
 
+import bivouac.check.Finding;
 import bivouac.design.AccessKey;
 import bivouac.design.Copies;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.Menu;
 import bivouac.design.Part;
 import bivouac.design.Removal;
 import bivouac.design.Row;
+import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
+import bivouac.desktop.widget.DrawnList;
 import bivouac.desktop.widget.Groups;
 import bivouac.desktop.widget.LineField;
 import bivouac.desktop.widget.TextLine;
@@ -18,8 +22,13 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
 import bivouac.sentence.PartTyping;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -38,60 +47,113 @@ import javafx.scene.layout.VBox;
 final class FacePane {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private static final int ROWS_SHOWN = 4;
 
     private final Work work;
     private final Runnable toScript;
     private final FaceMenus.Unfolded unfolded = new FaceMenus.Unfolded();
+    private final VBox body = Ui.styled(Ui.column(8), "desk-body");
+    private final VBox window = Ui.styled(new VBox(), "desk-window", "drawn");
+    private final DrawnList frame = new DrawnList(window.getChildren());
+    private final DrawnList rows = new DrawnList(body.getChildren());
+
+    /** The boxes of the parts, by the names of the parts. */
+    private final Map<String, Node> boxes = new HashMap<>();
+
+    private Optional<String> chosen = Optional.empty();
+    private Set<String> wrong = Set.of();
 
     /** @param toScript puts the keyboard where the next step of the chosen part is typed */
     FacePane(Work work, Runnable toScript) {
         this.work = work;
         this.toScript = toScript;
+        window.setMaxWidth(400);
     }
 
-    Node draw(Situation s, FacedWindow face) {
+    Node node() {
+        return window;
+    }
+
+    void show(Situation s, FacedWindow face) {
         String name = face.name().shown();
-        var title = new TextLine("face-title", "Title", face.title(), text -> {
-            work.change(s.design().changingFace(name, f -> f.titled(text)), "title of " + name + " changed");
+        chosen = s.chosen().part();
+        wrong = s.findings().stream()
+                .map(Finding::place)
+                .filter(p -> p.window().equals(Optional.of(name)))
+                .flatMap(p -> p.part().stream())
+                .collect(Collectors.toSet());
+        var above = new ArrayList<DrawnList.Item>();
+        above.add(new DrawnList.Item(List.of(name, face.title()), () -> bar(name, face.title())));
+        if (!face.menus().isEmpty()) {
+            above.add(new DrawnList.Item(
+                    List.of(
+                            name,
+                            face.menus().stream()
+                                    .map(m -> List.of(m.text(), looks(m.commands())))
+                                    .toList(),
+                            unfolded.of(face, chosen).map(Menu::text)),
+                    () -> new FaceMenus(face, chosen, unfolded, c -> box(name, c))));
+        }
+        above.add(new DrawnList.Item("body", () -> body));
+        frame.show(above);
+        rows.show(rows(face));
+        boxes.keySet().removeIf(part -> face.part(part).isEmpty());
+        boxes.forEach(this::mark);
+    }
+
+    private void mark(String part, Node box) {
+        box.pseudoClassStateChanged(CHOSEN, chosen.equals(Optional.of(part)));
+        box.pseudoClassStateChanged(WRONG, wrong.contains(part));
+    }
+
+    private Node bar(String window, String now) {
+        var title = new TextLine("face-title", "Title", now, text -> {
+            work.change(
+                    work.now().design().changingFace(window, f -> f.titled(text)), "title of " + window + " changed");
             return "";
         });
         title.getStyleClass().add("face-title");
         HBox.setHgrow(title, Priority.ALWAYS);
-        var bar = Ui.styled(Ui.row(8, title, Ui.styled(Ui.label("✕"), "close-sign")), "desk-title-bar");
-        var window = Ui.styled(new VBox(bar), "desk-window", "drawn");
-        if (!face.menus().isEmpty()) {
-            window.getChildren().add(new FaceMenus(face, s.chosen().part(), unfolded, c -> box(s, face, c)));
+        return Ui.styled(Ui.row(8, title, Ui.styled(Ui.label("✕"), "close-sign")), "desk-title-bar");
+    }
+
+    /** The rows, those of one group in its frame; a part is added above a last row of buttons, else at the end. */
+    private List<DrawnList.Item> rows(FacedWindow face) {
+        String name = face.name().shown();
+        var all = new ArrayList<DrawnList.Item>();
+        for (List<Row> run : Row.runs(face.rows())) {
+            all.add(new DrawnList.Item(
+                    List.of(
+                            name,
+                            run.getFirst().group(),
+                            run.stream().map(r -> looks(r.parts())).toList()),
+                    () -> Groups.framed(
+                            run.getFirst().group(),
+                            run.stream().map(r -> row(name, r)).toList())));
         }
-        var body = Ui.styled(Ui.column(8), "desk-body");
         boolean buttonsLast = !face.rows().isEmpty() && isButtons(face.rows().getLast());
-        List<List<Row>> runs = Row.runs(face.rows());
-        for (int i = 0; i < runs.size(); i++) {
-            if (buttonsLast && i == runs.size() - 1) {
-                body.getChildren().add(adding(s, face));
-            }
-            body.getChildren()
-                    .add(Groups.framed(
-                            runs.get(i).getFirst().group(),
-                            runs.get(i).stream().map(r -> row(s, face, r)).toList()));
-        }
-        if (!buttonsLast) {
-            body.getChildren().add(adding(s, face));
-        }
-        window.getChildren().add(body);
-        window.setMaxWidth(400);
-        return window;
+        boolean none = face.parts().isEmpty();
+        all.add(
+                buttonsLast ? all.size() - 1 : all.size(),
+                new DrawnList.Item(List.of(name, none), () -> adding(name, none)));
+        return all;
+    }
+
+    /** What is seen of parts, whatever they do. */
+    private static List<Part> looks(List<? extends Part> parts) {
+        return parts.stream().map(p -> p.triggering(Script.EMPTY)).toList();
     }
 
     private static boolean isButtons(Row row) {
         return row.parts().stream().allMatch(Part.Button.class::isInstance);
     }
 
-    private Node row(Situation s, FacedWindow face, Row row) {
+    private Node row(String window, Row row) {
         var line = Ui.row(8);
         row.parts().forEach(p -> {
-            Node box = box(s, face, p);
+            Node box = box(window, p);
             if (!(p instanceof Part.Button)) {
                 HBox.setHgrow(box, Priority.ALWAYS);
             }
@@ -102,8 +164,7 @@ final class FacePane {
     }
 
     /** A part to be chosen; what it looks like is drawn by a control that takes no part in it. */
-    private Node box(Situation s, FacedWindow face, Part part) {
-        String window = face.name().shown();
+    private Node box(String window, Part part) {
         String name = part.name().expression();
         var box = new StackPane(look(part));
         box.setAlignment(Pos.CENTER_LEFT);
@@ -111,11 +172,8 @@ final class FacePane {
         box.getStyleClass().add("face-part");
         box.setFocusTraversable(true);
         box.setAccessibleText(part.kind() + " " + part.displayName());
-        box.pseudoClassStateChanged(CHOSEN, s.chosen().part().equals(Optional.of(name)));
-        boolean found = s.findings().stream()
-                .anyMatch(f -> f.place().window().equals(Optional.of(window))
-                        && f.place().part().equals(Optional.of(name)));
-        box.pseudoClassStateChanged(PseudoClass.getPseudoClass("wrong"), found);
+        boxes.put(name, box);
+        mark(name, box);
         Runnable choose = () -> work.choose(Chosen.script(new ScriptPlace.AtPart(window, name)));
         box.setOnMouseClicked(e -> {
             choose.run();
@@ -126,11 +184,11 @@ final class FacePane {
                 choose.run();
                 toScript.run();
                 e.consume();
-            } else if (e.isControlDown() && copies(e.getCode(), window, part)) {
+            } else if (e.isControlDown() && copies(e.getCode(), window, name)) {
                 e.consume();
             } else if (e.getCode() == KeyCode.DELETE) {
                 work.change(
-                        Removal.part(s.design(), window, name),
+                        Removal.part(work.now().design(), window, name),
                         part.kind() + " " + part.displayName() + " removed, with its script",
                         Chosen.window(window));
                 e.consume();
@@ -140,7 +198,8 @@ final class FacePane {
     }
 
     /** Ctrl+C copies the part, Ctrl+V puts what was copied under it, Ctrl+D does both. */
-    private boolean copies(KeyCode key, String window, Part part) {
+    private boolean copies(KeyCode key, String window, String name) {
+        Part part = work.now().design().faced(window).flatMap(f -> f.part(name)).orElseThrow();
         switch (key) {
             case C -> work.copy(new Clip.OfPart(window, part), part.kind() + " " + part.displayName());
             case D -> paste(window, new Clip.OfPart(window, part), part);
@@ -242,11 +301,9 @@ final class FacePane {
         return row;
     }
 
-    private Node adding(Situation s, FacedWindow face) {
-        String window = face.name().shown();
-        String prompt = face.parts().isEmpty()
-                ? "Type a part: button Greet, text field Name, caption Hello…"
-                : "Type a part to add it here";
+    private Node adding(String window, boolean none) {
+        String prompt =
+                none ? "Type a part: button Greet, text field Name, caption Hello…" : "Type a part to add it here";
         return Ui.styled(
                 new LineField("new-part", prompt, PartTyping::offers, (typed, byTab) -> add(window, typed, byTab)),
                 "adding");

@@ -209,7 +209,7 @@ final class PartPane extends PartLines {
         return new TextLine("part-name", "Name", part.name().shown(), text -> {
             Name name = Name.of(text);
             boolean taken = face.memberNames().stream()
-                    .anyMatch(n -> n != part.name() && n.expression().equals(name.expression()));
+                    .anyMatch(n -> !n.equals(part.name()) && n.expression().equals(name.expression()));
             if (taken || !Names.isUsable(name.expression())) {
                 String why = "“" + text + "” is taken on " + window + ", or no name that expressions can use.";
                 work.say(why);

@@ -1,11 +1,13 @@
 package bivouac.desktop.window;
 
+import bivouac.check.Finding;
 import bivouac.design.Design;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.desktop.widget.DragOrder;
+import bivouac.desktop.widget.DrawnList;
 import bivouac.desktop.widget.LineField;
 import bivouac.desktop.widget.TokenFlow;
 import bivouac.desktop.widget.Ui;
@@ -18,10 +20,15 @@ import bivouac.sentence.LineCheck;
 import bivouac.sentence.ScriptLines;
 import bivouac.sentence.Sentences;
 import bivouac.sentence.StepTyping;
+import bivouac.sentence.Token;
 import bivouac.sentence.Typed;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -38,8 +45,17 @@ public final class ScriptPane extends VBox {
 
     private static final double INDENT = 20;
 
+    private static final PseudoClass OFF = PseudoClass.getPseudoClass("off");
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+    private static final PseudoClass MISSING = PseudoClass.getPseudoClass("missing");
+
     private final Work work;
+    private final DrawnList drawn = new DrawnList(getChildren());
     private Optional<Editing> editing = Optional.empty();
+
+    /** How many lines were typed or given up: each begins with a field of its own. */
+    private int linesTyped;
+
     private Situation shown;
     private ScriptPlace place;
 
@@ -71,34 +87,40 @@ public final class ScriptPane extends VBox {
     }
 
     private void draw() {
-        getChildren().clear();
-        order.clear();
-        Script script = place.in(shown.design());
+        Script script = script();
+        List<ScriptLines.Line> lines = ScriptLines.of(script, shown.design());
+        var all = new ArrayList<DrawnList.Item>();
         boolean placed = false;
-        for (ScriptLines.Line line : ScriptLines.of(script, shown.design())) {
+        for (ScriptLines.Line line : lines) {
             if (line instanceof ScriptLines.StepLine s && isEdited(s.path())) {
-                getChildren()
-                        .add(field(
-                                editing.orElseThrow(),
-                                s.indent(),
-                                Sentences.line(s.path().in(script).orElseThrow())));
+                Editing e = editing.orElseThrow();
                 placed = true;
-                if (editing.orElseThrow().replaces()) {
+                all.add(field(
+                        e,
+                        s.indent(),
+                        e.replaces() ? Sentences.line(s.path().in(script).orElseThrow()) : ""));
+                if (e.replaces()) {
                     continue;
                 }
-                getChildren().removeLast();
-                getChildren().add(field(editing.orElseThrow(), s.indent(), ""));
             }
-            getChildren().add(row(line, script));
+            all.add(row(line, script));
             if (line instanceof ScriptLines.BranchLine b && isEntryOf(b, script)) {
-                getChildren().add(field(editing.orElseThrow(), b.indent() + 1, ""));
+                all.add(field(editing.orElseThrow(), b.indent() + 1, ""));
                 placed = true;
             }
         }
         if (editing.isPresent() && !placed && editing.get().at().depth() > 0) {
-            addAtEndOfInner(script);
+            // the entry after the last step of an inner script stands under the lines of that script
+            Editing e = editing.get();
+            int after = ScriptLines.linesBefore(e.at(), lines);
+            all.add(Math.min(after, all.size()), field(e, e.at().depth(), ""));
         }
-        getChildren().add(field(new Editing(StepPath.of(script.steps().size()), false), 0, ""));
+        all.add(field(new Editing(StepPath.of(script.steps().size()), false), 0, ""));
+        drawn.show(all);
+    }
+
+    private Script script() {
+        return place.in(shown.design());
     }
 
     private boolean isEdited(StepPath path) {
@@ -112,76 +134,84 @@ public final class ScriptPane extends VBox {
                 && branch.entry(script).equals(Optional.of(editing.get().at()));
     }
 
-    /** The entry after the last step of an inner script stands under the lines of that script. */
-    private void addAtEndOfInner(Script script) {
-        Editing e = editing.orElseThrow();
-        int after = ScriptLines.linesBefore(e.at(), ScriptLines.of(script, shown.design()));
-        getChildren().add(Math.min(after, getChildren().size()), field(e, e.at().depth(), ""));
+    private DrawnList.Item row(ScriptLines.Line line, Script script) {
+        List<String> kinds = TokenFlow.kinds(line.tokens(), shown.design());
+        return switch (line) {
+            case ScriptLines.StepLine s -> {
+                List<Finding> wrong = wrong(s.path());
+                yield new DrawnList.Item(List.of(s, kinds, wrong), () -> stepRow(s, wrong));
+            }
+            case ScriptLines.BranchLine b -> {
+                Optional<StepPath> entry = b.entry(script);
+                yield new DrawnList.Item(List.of(b, kinds, entry), () -> branchRow(b, entry));
+            }
+        };
     }
 
-    private Node row(ScriptLines.Line line, Script script) {
+    /** A line that has the keyboard like any control. */
+    private HBox row(ScriptLines.Line line, String number) {
         var flow = new TokenFlow(line.tokens(), shown.design());
         HBox.setHgrow(flow, Priority.ALWAYS);
-        String number = line instanceof ScriptLines.StepLine s ? Integer.toString(s.number()) : "";
         var row = Ui.styled(Ui.row(0, Ui.styled(Ui.label(number), "step-number"), flow), "step-line");
         HBox.setMargin(flow, new Insets(0, 0, 0, line.indent() * INDENT));
-        row.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+        row.setAlignment(Pos.TOP_LEFT);
         // a line that wraps is never squeezed into its neighbour while a scroll bar comes or goes
         row.setMinHeight(USE_PREF_SIZE);
         row.setFocusTraversable(true);
         row.setAccessibleText(
-                String.join(" ", line.tokens().stream().map(t -> t.text()).toList()));
-        switch (line) {
-            case ScriptLines.StepLine s -> {
-                row.setId("step-" + s.path().numbers());
-                row.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("off"), s.off());
-                boolean wrong = shown.findings().stream()
-                        .anyMatch(f -> f.place().script().equals(Optional.of(place))
-                                && f.place().step().equals(Optional.of(s.path())));
-                row.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("wrong"), wrong);
-                order.add(row, s.path());
-                row.setOnKeyPressed(e -> stepKey(e, s, script));
-                row.setOnMouseClicked(e -> {
-                    row.requestFocus();
-                    if (e.getClickCount() == 2) {
-                        edit(new Editing(s.path(), true));
-                    }
-                });
-                if (wrong) {
-                    return Ui.column(0, row, why(s.path()));
-                }
-            }
-            case ScriptLines.BranchLine b -> {
-                row.setId("branch-" + b.step().numbers() + b.inner() + b.ending());
-                row.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("missing"), b.isMissing());
-                b.entry(script).ifPresent(entry -> order.addPlace(row, entry));
-                row.setOnKeyPressed(e -> branchKey(e, b, script));
-                row.setOnMouseClicked(e -> {
-                    row.requestFocus();
-                    if (e.getClickCount() == 2) {
-                        enter(b, script);
-                    }
-                });
-            }
-        }
+                String.join(" ", line.tokens().stream().map(Token::text).toList()));
         return row;
     }
 
-    private Node why(StepPath path) {
-        var lines = Ui.styled(Ui.column(2), "step-why");
-        shown.findings().stream()
+    private Node stepRow(ScriptLines.StepLine s, List<Finding> wrong) {
+        HBox row = row(s, Integer.toString(s.number()));
+        row.setId("step-" + s.path().numbers());
+        row.pseudoClassStateChanged(OFF, s.off());
+        row.pseudoClassStateChanged(WRONG, !wrong.isEmpty());
+        order.add(row, s.path());
+        row.setOnKeyPressed(e -> stepKey(e, s, script()));
+        row.setOnMouseClicked(e -> {
+            row.requestFocus();
+            if (e.getClickCount() == 2) {
+                edit(new Editing(s.path(), true));
+            }
+        });
+        return wrong.isEmpty() ? row : Ui.column(0, row, why(wrong));
+    }
+
+    private Node branchRow(ScriptLines.BranchLine b, Optional<StepPath> entry) {
+        HBox row = row(b, "");
+        row.setId("branch-" + b.step().numbers() + b.inner() + b.ending());
+        row.pseudoClassStateChanged(MISSING, b.isMissing());
+        entry.ifPresent(at -> order.addPlace(row, at));
+        row.setOnKeyPressed(e -> branchKey(e, b, script()));
+        row.setOnMouseClicked(e -> {
+            row.requestFocus();
+            if (e.getClickCount() == 2) {
+                enter(b, script());
+            }
+        });
+        return row;
+    }
+
+    private List<Finding> wrong(StepPath path) {
+        return shown.findings().stream()
                 .filter(f -> f.place().script().equals(Optional.of(place))
                         && f.place().step().equals(Optional.of(path)))
-                .forEach(f -> lines.getChildren()
-                        .add(Ui.styled(
-                                Ui.wrapped(f.what()
-                                        .replaceFirst(
-                                                "^"
-                                                        + java.util.regex.Pattern.quote(
-                                                                f.place().words(shown.design())) + ": ",
-                                                "")),
-                                "problem-text",
-                                f.weight().word())));
+                .toList();
+    }
+
+    private Node why(List<Finding> wrong) {
+        var lines = Ui.styled(Ui.column(2), "step-why");
+        for (Finding f : wrong) {
+            // the place is where it stands
+            String where = Pattern.quote(f.place().words(shown.design()));
+            lines.getChildren()
+                    .add(Ui.styled(
+                            Ui.wrapped(f.what().replaceFirst("^" + where + ": ", "")),
+                            "problem-text",
+                            f.weight().word()));
+        }
         return lines;
     }
 
@@ -265,7 +295,7 @@ public final class ScriptPane extends VBox {
     }
 
     private void drop(StepPath from, StepPath to) {
-        Script script = place.in(shown.design());
+        Script script = script();
         Script moved = from.moveTo(script, to);
         if (!moved.equals(script)) {
             take(moved, "step " + from.number(script) + " moved");
@@ -341,9 +371,14 @@ public final class ScriptPane extends VBox {
         }
     }
 
-    private Node field(Editing where, int indent, String line) {
-        boolean last = where.at().depth() == 0
-                && where.at().last() == place.in(shown.design()).steps().size();
+    private DrawnList.Item field(Editing where, int indent, String line) {
+        boolean last =
+                where.at().depth() == 0 && where.at().last() == script().steps().size();
+        return new DrawnList.Item(
+                List.of(where, indent, line, last, linesTyped), () -> newField(where, indent, line, last));
+    }
+
+    private Node newField(Editing where, int indent, String line, boolean last) {
         String prompt = last && where.at().last() == 0
                 ? "What happens then? Type: message, open, set, close…"
                 : "The next step. Tab: its next place";
@@ -354,18 +389,14 @@ public final class ScriptPane extends VBox {
                         (typed, byTab) -> finish(where, typed))
                 .checking(typed -> LineCheck.problem(shown.program(), place, where.at(), typed))
                 .onUp(this::focusLineAbove)
-                .onCancel(() -> {
-                    editing = Optional.empty();
-                    draw();
-                    focusEnd();
-                })
+                .onCancel(this::stopTyping)
                 .with(line);
         field.field().addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.isControlDown()
                     && e.getCode() == KeyCode.V
                     && field.field().getText().isEmpty()
                     && work.clip() instanceof Clip.OfStep(Step copied)) {
-                take(where.at().insert(place.in(shown.design()), copied), "step put in: " + Sentences.line(copied));
+                take(where.at().insert(script(), copied), "step put in: " + Sentences.line(copied));
                 focusEditing();
                 e.consume();
             }
@@ -378,17 +409,23 @@ public final class ScriptPane extends VBox {
         return Completion.offers(shown.program(), place, where.at(), typed);
     }
 
+    private void stopTyping() {
+        editing = Optional.empty();
+        linesTyped++;
+        draw();
+        focusEnd();
+    }
+
     private String finish(Editing where, String typed) {
         if (typed.isBlank()) {
-            editing = Optional.empty();
-            draw();
-            focusEnd();
+            stopTyping();
             return "";
         }
         Design design = shown.design();
         return switch (new StepTyping(design, place, where.at(), where.replaces()).read(typed)) {
             case Typed.Unfinished(String why) -> why;
             case Typed.Done done -> {
+                linesTyped++;
                 editing = where.replaces() ? Optional.empty() : Optional.of(new Editing(done.next(), false));
                 work.change(done.design(), done.did(), Chosen.script(place));
                 focusEditing();

@@ -17,6 +17,7 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;
 import bivouac.rehearsal.Covered;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,9 +38,17 @@ final class WindowBar {
         this.work = work;
     }
 
+    /** All that is seen in it, and all by which it changes the design. */
+    List<?> says(Window window) {
+        var says = new ArrayList<Object>(List.of(window.name(), window.kind(), share(window), notRehearsed(window)));
+        if (window instanceof FacedWindow face) {
+            says.addAll(List.of(face.of(), face.takes(), face.instancesOrUsual(), face.owned(), face.resizable()));
+        }
+        return says;
+    }
+
     List<Node> nodes(Window window) {
-        var nodes = new java.util.ArrayList<Node>(
-                List.of(new Mark(window), name(window), Ui.label(window.kind(), "quiet")));
+        var nodes = new ArrayList<Node>(List.of(new Mark(window), name(window), Ui.label(window.kind(), "quiet")));
         if (window instanceof FacedWindow face) {
             nodes.add(instances(face));
             if (face.of() == FacedWindow.Kind.CHILD) {
@@ -60,16 +69,23 @@ final class WindowBar {
 
     /** How much of it was rehearsed; pointing at it says what was not. */
     private Node rehearsed(Window window) {
-        Covered covered = work.now().rehearsed().covered();
-        Covered.Share share = covered.share(window.name().shown());
+        Covered.Share share = share(window);
         var words = Ui.label(ShareBar.words(share), share.isWhole() ? "fine" : "quiet");
         words.setId("rehearsed");
-        String missing = covered.missing().stream()
+        String missing = notRehearsed(window);
+        words.setTooltip(new Tooltip(missing.isEmpty() ? "All of it was rehearsed." : missing));
+        return Ui.row(6, new ShareBar(share), words);
+    }
+
+    private Covered.Share share(Window window) {
+        return work.now().rehearsed().covered().share(window.name().shown());
+    }
+
+    private String notRehearsed(Window window) {
+        return work.now().rehearsed().covered().missing().stream()
                 .filter(c -> c.window().equals(window.name().shown()))
                 .map(c -> "not yet: " + c.words())
                 .collect(Collectors.joining("\n"));
-        words.setTooltip(new Tooltip(missing.isEmpty() ? "All of it was rehearsed." : missing));
-        return Ui.row(6, new ShareBar(share), words);
     }
 
     private Node name(Window window) {
@@ -78,9 +94,9 @@ final class WindowBar {
                     Design design = work.now().design();
                     Name name = Name.of(text.strip());
                     boolean taken = design.windows().stream()
-                            .anyMatch(w -> w != window
-                                    && (w.name().shown().equals(name.shown())
-                                            || w.name().expression().equals(name.expression())));
+                            .filter(w -> !w.name().equals(window.name()))
+                            .anyMatch(w -> w.name().shown().equals(name.shown())
+                                    || w.name().expression().equals(name.expression()));
                     if (taken || text.isBlank() || !Names.isUsable(name.expression())) {
                         String why = "“" + text + "” is taken by another window, or no name that expressions can use.";
                         work.say(why);

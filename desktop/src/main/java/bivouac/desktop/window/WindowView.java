@@ -1,11 +1,13 @@
 package bivouac.desktop.window;
 
 import bivouac.design.Application;
+import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Part;
 import bivouac.design.Picker;
+import bivouac.design.PretendFiles;
 import bivouac.design.ReadyMade;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
@@ -13,6 +15,7 @@ import bivouac.design.Variable;
 import bivouac.design.Window;
 import bivouac.desktop.frame.ScreenView;
 import bivouac.desktop.widget.Drawn;
+import bivouac.desktop.widget.DrawnList;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
@@ -56,10 +59,12 @@ public final class WindowView implements ScreenView {
     private final ScriptPane startScript;
     private final Label startHead = Ui.label("", "strong");
     private final Button toStart;
-    private final VBox applicationCards = Ui.styled(Ui.column(12), "application-column");
+    private final ApplicationPane application;
     private final VBox applicationEnd = Ui.styled(Ui.column(6), "side-cards");
     private Situation shown;
 
+    private final Drawn barDrawn = new Drawn();
+    private final DrawnList faceDrawn = new DrawnList(face.getChildren());
     private final Drawn waysInDrawn = new Drawn();
     private final Drawn waysOutDrawn = new Drawn();
 
@@ -76,6 +81,7 @@ public final class WindowView implements ScreenView {
         HBox.setHgrow(middle, Priority.ALWAYS);
         columns = new HBox(left, middle, right);
         startScript = new ScriptPane(work);
+        application = new ApplicationPane(work);
         toStart = Ui.link("The start", "to-start", () -> work.goTo(Chosen.APPLICATION));
         applicationColumns = applicationColumns();
         root.setCenter(columns);
@@ -129,20 +135,19 @@ public final class WindowView implements ScreenView {
     /** Left what comes first, in the middle what it has, right what comes last. */
     private void drawApplication() {
         Application app = shown.design().application();
-        bar.getChildren()
+        barDrawn.ifOther(List.of("application", app.name()), () -> bar.getChildren()
                 .setAll(
                         Mark.ofApplication(),
                         Ui.label(app.name(), "window-title"),
                         Ui.label("the application itself, and what all its windows share", "quiet"),
                         Ui.spring(),
-                        Ui.button("Rehearse from the start", "rehearse-start", this::fromTheStart, "primary"));
-        var application = new ApplicationPane(work);
+                        Ui.button("Rehearse from the start", "rehearse-start", this::fromTheStart, "primary")));
         ScriptPlace place =
                 shown.chosen().script().filter(p -> p.ofWindow().isEmpty()).orElseGet(ScriptPlace.Start::new);
         startHead.setText(place instanceof ScriptPlace.Start ? "The start" : capital(place.words()));
         Ui.show(toStart, !(place instanceof ScriptPlace.Start));
         startScript.show(shown, place);
-        applicationCards.getChildren().setAll(application.draw(shown));
+        application.show(shown);
         applicationEnd.getChildren().setAll(new DepartureInShort(work).draw(shown));
         root.setCenter(applicationColumns);
     }
@@ -163,32 +168,49 @@ public final class WindowView implements ScreenView {
                 Ui.styled(Ui.column(8, Ui.row(6, startHead, Ui.spring(), toStart), kept, startScript), "side-cards");
         var left = column(head("Start", "before"), start, 272);
         var right = column(head("Departure", "after"), applicationEnd, 244);
-        var middle =
-                Ui.styled(Ui.column(0, head("What it has", "now"), scroll(applicationCards, "face-scroll")), "middle");
+        var cards = Ui.styled(Ui.column(12, application.node()), "application-column");
+        var middle = Ui.styled(Ui.column(0, head("What it has", "now"), scroll(cards, "face-scroll")), "middle");
         HBox.setHgrow(middle, Priority.ALWAYS);
         return new HBox(left, middle, right);
     }
 
     private void drawWindow(Window window) {
         root.setCenter(columns);
-        bar.getChildren().setAll(new WindowBar(work).nodes(window));
+        var head = new WindowBar(work);
+        barDrawn.ifOther(head.says(window), () -> bar.getChildren().setAll(head.nodes(window)));
         var in = new WaysInColumn(work, shown, window);
         waysInDrawn.ifOther(in.says(), () -> waysIn.getChildren().setAll(in.cards()));
         var out = new WaysOutColumn(work, shown, window);
         waysOutDrawn.ifOther(out.says(), () -> waysOut.getChildren().setAll(out.cards()));
-        face.getChildren().setAll(takes(window));
         switch (window) {
             case FacedWindow f -> {
-                face.getChildren().addAll(facePane.draw(shown, f), variables(f), frame(f));
+                facePane.show(shown, f);
+                faceDrawn.show(lines(f));
                 Optional<Part> part = shown.chosen().part().flatMap(f::part);
                 ScriptPlace place = shown.chosen().script().orElseGet(() -> usualPlace(f));
                 below.show(shown, place, Optional.of(f), part.or(() -> partOf(place, f)));
             }
             case ReadyMade ready -> {
-                face.getChildren().add(drawn(ready));
+                List<String> files = PretendFiles.in(shown.design()).paths();
+                faceDrawn.show(List.of(taking(ready), new DrawnList.Item(List.of(ready, files), () -> drawn(ready))));
                 below.say(noScript(ready));
             }
         }
+    }
+
+    private DrawnList.Item taking(Window window) {
+        return new DrawnList.Item(List.of(window.name(), window.takes()), () -> takes(window));
+    }
+
+    /** What it takes, itself, what it has of its own, and its frame. */
+    private List<DrawnList.Item> lines(FacedWindow f) {
+        return List.of(
+                taking(f),
+                new DrawnList.Item("face", facePane::node),
+                new DrawnList.Item(List.of(f.name(), f.variables()), () -> variables(f)),
+                new DrawnList.Item(
+                        List.of(f.name(), FrameLine.write(f)),
+                        () -> frame(f.name().shown(), FrameLine.write(f))));
     }
 
     private Node drawn(ReadyMade window) {
@@ -255,12 +277,12 @@ public final class WindowView implements ScreenView {
     }
 
     /** What the system is told of the frame. */
-    private Node frame(FacedWindow f) {
-        String name = f.name().shown();
-        var line = new TextLine("window-frame", "Frame", FrameLine.write(f), t -> {
+    private Node frame(String window, String now) {
+        var line = new TextLine("window-frame", "Frame", now, t -> {
+            Design design = work.now().design();
             try {
-                FacedWindow changed = FrameLine.read(t, f);
-                work.change(work.now().design().changingFace(name, w -> changed), "frame of " + name + " changed");
+                FacedWindow changed = FrameLine.read(t, design.faced(window).orElseThrow());
+                work.change(design.changingFace(window, w -> changed), "frame of " + window + " changed");
                 return "";
             } catch (Declarations.Wrong e) {
                 work.say(e.getMessage());
