@@ -24,6 +24,10 @@ final class EndFindings {
     private static final List<String> ENDING =
             List.of("exit", "quit", "end the ", "leave the application", "shut down");
     private static final List<String> CLOSING = List.of("close");
+
+    /** What else stands on a button of a dialog that may end the application: a person can tell what it does. */
+    private static final List<String> LEAVING = List.of("leave", "log out", "log off", "sign out", "stop", "end");
+
     private static final List<String> FAILED = List.of("fail", "could not", "cannot", "error", "refused", "denied");
 
     private final List<Finding> found;
@@ -115,7 +119,10 @@ final class EndFindings {
                             "Closing a window and ending the application are different acts (D1).",
                             true);
                 case Step.EndApplication end
-                when FirstWords.begins(CLOSING, plain) && face.get().of() != FacedWindow.Kind.MAIN ->
+                when FirstWords.begins(CLOSING, plain) && face.get().of() != FacedWindow.Kind.MAIN
+                        || face.get().of() == FacedWindow.Kind.DIALOG
+                                && !FirstWords.begins(ENDING, plain)
+                                && !FirstWords.begins(LEAVING, plain) ->
                     wrongEnd(
                             place,
                             path,

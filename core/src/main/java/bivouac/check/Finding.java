@@ -101,6 +101,8 @@ public record Finding(
         /** An answer, or a task that failed, does not keep the window open. */
         CLOSES_ALL_THE_SAME(Cause.CLOSING),
         ASKED_TWICE(Cause.CLOSING),
+        /** A question that nobody waits for: it is opened alongside. */
+        NOT_AWAITED(Cause.CLOSING),
         /** A question before closing that leaves other windows usable. */
         WAITS_FOR_OWNER_ONLY(Cause.CLOSING),
         ESCAPE_DESTROYS(Cause.CLOSING),
@@ -119,8 +121,12 @@ public record Finding(
         EXPRESSION(Cause.NOT_THERE),
         NOT_HANDED_OVER(Cause.NOT_THERE),
         UNGUARDED(Cause.VALUES),
+        /** A way out leads to an ending that gives something, and does not give it. */
+        GIVES_NOTHING(Cause.VALUES),
         SUM(Cause.VALUES),
         MISSING_BRANCH(Cause.BRANCHES),
+        /** A step that does again what the one before it has just done. */
+        DONE_TWICE(Cause.BRANCHES),
         DEAD_TRIGGER(Cause.BRANCHES),
         NOT_THERE_YET(Cause.BRANCHES),
         NEVER_OPENED(Cause.NEVER),

@@ -49,9 +49,12 @@ public final class Findings {
         UnaskedFindings.into(found, design, closings);
         RefusalFindings.into(found, design, closings);
         QuestionFindings.into(found, design, triggers);
+        AnswerFindings.into(found, design);
+        WayFindings.into(found, design);
         EndFindings.into(found, design, triggers);
         HoldingFindings.into(found, design);
         DeadStepFindings.into(found, design);
+        RepeatFindings.into(found, design);
         UnusedFindings.into(found, program);
         WhomFindings.into(found, program);
         HiddenFindings.into(found, design);

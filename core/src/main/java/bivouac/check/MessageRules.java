@@ -30,6 +30,9 @@ public final class MessageRules {
             "don't save",
             "do not save",
             "throw away",
+            "drop",
+            "forget",
+            "abandon",
             "check out",
             "reset",
             "cancel the booking");

@@ -63,8 +63,7 @@ final class QuestionFindings {
                                 .filter(other -> !MessageRules.destroys(other.text()))
                                 .map(MessageBox.Answer::ending)
                                 .limit(1)
-                                .<Repair>map(
-                                        e -> new Repair.EscapeMeans(box.name().shown(), e))
+                                .<Repair>map(e -> new Repair.Means(box.name().shown(), Repair.Means.Key.ESCAPE, e))
                                 .toList())));
     }
 

@@ -32,7 +32,7 @@ import java.util.Set;
 final class RefusalFindings {
 
     /** How buttons begin that mean: go on as it was. */
-    private static final List<String> STAYING = List.of(
+    static final List<String> STAYING = List.of(
             "cancel", "stay", "back", "go back", "keep open", "keep editing", "continue", "don't close", "no, ");
 
     private static final List<String> FAILING = List.of(
@@ -103,7 +103,7 @@ final class RefusalFindings {
 
     private static List<Repair> stays(Closings.Row row, Decision decision, Optional<String> ending) {
         return decision.own()
-                ? ending.<Repair>map(e -> new Repair.StayOpenWhen(place(row), decision.path(), e)).stream()
+                ? ending.<Repair>map(e -> new Repair.RefuseWhen(place(row), decision.path(), e)).stream()
                         .toList()
                 : List.of();
     }

@@ -4,11 +4,13 @@ import bivouac.closing.MovedQuestion;
 import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Holding;
 import bivouac.design.Instances;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
+import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -20,6 +22,7 @@ import bivouac.design.Window;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** A way to put a finding right with one press. Every one is an ordinary change of the design, and can be undone. */
 public sealed interface Repair {
@@ -94,16 +97,20 @@ public sealed interface Repair {
         }
     }
 
-    /** A branch ends with <em>stay open</em>; it is made where there is none. */
-    record StayOpenWhen(ScriptPlace place, StepPath path, String ending) implements Repair {
+    /** A branch ends with <em>stay open</em>, or before a row is removed with <em>keep the row</em>; it is made where there is none. */
+    record RefuseWhen(ScriptPlace place, StepPath path, String ending) implements Repair {
         @Override
         public String words() {
-            return "Stay open when " + ending;
+            return (keepsRow() ? "Keep the row when " : "Stay open when ") + ending;
         }
 
         @Override
         public String about() {
-            return "The branch “" + ending + "” then ends with “stay open”.";
+            return "The branch “" + ending + "” then ends with “" + (keepsRow() ? "keep the row" : "stay open") + "”.";
+        }
+
+        private boolean keepsRow() {
+            return place.isAt(Part.RowMoment.BEFORE_REMOVING);
         }
 
         @Override
@@ -123,9 +130,9 @@ public sealed interface Repair {
             });
         }
 
-        private static Script staying(Script script) {
+        private Script staying(Script script) {
             var steps = new ArrayList<>(script.steps());
-            steps.add(new Step.StayOpen());
+            steps.add(keepsRow() ? new Step.KeepRow() : new Step.StayOpen());
             return new Script(steps);
         }
     }
@@ -178,23 +185,85 @@ public sealed interface Repair {
         }
     }
 
-    /** Escape and the close box of a message box mean another answer. */
-    record EscapeMeans(String box, String ending) implements Repair {
+    /** Enter, or Escape with the close box, means another answer of a message box. */
+    record Means(String box, Key key, String ending) implements Repair {
+
+        /** A key that a message box gives a meaning. */
+        public enum Key {
+            ENTER("Enter"),
+            ESCAPE("Escape");
+
+            private final String word;
+
+            Key(String word) {
+                this.word = word;
+            }
+        }
+
         @Override
         public String words() {
-            return "Let Escape mean " + ending;
+            return "Let " + key.word + " mean " + ending;
         }
 
         @Override
         public String about() {
-            return "Escape and the close box of " + box + " then answer “" + ending + "”.";
+            return (key == Key.ENTER ? "Enter in " + box : "Escape and the close box of " + box) + " then answer “"
+                    + ending + "”.";
         }
 
         @Override
         public Design in(Design design) {
-            return design.changing(
-                    box,
-                    w -> w instanceof MessageBox b ? b.answering(b.answers(), b.byDefault(), Optional.of(ending)) : w);
+            return design.changing(box, w -> w instanceof MessageBox b ? meaning(b) : w);
+        }
+
+        private MessageBox meaning(MessageBox b) {
+            return key == Key.ENTER
+                    ? b.answering(b.answers(), Optional.of(ending), b.escape())
+                    : b.answering(b.answers(), b.byDefault(), Optional.of(ending));
+        }
+    }
+
+    /** A step goes, with all in it. */
+    record RemoveStep(ScriptPlace place, StepPath path) implements Repair {
+        @Override
+        public String words() {
+            return "Remove the step";
+        }
+
+        @Override
+        public String about() {
+            return "What it does was done before.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            Script script = place.in(design);
+            return path.in(script).isPresent() ? place.put(design, path.remove(script)) : design;
+        }
+    }
+
+    /** Ways out lead to another ending, asked or unasked as before. */
+    record LeadTo(String window, List<Way> ways, String ending) implements Repair {
+        @Override
+        public String words() {
+            return "Let " + (ways.size() == 1 ? "it" : "them") + " lead to " + ending;
+        }
+
+        @Override
+        public String about() {
+            return ways.stream().map(Way::words).collect(Collectors.joining(", ")) + " of " + window + " then end"
+                    + (ways.size() == 1 ? "s" : "") + " with “" + ending + "”.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return design.changingFace(window, f -> {
+                FacedWindow changed = f;
+                for (Way way : ways) {
+                    changed = changed.leaving(way, WaysOut.leadingTo(changed, way, ending));
+                }
+                return changed;
+            });
         }
     }
 

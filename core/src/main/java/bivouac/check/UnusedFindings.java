@@ -5,18 +5,26 @@ import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
 import bivouac.design.Application;
 import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.ReadyMade;
+import bivouac.design.Sources;
 import bivouac.design.Step;
 import bivouac.design.Steps;
 import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.design.Variable;
+import bivouac.design.WaysIn;
+import bivouac.design.Window;
 import bivouac.plan.Cell;
 import bivouac.plan.Cells;
 import bivouac.plan.Program;
 import bivouac.plan.WindowPlan;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Values that nothing reads, tasks that nothing runs, and what is not there yet. */
 final class UnusedFindings {
@@ -35,6 +43,12 @@ final class UnusedFindings {
         var findings = new UnusedFindings(found, program);
         findings.steps();
         findings.values();
+        Map<String, List<WaysIn.WayIn>> waysIn = WaysIn.of(program.design()).stream()
+                .collect(Collectors.groupingBy(w -> w.open().window()));
+        for (Window window : program.design().windows()) {
+            List<WaysIn.WayIn> ways = waysIn.getOrDefault(window.name().shown(), List.of());
+            window.endings().forEach(e -> findings.given(window, e, ways));
+        }
     }
 
     private void steps() {
@@ -103,5 +117,34 @@ final class UnusedFindings {
 
     private void unused(String what, String why, Place place) {
         found.add(new Finding(Weight.HINT, Kind.UNUSED, what, why, place));
+    }
+
+    /** What an ending gives, where all who wait for it write what happens then and none of them reads any of it (W4). */
+    private void given(Window window, Ending ending, List<WaysIn.WayIn> ways) {
+        List<WaysIn.WayIn> waiting =
+                ways.stream().filter(w -> w.open().answers(ending.name())).toList();
+        List<String> names =
+                ending.gives().stream().map(g -> g.name().expression()).toList();
+        if (waiting.isEmpty()
+                || names.isEmpty()
+                || waiting.stream().anyMatch(w -> names.stream().anyMatch(n -> reads(w, n)))) {
+            return;
+        }
+        WaysIn.WayIn first = waiting.getFirst();
+        found.add(new Finding(
+                window instanceof ReadyMade ? Weight.RISKY : Weight.HINT,
+                Kind.UNUSED,
+                window.name() + " gives " + String.join(", ", names) + " with “" + ending.name()
+                        + "”, and nothing that opens it reads " + (names.size() == 1 ? "it." : "any of it."),
+                "What a person chose or typed there is lost (W4); use it in the branch, or do not give it.",
+                Place.step(first.place(), first.path())));
+    }
+
+    /** Whether what an opening gave is read in its script, by the name of the result or by one of its own. */
+    private boolean reads(WaysIn.WayIn way, String name) {
+        String by = way.open().as().map(as -> "result|" + Pattern.quote(as)).orElse("result");
+        var read = Pattern.compile("\\b(?:" + by + ")\\." + Pattern.quote(name) + "\\b");
+        return Sources.of(design, way.place().in(design)).stream()
+                .anyMatch(source -> read.matcher(source).find());
     }
 }

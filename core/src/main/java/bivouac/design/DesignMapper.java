@@ -75,6 +75,12 @@ abstract class DesignMapper {
         return accepted;
     }
 
+    /** A script of a design, whatever window it is of. */
+    Script map(Design of, Script script) {
+        design = of;
+        return script(script);
+    }
+
     Design map(Design before) {
         design = before;
         var app = design.application();

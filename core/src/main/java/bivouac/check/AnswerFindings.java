@@ -1,0 +1,341 @@
+package bivouac.check;
+
+import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Place;
+import bivouac.check.Finding.Weight;
+import bivouac.design.AccessKey;
+import bivouac.design.Design;
+import bivouac.design.Ending;
+import bivouac.design.FacedWindow;
+import bivouac.design.Manner;
+import bivouac.design.MessageBox;
+import bivouac.design.Part;
+import bivouac.design.ReadyMade;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Steps;
+import bivouac.design.Task;
+import bivouac.design.Window;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/**
+ * What the answers of a question come to where it is asked: one that nobody waits for, an Escape that acts, an Enter that
+ * loses, a save that saves nothing, a row that is removed whatever is said.
+ */
+final class AnswerFindings {
+
+    /** How answers begin that promise to do something. */
+    private static final List<String> PROMISING = List.of("save", "write", "store", "try again", "retry");
+
+    /** How answers begin that promise to keep something: notes before a window closes, a row before it is removed. */
+    private static final List<String> KEEPING = List.of("keep");
+
+    /** How answers begin that mean: leave the row where it is. */
+    private static final List<String> REFUSING = List.of("keep", "no ", "no,", "cancel", "stay", "back");
+
+    private final List<Finding> found;
+    private final Design design;
+
+    private AnswerFindings(List<Finding> found, Design design) {
+        this.found = found;
+        this.design = design;
+    }
+
+    static void into(List<Finding> found, Design design) {
+        var findings = new AnswerFindings(found, design);
+        design.scripts()
+                .forEach((place, script) -> Steps.walk(script, (path, step) -> {
+                    switch (step) {
+                        case Step.Open open ->
+                            design.window(open.window())
+                                    .ifPresent(w -> findings.asked(new Asked(place, path, open, w), script));
+                        case Step.RunTask run ->
+                            design.application().task(run.task()).ifPresent(t -> findings.task(place, path, run, t));
+                        default -> {
+                            // asks nothing, and waits for nothing
+                        }
+                    }
+                }));
+    }
+
+    /** What an answer comes to. */
+    private enum Comes {
+        /** All stays as it was. */
+        NOTHING,
+        /** What was asked about goes on, and nothing is done for it: the window closes, the row is removed. */
+        PASSES,
+        ACTS
+    }
+
+    /** A step that opens a window, and which. */
+    private record Asked(ScriptPlace place, StepPath path, Step.Open open, Window window) {
+
+        boolean isClosing() {
+            return place.isAt(FacedWindow.Moment.BEFORE_CLOSING);
+        }
+
+        boolean isRemoving() {
+            return place.isAt(Part.RowMoment.BEFORE_REMOVING);
+        }
+
+        Script at(String ending) {
+            return open.branches().stream()
+                    .filter(b -> b.ending().equals(ending))
+                    .map(Step.Branch::script)
+                    .findFirst()
+                    .orElse(Script.EMPTY);
+        }
+
+        /** A note is taken for what the program will do there. */
+        Comes comes(String ending) {
+            List<Step> live = at(ending).steps().stream()
+                    .filter(s -> !(s instanceof Step.Off))
+                    .toList();
+            if (!isClosing() && !isRemoving()) {
+                return live.isEmpty() ? Comes.NOTHING : Comes.ACTS;
+            }
+            if (live.isEmpty()) {
+                return Comes.PASSES;
+            }
+            return live.stream().allMatch(s -> refuses(s) || s instanceof Step.Note)
+                            && live.stream().anyMatch(AnswerFindings::refuses)
+                    ? Comes.NOTHING
+                    : Comes.ACTS;
+        }
+
+        /** Whether an answer only leaves: it closes, ends, or begins again. */
+        boolean onlyLeaves(String ending) {
+            List<Step> live = at(ending).steps().stream()
+                    .filter(s -> !(s instanceof Step.Off || s instanceof Step.Note))
+                    .toList();
+            return !live.isEmpty()
+                    && live.stream()
+                            .allMatch(s -> s instanceof Step.Close
+                                    || s instanceof Step.EndApplication
+                                    || s instanceof Step.Again);
+        }
+
+        /** Whether something in what an answer does refuses. */
+        boolean canRefuse(String ending) {
+            return has(at(ending), AnswerFindings::refuses);
+        }
+
+        Optional<Ending> other(String than, Comes comes) {
+            return window.endings().stream()
+                    .filter(e -> !e.name().equals(than) && comes(e.name()) == comes)
+                    .findFirst();
+        }
+    }
+
+    private static boolean refuses(Step step) {
+        return step instanceof Step.StayOpen || step instanceof Step.KeepRow;
+    }
+
+    private static boolean has(Script script, Predicate<Step> what) {
+        var there = new boolean[1];
+        Steps.walk(script, (path, step) -> there[0] |= what.test(step));
+        return there[0];
+    }
+
+    private void asked(Asked asked, Script script) {
+        if (asked.open().manner() instanceof Manner.Alongside) {
+            notAwaited(asked);
+            return;
+        }
+        boolean decides = asked.window().endings().size() > 1
+                && !asked.open().branches().isEmpty()
+                && asked.open().as().isEmpty();
+        if (!decides || !(asked.window() instanceof ReadyMade)) {
+            return;
+        }
+        boolean settledLater = isFollowed(asked.path(), script);
+        boolean same = !settledLater && sameWhatever(asked);
+        if (asked.window() instanceof MessageBox box) {
+            escapeActs(asked, box);
+            if (!settledLater && !same) {
+                box.answers().forEach(a -> promisesNothing(asked, box, a));
+            }
+            if (asked.isClosing() && !settledLater) {
+                enterLoses(asked, box);
+            }
+            if (asked.isRemoving() && !settledLater) {
+                removesAllTheSame(asked, box);
+            }
+        }
+    }
+
+    /** Whether something is done after a step on the same way, which may look at what was answered. */
+    private static boolean isFollowed(StepPath path, Script script) {
+        for (int by = 1; ; by++) {
+            Optional<Step> next = path.next(by).in(script);
+            if (next.isEmpty()) {
+                return path.outer().map(outer -> isFollowed(outer, script)).orElse(false);
+            }
+            if (!(next.get() instanceof Step.Off || next.get() instanceof Step.Note)) {
+                return true;
+            }
+        }
+    }
+
+    private void add(
+            Asked asked, Weight weight, Kind kind, String what, String why, Optional<? extends Repair> repair) {
+        Place place = Place.step(asked.place(), asked.path());
+        found.add(new Finding(
+                weight,
+                kind,
+                place.words(design) + ": " + what,
+                why,
+                place,
+                repair.<List<Repair>>map(List::of).orElse(List.of())));
+    }
+
+    private static String text(MessageBox box, String ending) {
+        return box.answers().stream()
+                .filter(a -> a.ending().equals(ending))
+                .map(a -> AccessKey.without(a.text()))
+                .findFirst()
+                .orElse(ending);
+    }
+
+    /** B2, W3: alongside blocks nothing, and the script goes on before there is an answer. */
+    private void notAwaited(Asked asked) {
+        boolean ready = asked.window() instanceof ReadyMade;
+        boolean refuses = asked.open().branches().stream().anyMatch(b -> has(b.script(), AnswerFindings::refuses));
+        if (asked.place() instanceof ScriptPlace.Plan || !ready && !refuses) {
+            return;
+        }
+        String window = asked.window().name().shown();
+        boolean question = asked.window().endings().size() > 1;
+        String early = asked.isClosing()
+                ? asked.place().ofWindow().orElseThrow() + " closes"
+                : asked.isRemoving() ? "the row is removed" : "the script goes on";
+        add(
+                asked,
+                question && (asked.isClosing() || asked.isRemoving()) ? Weight.WRONG : Weight.RISKY,
+                Kind.NOT_AWAITED,
+                "“" + window + "” is opened alongside, and " + early + " before it is "
+                        + (question ? "answered." : "read."),
+                "Alongside blocks nothing (B2), and nothing waits for how it ends (W3); let it wait.",
+                Optional.of(new Repair.WaitForApplication(asked.place(), asked.path())));
+    }
+
+    /** Whether it is so, and said. */
+    private boolean sameWhatever(Asked asked) {
+        List<String> endings =
+                asked.window().endings().stream().map(Ending::name).toList();
+        boolean nothing = endings.stream().allMatch(e -> asked.comes(e) == Comes.NOTHING);
+        boolean same = !asked.isClosing()
+                && !asked.isRemoving()
+                && endings.stream().map(asked::at).distinct().count() == 1;
+        if (nothing || same) {
+            add(
+                    asked,
+                    Weight.RISKY,
+                    Kind.MISSING_BRANCH,
+                    "“" + asked.window().name() + "” is asked, and "
+                            + (nothing ? "nothing is done" : "the same is done") + " whatever is answered.",
+                    "Who is asked takes it that the answer matters; write what it does, or do not ask.",
+                    Optional.empty());
+        }
+        return nothing || same;
+    }
+
+    /** C7: who presses Escape wants nothing to happen. What destroys by its words, or closes unasked, is said elsewhere. */
+    private void escapeActs(Asked asked, MessageBox box) {
+        Optional<String> escape = box.escapeEnding()
+                .filter(e -> asked.comes(e) == Comes.ACTS && !asked.onlyLeaves(e))
+                .filter(e -> !MessageRules.destroys(text(box, e)))
+                .filter(e -> !asked.isClosing() || asked.canRefuse(e));
+        escape.flatMap(e -> asked.other(e, Comes.NOTHING))
+                .ifPresent(quiet -> add(
+                        asked,
+                        Weight.RISKY,
+                        Kind.ESCAPE_DESTROYS,
+                        "Escape in “" + box.name() + "” means “" + text(box, escape.get())
+                                + "”, which does something, and “" + text(box, quiet.name()) + "” does nothing.",
+                        "Who presses Escape wants nothing to happen (C7); let it mean the answer that does nothing.",
+                        Optional.of(new Repair.Means(box.name().shown(), Repair.Means.Key.ESCAPE, quiet.name()))));
+    }
+
+    /** An answer that promises to do something, at which nothing is done. */
+    private void promisesNothing(Asked asked, MessageBox box, MessageBox.Answer answer) {
+        String text = AccessKey.without(answer.text());
+        boolean closes = asked.isClosing();
+        boolean promises = FirstWords.begins(PROMISING, text)
+                || closes && FirstWords.begins(KEEPING, text) && !FirstWords.begins(RefusalFindings.STAYING, text);
+        if (promises && asked.at(answer.ending()).doesNothing()) {
+            add(
+                    asked,
+                    closes ? Weight.WRONG : Weight.RISKY,
+                    closes ? Kind.CLOSES_ALL_THE_SAME : Kind.MISSING_BRANCH,
+                    "“" + text + "” in “" + box.name() + "” does nothing"
+                            + (closes ? ", and " + asked.place().ofWindow().orElseThrow() + " closes." : "."),
+                    closes
+                            ? "Who answers so takes it to be kept; run what keeps it there, and stay open where that fails (C2)."
+                            : "Who answers so waits for something to happen; write what does.",
+                    Optional.empty());
+        }
+    }
+
+    private void enterLoses(Asked asked, MessageBox box) {
+        box.byDefault()
+                .filter(e -> asked.comes(e) == Comes.PASSES)
+                .filter(e -> !MessageRules.destroys(text(box, e)))
+                .flatMap(e -> asked.other(e, Comes.ACTS))
+                .ifPresent(keeps -> add(
+                        asked,
+                        Weight.RISKY,
+                        Kind.ESCAPE_DESTROYS,
+                        "Enter in “" + box.name() + "” means “"
+                                + text(box, box.byDefault().orElseThrow()) + "”, at which "
+                                + asked.place().ofWindow().orElseThrow() + " closes and nothing is done.",
+                        "Enter is pressed without reading; let it be the answer that loses nothing.",
+                        Optional.of(new Repair.Means(box.name().shown(), Repair.Means.Key.ENTER, keeps.name()))));
+    }
+
+    /** P2: only <em>keep row</em> keeps a row that is about to be removed. */
+    private void removesAllTheSame(Asked asked, MessageBox box) {
+        boolean always = box.answers().stream().noneMatch(a -> asked.canRefuse(a.ending()));
+        Optional<String> wrong = box.answers().stream()
+                .filter(a -> !asked.canRefuse(a.ending()))
+                .filter(a -> box.escapeEnding().equals(Optional.of(a.ending()))
+                        || FirstWords.begins(REFUSING, AccessKey.without(a.text())))
+                .map(MessageBox.Answer::ending)
+                .findFirst();
+        if (always || wrong.isPresent()) {
+            add(
+                    asked,
+                    Weight.WRONG,
+                    Kind.REMOVES_UNASKED,
+                    always
+                            ? "whatever “" + box.name() + "” is answered, the row is removed."
+                            : "“" + text(box, wrong.get()) + "” in “" + box.name() + "” removes the row all the same.",
+                    "Only “keep the row” keeps a row that is about to be removed (P2); write it where the answer is no.",
+                    wrong.map(e -> new Repair.RefuseWhen(asked.place(), asked.path(), e)));
+        }
+    }
+
+    /** An error that is shown where all went well: the branches are mixed up. */
+    private void task(ScriptPlace place, StepPath path, Step.RunTask run, Task task) {
+        String usual = task.usually().orElseGet(() -> task.endings().getFirst().name());
+        run.branches().stream()
+                .filter(b -> b.ending().equals(usual))
+                .flatMap(b -> b.script().steps().stream())
+                .filter(s -> !(s instanceof Step.Off || s instanceof Step.Note))
+                .findFirst()
+                .filter(Step.Open.class::isInstance)
+                .flatMap(s -> design.window(((Step.Open) s).window()))
+                .filter(w -> w instanceof MessageBox box && box.severity() == MessageBox.Severity.ERROR)
+                .ifPresent(box -> found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.MESSAGE,
+                        Place.step(place, path).words(design) + ": when “" + task.name() + "” ends " + usual
+                                + ", as it usually does, “" + box.name() + "” is shown, which is an error.",
+                        "The branches are mixed up, or the message is no error.",
+                        Place.step(place, path))));
+    }
+}
