@@ -14,8 +14,10 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.IntConsumer;
 import java.util.function.IntUnaryOperator;
 import javafx.application.Platform;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.stage.Stage;
 
@@ -61,8 +63,38 @@ public final class ToolSpeeds {
         pulse();
         System.out.println(windows + " windows: taken in " + ms(from, blocked) + " ms, its overview drawn after "
                 + ms(from, drawn) + " ms, and with what is found in it after " + ms(from, System.nanoTime()) + " ms");
+        moving(app);
         typing(app);
         pressing(app);
+    }
+
+    /** Through the overview, as fast as frames come, each of which waits until the one before is painted. */
+    private static void moving(App app) throws Exception {
+        var scrolled = (ScrollPane) on(() -> app.root().lookup(".overview-scroll"));
+        moving(app, "scrolled", i -> {
+            scrolled.setVvalue(i % 2);
+            scrolled.setHvalue(i / 120.0);
+        });
+        moving(app, "from window to window", i -> app.work().choose(Chosen.window("Sheet " + i % 40)));
+    }
+
+    private static void moving(App app, String how, IntConsumer move) throws Exception {
+        int frames = 120;
+        long worst = 0;
+        long from = System.nanoTime();
+        for (int i = 0; i < frames; i++) {
+            int at = i;
+            long one = System.nanoTime();
+            on(() -> {
+                        move.accept(at);
+                        return frame(app);
+                    })
+                    .join();
+            worst = Math.max(worst, System.nanoTime() - one);
+        }
+        System.out.println("    the overview moved through, " + how + ": "
+                + frames * 1_000_000_000L / (System.nanoTime() - from) + " frames a second (the slowest after "
+                + worst / 1_000_000 + " ms)");
     }
 
     private static void typing(App app) throws Exception {

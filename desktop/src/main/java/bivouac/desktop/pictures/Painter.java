@@ -99,6 +99,11 @@ final class Painter {
             press("left-1");
             press("right-1");
         });
+        picture("overview-far", () -> {
+            app.work().take(Harbour.design(), "");
+            app.work().show(Screen.OVERVIEW);
+            app.work().choose(Chosen.window("Berths"));
+        });
         onInterface(() -> app.close());
         Platform.exit();
         try (var left = Files.list(state)) {
