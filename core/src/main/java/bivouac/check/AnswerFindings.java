@@ -34,8 +34,8 @@ final class AnswerFindings {
     /** How answers begin that promise to keep something: notes before a window closes, a row before it is removed. */
     private static final List<String> KEEPING = List.of("keep");
 
-    /** How answers begin that mean: leave the row where it is. */
-    private static final List<String> REFUSING = List.of("keep", "no ", "no,", "cancel", "stay", "back");
+    /** How answers begin that mean: all stays as it is, the row where it stands. */
+    static final List<String> REFUSING = List.of("keep", "no ", "no,", "cancel", "stay", "back");
 
     private final List<Finding> found;
     private final Design design;
@@ -220,7 +220,7 @@ final class AnswerFindings {
                 "“" + window + "” is opened alongside, and " + early + " before it is "
                         + (question ? "answered." : "read."),
                 "Alongside blocks nothing (B2), and nothing waits for how it ends (W3); let it wait.",
-                Optional.of(new Repair.WaitForApplication(asked.place(), asked.path())));
+                Optional.of(new ClosingRepair.WaitForApplication(asked.place(), asked.path())));
     }
 
     /** Whether it is so, and said. */
@@ -239,7 +239,7 @@ final class AnswerFindings {
                     "“" + asked.window().name() + "” is asked, and "
                             + (nothing ? "nothing is done" : "the same is done") + " whatever is answered.",
                     "Who is asked takes it that the answer matters; write what it does, or do not ask.",
-                    Optional.empty());
+                    Optional.of(new StepRepair.RemoveStep(asked.place(), asked.path())));
         }
         return nothing || same;
     }
@@ -258,7 +258,8 @@ final class AnswerFindings {
                         "Escape in “" + box.name() + "” means “" + text(box, escape.get())
                                 + "”, which does something, and “" + text(box, quiet.name()) + "” does nothing.",
                         "Who presses Escape wants nothing to happen (C7); let it mean the answer that does nothing.",
-                        Optional.of(new Repair.Means(box.name().shown(), Repair.Means.Key.ESCAPE, quiet.name()))));
+                        Optional.of(new DesignRepair.Means(
+                                box.name().shown(), DesignRepair.Means.Key.ESCAPE, quiet.name()))));
     }
 
     /** An answer that promises to do something, at which nothing is done. */
@@ -267,7 +268,9 @@ final class AnswerFindings {
         boolean closes = asked.isClosing();
         boolean promises = FirstWords.begins(PROMISING, text)
                 || closes && FirstWords.begins(KEEPING, text) && !FirstWords.begins(RefusalFindings.STAYING, text);
-        if (promises && asked.at(answer.ending()).doesNothing()) {
+        // where no branch is written, that is said instead
+        boolean written = asked.open().answers(answer.ending());
+        if (promises && written && asked.at(answer.ending()).doesNothing()) {
             add(
                     asked,
                     closes ? Weight.WRONG : Weight.RISKY,
@@ -277,7 +280,7 @@ final class AnswerFindings {
                     closes
                             ? "Who answers so takes it to be kept; run what keeps it there, and stay open where that fails (C2)."
                             : "Who answers so waits for something to happen; write what does.",
-                    Optional.empty());
+                    Optional.of(new StepRepair.NotThereYet(asked.place(), Optional.of(asked.path()), answer.ending())));
         }
     }
 
@@ -294,7 +297,8 @@ final class AnswerFindings {
                                 + text(box, box.byDefault().orElseThrow()) + "”, at which "
                                 + asked.place().ofWindow().orElseThrow() + " closes and nothing is done.",
                         "Enter is pressed without reading; let it be the answer that loses nothing.",
-                        Optional.of(new Repair.Means(box.name().shown(), Repair.Means.Key.ENTER, keeps.name()))));
+                        Optional.of(new DesignRepair.Means(
+                                box.name().shown(), DesignRepair.Means.Key.ENTER, keeps.name()))));
     }
 
     /** P2: only <em>keep row</em> keeps a row that is about to be removed. */
@@ -315,7 +319,7 @@ final class AnswerFindings {
                             ? "whatever “" + box.name() + "” is answered, the row is removed."
                             : "“" + text(box, wrong.get()) + "” in “" + box.name() + "” removes the row all the same.",
                     "Only “keep the row” keeps a row that is about to be removed (P2); write it where the answer is no.",
-                    wrong.map(e -> new Repair.RefuseWhen(asked.place(), asked.path(), e)));
+                    wrong.map(e -> new ClosingRepair.RefuseWhen(asked.place(), asked.path(), e)));
         }
     }
 
@@ -336,6 +340,12 @@ final class AnswerFindings {
                         Place.step(place, path).words(design) + ": when “" + task.name() + "” ends " + usual
                                 + ", as it usually does, “" + box.name() + "” is shown, which is an error.",
                         "The branches are mixed up, or the message is no error.",
-                        Place.step(place, path))));
+                        Place.step(place, path),
+                        run.branches().stream()
+                                .map(Step.Branch::ending)
+                                .filter(e -> !e.equals(usual))
+                                .limit(1)
+                                .<Repair>map(e -> new StepRepair.SwapBranches(place, path, usual, e))
+                                .toList())));
     }
 }

@@ -65,7 +65,8 @@ final class ClosingFindings {
                 place.words() + ": step " + next.number(script) + " is never run, since step " + close.number(script)
                         + " closes " + window + " and nothing can refuse that.",
                 "A script ends where its window closes (W6); put what is still to be done before that step.",
-                Place.step(place, next));
+                Place.step(place, next),
+                List.of(new StepRepair.RemoveStep(place, next)));
     }
 
     private static boolean closesItself(Step.Close close, ScriptPlace place) {

@@ -63,7 +63,8 @@ final class DeadStepFindings {
                 place.words() + ": step " + path.number(script) + " is never run, since step " + before.number(script)
                         + " never goes on to it.",
                 "Put what is still to be done before that step.",
-                Place.step(place, path)));
+                Place.step(place, path),
+                List.of(new StepRepair.RemoveStep(place, path))));
     }
 
     private void cases(Step.If choice, StepPath path) {

@@ -57,7 +57,8 @@ final class EndFindings {
                     "The application ends only when told, and nothing tells it to.",
                     "It goes on when its last window has closed (D1, X5); write end the application somewhere, or let it"
                             + " end with its last window.",
-                    Place.APPLICATION));
+                    Place.APPLICATION,
+                    List.of(new DesignRepair.EndsWithLastWindow())));
         }
     }
 
@@ -76,7 +77,7 @@ final class EndFindings {
                             Place.step(start, path).words(design) + ": a start that failed ends with code 0.",
                             "Whoever started the application takes that for success (D6); give it another code.",
                             Place.step(start, path),
-                            List.of(new Repair.EndWithCode(start, path))));
+                            List.of(new StepRepair.EndWithCode(start, path))));
                 }
             }
         });
@@ -143,7 +144,7 @@ final class EndFindings {
                 Place.step(place, path).words(design) + ": " + what,
                 why,
                 Place.step(place, path),
-                List.of(new Repair.Instead(place, path, ends))));
+                List.of(new StepRepair.Instead(place, path, ends))));
     }
 
     /** Whether closing the window ends the application, now or when it is the last. */
@@ -177,7 +178,8 @@ final class EndFindings {
                     Kind.MISPLACED_STEP,
                     Place.step(place, path).words(design) + ": a script after closing " + w + ".",
                     "Nothing can be stopped any more then, and it is fault X10 (C5); do it before closing.",
-                    Place.step(place, path))));
+                    Place.step(place, path),
+                    List.of(new StepRepair.RemoveStep(place, path)))));
         });
     }
 }

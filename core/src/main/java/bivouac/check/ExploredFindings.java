@@ -3,8 +3,12 @@ package bivouac.check;
 import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
+import bivouac.design.DepartureRule;
 import bivouac.design.FacedWindow;
 import bivouac.design.Promise;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.design.WaysOut;
 import bivouac.explore.Explored;
 import bivouac.explore.Promises;
 import bivouac.machine.Event;
@@ -158,7 +162,10 @@ final class ExploredFindings {
                                     ? "Nothing that can happen ends the application."
                                     : "The application can no longer end" + open(s) + ".",
                             "Whatever is done from there, only the end of the session or a kill ends it.",
-                            Place.APPLICATION)
+                            Place.APPLICATION,
+                            program.design().application().departure() instanceof DepartureRule.OnlyWhenTold
+                                    ? List.of(new DesignRepair.EndsWithLastWindow())
+                                    : List.of())
                     .shownBy(lines(explored.trail(s)))));
         }
         if (explored.outcome() != Explored.Outcome.DONE) {
@@ -186,8 +193,18 @@ final class ExploredFindings {
                                 Kind.DEAD_END,
                                 name + " cannot be closed any more" + open(s) + ".",
                                 "Only the end of the whole application takes it away.",
-                                Place.window(name))
+                                Place.window(name),
+                                closing(plan))
                         .shownBy(lines(explored.trail(s)))));
+    }
+
+    /** A close box, where it has none; one that is refused for ever is no way out, and needs a decision. */
+    private static List<Repair> closing(WindowPlan plan) {
+        return plan.face()
+                .filter(f -> !(WaysOut.of(f, Way.CLOSE_BOX) instanceof WayOut.LeadsTo))
+                .<List<Repair>>map(f -> List.of(
+                        new ClosingRepair.LeadTo(f.name().shown(), List.of(Way.CLOSE_BOX), WaysOut.usualEnding(f))))
+                .orElse(List.of());
     }
 
     private boolean endsIn(WindowPlan plan) {

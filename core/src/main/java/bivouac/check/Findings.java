@@ -80,7 +80,7 @@ public final class Findings {
                                         : "Enter is pressed without reading; let it be the answer that loses nothing.",
                                 Place.window(r.box()),
                                 r.repair().stream()
-                                        .<Repair>map(p -> new Repair.ChangeBox(r.box(), r.rule(), p.words()))
+                                        .<Repair>map(p -> new DesignRepair.ChangeBox(r.box(), r.rule(), p.words()))
                                         .toList())));
             }
         }

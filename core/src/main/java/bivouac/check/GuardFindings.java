@@ -172,15 +172,27 @@ final class GuardFindings {
             Predicate<String> selected = list -> isAboutARowOf(list);
             new Guards(window, selected)
                     .of(t, facts)
-                    .forEach(what -> found.add(new Finding(
+                    .forEach(u -> found.add(new Finding(
                             Weight.RISKY,
                             Kind.UNGUARDED,
-                            place.words() + ": " + what,
+                            place.words() + ": " + u.what(),
                             "The script would end there with a fault (X3), and nobody would be told.",
-                            Place.step(place, path))));
+                            Place.step(place, path),
+                            asking(path, u))));
             new Sums(window, facts, place.words(), Place.step(place, path)).into(found, t, expression.source());
         });
         return term;
+    }
+
+    /** A name that a step keeps for those after it is not put under a condition. */
+    private List<Repair> asking(StepPath path, Guards.Unguarded unguarded) {
+        boolean names = path.in(place.in(program.design()))
+                .filter(s -> s instanceof Step.Let)
+                .isPresent();
+        return unguarded.ask().stream()
+                .filter(a -> !names)
+                .<Repair>map(a -> new StepRepair.OnlyIf(place, path, a))
+                .toList();
     }
 
     /** P2: a row's own events have their row selected. */
@@ -232,10 +244,10 @@ final class GuardFindings {
             term.ifPresent(t -> {
                 new Guards(Optional.of(face), list -> false)
                         .of(t, Facts.NONE)
-                        .forEach(what -> found.add(new Finding(
+                        .forEach(u -> found.add(new Finding(
                                 Weight.RISKY,
                                 Kind.UNGUARDED,
-                                words + ": " + what,
+                                words + ": " + u.what(),
                                 "It is looked at after every event, and would be a fault (X3) each time.",
                                 place)));
                 new Sums(Optional.of(face), Facts.NONE, words, place).into(found, t, expression.source());

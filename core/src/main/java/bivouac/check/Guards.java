@@ -27,7 +27,15 @@ final class Guards {
 
     private final Optional<bivouac.design.FacedWindow> window;
     private final Predicate<String> isSelected;
-    private final Set<String> said = new LinkedHashSet<>();
+    private final Set<Unguarded> said = new LinkedHashSet<>();
+
+    /**
+     * What can be evaluated where it has no value.
+     *
+     * @param what a sentence, without its place
+     * @param ask the condition under which it has one, where it can be written in short
+     */
+    record Unguarded(String what, Optional<String> ask) {}
 
     /**
      * @param window whose fields {@code me} names
@@ -38,8 +46,8 @@ final class Guards {
         this.isSelected = isSelected;
     }
 
-    /** What is not guarded, one sentence each, without its place. */
-    <E extends Surroundings> Set<String> of(Term<E> term, Facts facts) {
+    /** What is not guarded. */
+    <E extends Surroundings> Set<Unguarded> of(Term<E> term, Facts facts) {
         look(term, facts);
         return said;
     }
@@ -75,11 +83,13 @@ final class Guards {
         String what = TermText.of(call.arguments().getFirst());
         if (!isConvertible(what, question, facts)) {
             String function = word(call.function());
-            said.add("“" + function + "(" + readable(what) + ")” can be reached with a text that is no "
+            String ask = word(question) + "(" + readable(what) + ")";
+            String sentence = "“" + function + "(" + readable(what) + ")” can be reached with a text that is no "
                     + (question == Function.IS_WHOLE
                             ? "whole number"
                             : question == Function.IS_DATE ? "date" : "number")
-                    + "; ask “" + word(question) + "(" + readable(what) + ")” first.");
+                    + "; ask “" + ask + "” first.";
+            said.add(new Unguarded(sentence, Optional.of(ask).filter(a -> !a.contains("…"))));
         }
     }
 
@@ -130,7 +140,10 @@ final class Guards {
                 || facts.holds("DIFFERENT(" + list + ".selectedNumber, 0)")
                 || facts.no().contains("EQUAL(" + list + ".selectedNumber, 0)");
         if (!known) {
-            said.add("“" + dotted + "” can be read while no row is selected; ask “" + list + ".anySelected” first.");
+            String ask = list + ".anySelected";
+            said.add(new Unguarded(
+                    "“" + dotted + "” can be read while no row is selected; ask “" + ask + "” first.",
+                    Optional.of(ask)));
         }
     }
 
@@ -139,8 +152,10 @@ final class Guards {
                 .filter(Part.ValueField.class::isInstance)
                 .map(Part.ValueField.class::cast);
         field.filter(f -> !isGiven(dotted, facts))
-                .ifPresent(f -> said.add("“" + dotted + "” can be read while " + f.displayName() + " holds no "
-                        + f.holds().type() + "; ask “" + dotted + ".given” first."));
+                .ifPresent(f -> said.add(new Unguarded(
+                        "“" + dotted + "” can be read while " + f.displayName() + " holds no "
+                                + f.holds().type() + "; ask “" + dotted + ".given” first.",
+                        Optional.of(dotted + ".given"))));
     }
 
     private static boolean isGiven(String dotted, Facts facts) {

@@ -129,7 +129,8 @@ final class HoldingFindings {
                 Place.step(place, path).words(design) + ": " + holding
                         + (takes ? " is taken while it is held already." : " is given back while it is not held."),
                 "That is fault X4, and the script ends there; " + (takes ? "take" : "give back") + " it once.",
-                Place.step(place, path)));
+                Place.step(place, path),
+                List.of(new StepRepair.RemoveStep(place, path))));
     }
 
     private void holding(Holding holding) {
@@ -150,7 +151,7 @@ final class HoldingFindings {
                     "Nothing takes the holding “" + name + "”.",
                     "It is never held, and never given back (H1); take it where it is needed, or remove it.",
                     Place.APPLICATION,
-                    List.of(new Repair.RemoveHolding(name))));
+                    List.of(new RemovalRepair.RemoveHolding(name))));
         } else if (!given[0]) {
             taken.stream()
                     .filter(t -> canComeAgain(t.getKey(), t.getValue(), holding))

@@ -65,7 +65,8 @@ final class NeverFindings {
                         Kind.NEVER_OPENED,
                         name + " is never opened, whatever is done.",
                         "Every situation was looked at; what leads to it can never happen.",
-                        Place.window(name)));
+                        Place.window(name),
+                        List.of(new RemovalRepair.RemoveWindow(name))));
             }
         }
     }

@@ -121,7 +121,7 @@ final class NoticedFindings {
                             + " other shows what was.",
                     Place.window(name),
                     trail,
-                    List.of(new Repair.OneAtATime(name, key(window))));
+                    List.of(new DesignRepair.OneAtATime(name, key(window))));
         }
     }
 
@@ -141,7 +141,7 @@ final class NoticedFindings {
                 Place.window(name),
                 trail,
                 window instanceof FacedWindow f && f.of() == FacedWindow.Kind.CHILD && !f.owned()
-                        ? List.of(new Repair.OwnedByOpener(name))
+                        ? List.of(new DesignRepair.OwnedByOpener(name))
                         : List.of());
     }
 

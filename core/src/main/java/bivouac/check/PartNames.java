@@ -43,7 +43,7 @@ public final class PartNames {
                             + ".",
                     "The application names its parts so; put right renames everywhere.",
                     Place.window(window),
-                    List.of(new Repair.PutNamesRight(window))));
+                    List.of(new DesignRepair.PutNamesRight(window))));
         }
     }
 

@@ -63,7 +63,8 @@ final class QuestionFindings {
                                 .filter(other -> !MessageRules.destroys(other.text()))
                                 .map(MessageBox.Answer::ending)
                                 .limit(1)
-                                .<Repair>map(e -> new Repair.Means(box.name().shown(), Repair.Means.Key.ESCAPE, e))
+                                .<Repair>map(e ->
+                                        new DesignRepair.Means(box.name().shown(), DesignRepair.Means.Key.ESCAPE, e))
                                 .toList())));
     }
 
@@ -119,7 +120,7 @@ final class QuestionFindings {
                 "Before removing of the list is met by every way (P2); ask there.",
                 Place.step(place, asking.closes().getFirst()),
                 MovedQuestion.beforeRemoving(design, window, name, place).isPresent()
-                        ? List.of(new Repair.AskBeforeRemoving(window, name, place))
+                        ? List.of(new ClosingRepair.AskBeforeRemoving(window, name, place))
                         : List.of())));
     }
 }

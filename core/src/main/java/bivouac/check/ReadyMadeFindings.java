@@ -43,14 +43,16 @@ final class ReadyMadeFindings {
                     "It is always waited for (C7), so the application would hang.",
                     Place.window(name)));
         }
-        for (var marked : List.of(box.escape(), box.byDefault())) {
+        for (var key : DesignRepair.Means.Key.values()) {
+            var marked = key == DesignRepair.Means.Key.ENTER ? box.byDefault() : box.escape();
             marked.filter(e -> box.ending(e).isEmpty())
                     .ifPresent(e -> found.add(new Finding(
                             Weight.WRONG,
                             Kind.DANGLING,
-                            name + " has no button “" + e + "”, which Enter or Escape is to press.",
+                            name + " has no button “" + e + "”, which " + key.word + " is to press.",
                             "The key would do nothing.",
-                            Place.window(name))));
+                            Place.window(name),
+                            List.of(new DesignRepair.MeansNothing(name, key)))));
         }
     }
 

@@ -103,7 +103,7 @@ final class RefusalFindings {
 
     private static List<Repair> stays(Closings.Row row, Decision decision, Optional<String> ending) {
         return decision.own()
-                ? ending.<Repair>map(e -> new Repair.RefuseWhen(place(row), decision.path(), e)).stream()
+                ? ending.<Repair>map(e -> new ClosingRepair.RefuseWhen(place(row), decision.path(), e)).stream()
                         .toList()
                 : List.of();
     }
@@ -169,7 +169,9 @@ final class RefusalFindings {
                             + row.window().name() + " asks “" + again.iterator().next() + "” on the same way.",
                     "Before closing is met by every way (C2); ask there only.",
                     Place.step(trigger.place(), trigger.closes().getFirst()),
-                    close.gives().isEmpty() ? List.of(new Repair.OnlyClose(trigger.place(), close)) : List.of()));
+                    close.gives().isEmpty()
+                            ? List.of(new ClosingRepair.OnlyClose(trigger.place(), close))
+                            : List.of()));
         }
     }
 
@@ -210,7 +212,7 @@ final class RefusalFindings {
                                 + "” waits for its owner only, and other windows can be used while it is asked.",
                         "What was agreed to can change meanwhile (B1); let it wait for the application.",
                         Place.step(place, path),
-                        List.of(new Repair.WaitForApplication(place, path))));
+                        List.of(new ClosingRepair.WaitForApplication(place, path))));
             }
         });
     }

@@ -108,6 +108,6 @@ final class RepeatFindings {
                         ? "Whatever was answered, it is asked a second time; ask once, and write both into its branches."
                         : "Once is enough; a second time opens, closes or takes what already is.",
                 at,
-                List.of(new Repair.RemoveStep(place, here.path()))));
+                List.of(new StepRepair.RemoveStep(place, here.path()))));
     }
 }

@@ -42,7 +42,8 @@ final class RoutineFindings {
                                     "The departure plan opens " + open.window() + " without waiting for it.",
                                     "All windows have closed by then; opening one that nothing waits for is a fault"
                                             + " (X10). Let it wait.",
-                                    Place.step(place, path)));
+                                    Place.step(place, path),
+                                    List.of(new ClosingRepair.WaitForApplication(place, path))));
                         default -> {
                             // nothing of these
                         }
@@ -75,7 +76,11 @@ final class RoutineFindings {
                         Kind.NEVER_RUN,
                         whose + "nothing starts the timer “" + timer.name() + "”.",
                         "It never fires (V4); write start timer " + timer.name() + " where it is to begin.",
-                        place));
+                        place,
+                        List.of(new StepRepair.StartTimer(
+                                window.<ScriptPlace>map(w -> new ScriptPlace.AtMoment(w, FacedWindow.Moment.OPENED))
+                                        .orElseGet(ScriptPlace.Start::new),
+                                timer.name().shown()))));
             }
         }
         routines.scripts().stream()
@@ -85,7 +90,8 @@ final class RoutineFindings {
                         Kind.NEVER_RUN,
                         whose + "nothing does “" + s.name() + "”.",
                         "Its steps are never run (W7); write do " + s.name() + " where they are meant.",
-                        place)));
+                        place,
+                        List.of(new RemovalRepair.RemoveScript(window, s.name().shown())))));
     }
 
     private void askedFirst() {
@@ -97,7 +103,8 @@ final class RoutineFindings {
                         "“" + name
                                 + "” is to be asked first when the application departs, and there is no such window.",
                         "The others are asked in the order of the design (D2).",
-                        Place.APPLICATION));
+                        Place.APPLICATION,
+                        List.of(new RemovalRepair.NotAskedFirst(name))));
             }
         }
     }

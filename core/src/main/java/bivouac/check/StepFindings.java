@@ -19,6 +19,7 @@ import bivouac.design.Task;
 import bivouac.design.Unanswered;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -88,7 +89,12 @@ final class StepFindings {
 
     private static Finding misplaced(ScriptPlace place, StepPath path, String what, String why) {
         return new Finding(
-                Weight.RISKY, Kind.MISPLACED_STEP, place.words() + ": " + what, why, Place.step(place, path));
+                Weight.RISKY,
+                Kind.MISPLACED_STEP,
+                place.words() + ": " + what,
+                why,
+                Place.step(place, path),
+                List.of(new StepRepair.RemoveStep(place, path)));
     }
 
     /** A close step that names no ending leads to the usual one, whose values it has to give as well (C1, C6). */
@@ -120,7 +126,13 @@ final class StepFindings {
             String what = open.window().isBlank()
                     ? place.words() + ": the step opens no window yet."
                     : place.words() + " opens “" + open.window() + "”, and there is no window of that name.";
-            found.add(dangling(place, path, what, "."));
+            List<Repair> repairs = new ArrayList<>();
+            if (!open.window().isBlank()) {
+                repairs.add(new DesignRepair.MakeWindow(
+                        open.window(), open.manner().isWaiting() ? FacedWindow.Kind.DIALOG : FacedWindow.Kind.CHILD));
+            }
+            repairs.add(new StepRepair.RemoveStep(place, path));
+            found.add(dangling(place, path, what, ".", repairs));
             return;
         }
         var opened = new Led(window.get().name().shown(), "opens", window.get().takes(), design.endingsOf(open));
@@ -175,7 +187,8 @@ final class StepFindings {
                     Kind.MISSING_BRANCH,
                     place.words() + " does not say what happens when " + what + ".",
                     "It may fail, and is then a fault (X1); write when could not.",
-                    Place.step(place, path)));
+                    Place.step(place, path),
+                    List.of(new StepRepair.AddBranch(place, path, Ending.COULD_NOT.name()))));
         }
     }
 
@@ -186,12 +199,18 @@ final class StepFindings {
 
     /** A step that names what is not there. */
     private static Finding dangling(ScriptPlace place, StepPath path, String what, String remedy) {
+        return dangling(place, path, what, remedy, List.of(new StepRepair.RemoveStep(place, path)));
+    }
+
+    private static Finding dangling(
+            ScriptPlace place, StepPath path, String what, String remedy, List<? extends Repair> repairs) {
         return new Finding(
                 Weight.WRONG,
                 Kind.DANGLING,
                 what,
                 "The rehearsal stops with a fault when it gets there" + remedy,
-                Place.step(place, path));
+                Place.step(place, path),
+                List.copyOf(repairs));
     }
 
     private static void notHandedOver(
@@ -222,7 +241,8 @@ final class StepFindings {
                         Kind.DANGLING,
                         place.words() + ": " + led.name() + " has no ending “" + branch.ending() + "”.",
                         "The steps under it are never run.",
-                        Place.step(place, path)));
+                        Place.step(place, path),
+                        List.of(new StepRepair.RemoveBranch(place, path, branch.ending()))));
             }
         }
         Unanswered.of(design, open).stream().filter(Unanswered::ought).forEach(u -> {
@@ -235,7 +255,16 @@ final class StepFindings {
                     Kind.MISSING_BRANCH,
                     place.words() + " does not say what happens when " + led.name() + " ends " + ending.name() + ".",
                     why,
-                    Place.step(place, path)));
+                    Place.step(place, path),
+                    List.of(answering(place, path, ending.name()))));
         });
+    }
+
+    /** An answer whose words say that all stays as it was refuses, where something can be refused. */
+    private static Repair answering(ScriptPlace place, StepPath path, String ending) {
+        boolean asked = place.isAt(FacedWindow.Moment.BEFORE_CLOSING) || place.isAt(Part.RowMoment.BEFORE_REMOVING);
+        return asked && FirstWords.begins(AnswerFindings.REFUSING, ending)
+                ? new ClosingRepair.RefuseWhen(place, path, ending)
+                : new StepRepair.AddBranch(place, path, ending);
     }
 }

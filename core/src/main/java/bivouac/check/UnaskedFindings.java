@@ -77,7 +77,7 @@ final class UnaskedFindings {
                 name + " closes unasked by " + way.words() + "; its other ways " + does(skipped) + " first.",
                 asks ? WHY : "What is done before closing is not done then (C2).",
                 Place.script(new ScriptPlace.AtMoment(name, FacedWindow.Moment.BEFORE_CLOSING)),
-                List.of(new Repair.AskHereToo(name, way))));
+                List.of(new ClosingRepair.AskHereToo(name, way))));
     }
 
     /** What a trigger does before it closes, and other ways to the same ending do not. */
@@ -110,14 +110,14 @@ final class UnaskedFindings {
     private List<Repair> repairs(String window, Trigger trigger, boolean asks) {
         var all = new ArrayList<Repair>();
         if (asks && MovedQuestion.beforeClosing(design, window, trigger.place()).isPresent()) {
-            all.add(new Repair.AskOnEveryWay(window, trigger.place(), String.join("”, “", trigger.asks())));
+            all.add(new ClosingRepair.AskOnEveryWay(window, trigger.place(), String.join("”, “", trigger.asks())));
         }
         trigger.place()
                 .ofPart()
                 .filter(p -> trigger.place().ofWindow().equals(Optional.of(window)))
                 .ifPresent(part -> Stream.of(Way.CLOSE_BOX, Way.ESCAPE)
                         .filter(way -> leadsTo(window, way, trigger))
-                        .forEach(way -> all.add(new Repair.LeaveBy(window, way, Optional.of(part)))));
+                        .forEach(way -> all.add(new ClosingRepair.LeaveBy(window, way, Optional.of(part)))));
         return all;
     }
 

@@ -22,6 +22,7 @@ import bivouac.plan.WindowPlan;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -72,10 +73,13 @@ final class UnusedFindings {
         design.application().tasks().stream()
                 .map(Task::name)
                 .filter(n -> !run.contains(n.shown()))
-                .forEach(n -> unused(
+                .forEach(n -> found.add(new Finding(
+                        Weight.HINT,
+                        Kind.UNUSED,
                         "Nothing runs the task “" + n + "”.",
                         "Write run " + n + " where it is meant.",
-                        Place.APPLICATION));
+                        Place.APPLICATION,
+                        List.of(new RemovalRepair.RemoveTask(n.shown())))));
     }
 
     private void values() {
@@ -89,7 +93,8 @@ final class UnusedFindings {
                         v.kept()
                                 ? "It is kept for the next run, and means nothing there either."
                                 : "What is put into it is never seen again.",
-                        Place.APPLICATION);
+                        Place.APPLICATION,
+                        new RemovalRepair.RemoveValue(Optional.empty(), v.name().expression()));
             }
         }
         for (WindowPlan plan : program.windows()) {
@@ -101,7 +106,9 @@ final class UnusedFindings {
                     unused(
                             window + ": nothing reads me." + v.name().expression() + ".",
                             "What is put into it is never seen again.",
-                            Place.window(window));
+                            Place.window(window),
+                            new RemovalRepair.RemoveValue(
+                                    Optional.of(window), v.name().expression()));
                 }
             }
             for (int i = 0; i < plan.window().takes().size(); i++) {
@@ -115,8 +122,8 @@ final class UnusedFindings {
         }
     }
 
-    private void unused(String what, String why, Place place) {
-        found.add(new Finding(Weight.HINT, Kind.UNUSED, what, why, place));
+    private void unused(String what, String why, Place place, Repair... repairs) {
+        found.add(new Finding(Weight.HINT, Kind.UNUSED, what, why, place, List.of(repairs)));
     }
 
     /** What an ending gives, where all who wait for it write what happens then and none of them reads any of it (W4). */

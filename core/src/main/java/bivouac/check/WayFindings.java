@@ -97,7 +97,8 @@ final class WayFindings {
                 awaited
                         ? "What its openers do then is never done (W4); let something lead to it, or take the ending away."
                         : "Its openers have to answer it all the same (W4); let something lead to it, or take it away.",
-                Place.window(window));
+                Place.window(window),
+                List.of(new RemovalRepair.RemoveEnding(window, ending)));
     }
 
     private static Map<Ending, List<Way>> byEnding(FacedWindow face) {
@@ -138,7 +139,7 @@ final class WayFindings {
                 "Who opened it goes on as if that had been chosen (W4), with what nobody chose; lead to an ending that"
                         + " gives nothing, or say what it gives.",
                 Place.window(window),
-                empty.<List<Repair>>map(e -> List.of(new Repair.LeadTo(window, List.copyOf(ways), e)))
+                empty.<List<Repair>>map(e -> List.of(new ClosingRepair.LeadTo(window, List.copyOf(ways), e)))
                         .orElse(List.of()));
     }
 }

@@ -5,6 +5,7 @@ import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Manner;
 import bivouac.design.Part;
@@ -44,14 +45,16 @@ final class WindowFindings {
                         Kind.NEVER_OPENED,
                         "Nothing opens " + name + ".",
                         "It is never seen (O1); open it from a script, or take it away.",
-                        Place.window(name)));
+                        Place.window(name),
+                        List.of(new RemovalRepair.RemoveWindow(name))));
             } else if (!reached.contains(name)) {
                 found.add(new Finding(
                         Weight.RISKY,
                         Kind.NEVER_OPENED,
                         name + " is opened only from windows that the start never comes to.",
                         "They open each other, and nothing opens the first of them (O1); open one from what is there.",
-                        Place.window(name)));
+                        Place.window(name),
+                        List.of(new RemovalRepair.RemoveWindow(name))));
             }
             switch (window) {
                 case ReadyMade ready -> ReadyMadeFindings.into(found, ready);
@@ -88,7 +91,8 @@ final class WindowFindings {
                     Kind.DANGLING,
                     "The application is to end with “" + name + "”, and there is no main window of that name.",
                     "It would never end by itself (D1).",
-                    Place.APPLICATION));
+                    Place.APPLICATION,
+                    List.of(new DesignRepair.EndsWithLastWindow())));
         }
     }
 
@@ -103,7 +107,12 @@ final class WindowFindings {
                             Kind.DEAD_TRIGGER,
                             part.displayName() + " on " + name + " does nothing when " + t.word() + ".",
                             "A person who presses it cannot tell whether it worked; write what happens then.",
-                            Place.part(name, part.name().expression()))));
+                            Place.part(name, part.name().expression()),
+                            List.of(
+                                    new StepRepair.NotThereYet(new ScriptPlace.AtPart(
+                                            name, part.name().expression())),
+                                    new RemovalRepair.RemovePart(
+                                            name, part.name().expression(), part.displayName())))));
         }
         boolean leads = WaysOut.of(face, Way.CLOSE_BOX) instanceof WayOut.LeadsTo
                 || WaysOut.of(face, Way.ESCAPE) instanceof WayOut.LeadsTo;
@@ -113,7 +122,8 @@ final class WindowFindings {
                     Kind.NO_WAY_OUT,
                     name + " has no way out.",
                     "Once open, no one can close it; give it a close box, or a step that closes it.",
-                    Place.window(name)));
+                    Place.window(name),
+                    List.of(new ClosingRepair.LeadTo(name, List.of(Way.CLOSE_BOX), WaysOut.usualEnding(face)))));
         }
         face.waysOut().forEach((way, out) -> wayOut(found, face, way, out));
     }
@@ -131,7 +141,8 @@ final class WindowFindings {
                             Kind.DANGLING,
                             "The " + way.words() + " of " + name + " is to press “" + part + "”, which is not there.",
                             "It would do nothing.",
-                            Place.window(name)));
+                            Place.window(name),
+                            List.of(new ClosingRepair.LeaveBy(name, way, Optional.empty()))));
                 }
             }
             case WayOut.LeadsTo l -> {
@@ -142,7 +153,12 @@ final class WindowFindings {
                             "The " + way.words() + " of " + name + " leads to “" + l.ending()
                                     + "”, which is no ending of it.",
                             "It would end as closed instead.",
-                            Place.window(name)));
+                            Place.window(name),
+                            face.endings().stream()
+                                    .map(Ending::name)
+                                    .limit(1)
+                                    .<Repair>map(e -> new ClosingRepair.LeadTo(name, List.of(way), e))
+                                    .toList()));
                 }
             }
         }

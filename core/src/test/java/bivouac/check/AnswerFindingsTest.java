@@ -372,11 +372,11 @@ class AnswerFindingsTest {
         Design design = pressing(KEEP, note("a"));
         Program.of(design);
         var place = new bivouac.design.ScriptPlace.AtPart("Desk", "go");
-        assertThat(new Repair.RemoveStep(place, bivouac.design.StepPath.of(4)).in(design))
+        assertThat(new StepRepair.RemoveStep(place, bivouac.design.StepPath.of(4)).in(design))
                 .isSameAs(design);
-        assertThat(new Repair.Means("Gone", Repair.Means.Key.ENTER, "save").in(design))
+        assertThat(new DesignRepair.Means("Gone", DesignRepair.Means.Key.ENTER, "save").in(design))
                 .isEqualTo(design);
-        assertThat(new Repair.LeadTo("Gone", List.of(Way.ESCAPE), "ok").in(design))
+        assertThat(new ClosingRepair.LeadTo("Gone", List.of(Way.ESCAPE), "ok").in(design))
                 .isEqualTo(design);
     }
 }

@@ -23,11 +23,13 @@ import bivouac.format.DesignFile;
 import bivouac.plan.Program;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -35,6 +37,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 class MistakesTest {
 
     private static final List<String> EXAMPLES = List.of("ferry-bell", "kiln-house", "ridge-hut");
+
+    private static final int FEW = 3;
 
     /** @param where of the example it was made */
     record Mistake(String where, Design before, Design after) {
@@ -199,5 +203,35 @@ class MistakesTest {
         return Findings.of(Program.of(design), Beside.UNKNOWN).stream()
                 .map(Finding::what)
                 .collect(Collectors.toSet());
+    }
+
+    /** A few of each finding and each way to put it right: the finding is gone then, and nothing else is broken by it. */
+    @Test
+    void what_is_found_can_be_put_right() throws Exception {
+        var seen = new HashMap<String, Integer>();
+        var mistakes = Stream.of(
+                        doneTwice(),
+                        notAwaited(),
+                        branchForgotten(),
+                        stepGone(),
+                        dialogEndsAll(),
+                        wayLeadsWrong(),
+                        answerOrWindowGone())
+                .flatMap(m -> m)
+                .toList();
+        for (Mistake mistake : mistakes) {
+            Set<String> before = sentences(mistake.before());
+            for (Finding f : Findings.of(Program.of(mistake.after()), Beside.UNKNOWN)) {
+                for (Repair repair : f.repairs()) {
+                    String kind = f.kind() + " " + repair.getClass().getSimpleName();
+                    if (!before.contains(f.what()) && seen.merge(kind, 1, Integer::sum) <= FEW) {
+                        assertThat(sentences(repair.in(mistake.after())))
+                                .as(mistake + ": " + f.what() + " / " + repair.words() + ": " + repair.about())
+                                .doesNotContain(f.what());
+                    }
+                }
+            }
+        }
+        assertThat(seen).hasSizeGreaterThan(15);
     }
 }

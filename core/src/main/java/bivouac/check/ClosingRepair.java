@@ -1,0 +1,215 @@
+package bivouac.check;
+
+import bivouac.closing.MovedQuestion;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Given;
+import bivouac.design.Manner;
+import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.design.WaysOut;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** Ways to put right how windows close, and what is asked before. */
+public sealed interface ClosingRepair extends Repair {
+
+    /** The question moves from a trigger to before closing. */
+    record AskOnEveryWay(String window, ScriptPlace trigger, String question) implements ClosingRepair {
+        @Override
+        public String words() {
+            return "Ask on every way";
+        }
+
+        @Override
+        public String about() {
+            return "“" + question + "” moves from the trigger to before closing, where every way out of " + window
+                    + " meets it.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return MovedQuestion.beforeClosing(design, window, trigger).orElse(design);
+        }
+    }
+
+    /** A way out loses the mark <em>unasked</em>. */
+    record AskHereToo(String window, Way way) implements ClosingRepair {
+        @Override
+        public String words() {
+            return "Ask here too";
+        }
+
+        @Override
+        public String about() {
+            return "The " + way.words() + " of " + window + " loses the mark unasked.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return design.changingFace(
+                    window,
+                    f -> WaysOut.of(f, way) instanceof WayOut.LeadsTo(String ending, List<Given> gives, boolean u)
+                            ? f.leaving(way, new WayOut.LeadsTo(ending, gives, false))
+                            : f);
+        }
+    }
+
+    /** Close box or Escape does what pressing a part does, or does nothing any more. */
+    record LeaveBy(String window, Way way, Optional<String> part) implements ClosingRepair {
+        @Override
+        public String words() {
+            return part.map(p -> "Let it press " + p).orElse("Take this way out");
+        }
+
+        @Override
+        public String about() {
+            return part.map(p -> "The " + way.words() + " of " + window + " then does what pressing " + p + " does.")
+                    .orElse("The " + way.words() + " of " + window + " then does nothing.");
+        }
+
+        @Override
+        public Design in(Design design) {
+            WayOut out = part.<WayOut>map(WayOut.AsPressing::new).orElseGet(WayOut.Absent::new);
+            return design.changingFace(window, f -> f.leaving(way, out));
+        }
+    }
+
+    /** A branch ends with <em>stay open</em>, or before a row is removed with <em>keep the row</em>; it is made where there is none. */
+    record RefuseWhen(ScriptPlace place, StepPath path, String ending) implements ClosingRepair {
+        @Override
+        public String words() {
+            return (keepsRow() ? "Keep the row when " : "Stay open when ") + ending;
+        }
+
+        @Override
+        public String about() {
+            return "The branch “" + ending + "” then ends with “" + (keepsRow() ? "keep the row" : "stay open") + "”.";
+        }
+
+        private boolean keepsRow() {
+            return place.isAt(Part.RowMoment.BEFORE_REMOVING);
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(design, place, path, step -> {
+                if (!(step instanceof Step.Branching branching)) {
+                    return step;
+                }
+                var branches = new ArrayList<Step.Branch>();
+                for (Step.Branch b : branching.branches()) {
+                    branches.add(b.ending().equals(ending) ? new Step.Branch(ending, staying(b.script())) : b);
+                }
+                if (!branching.answers(ending)) {
+                    branches.add(new Step.Branch(ending, staying(Script.EMPTY)));
+                }
+                return branching.withBranches(branches);
+            });
+        }
+
+        private Script staying(Script script) {
+            var steps = new ArrayList<>(script.steps());
+            steps.add(keepsRow() ? new Step.KeepRow() : new Step.StayOpen());
+            return new Script(steps);
+        }
+    }
+
+    /** A step that opens a window waits for the whole application. */
+    record WaitForApplication(ScriptPlace place, StepPath path) implements ClosingRepair {
+        @Override
+        public String words() {
+            return "Wait for the application";
+        }
+
+        @Override
+        public String about() {
+            return "No other window can be used while it is asked.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(
+                    design,
+                    place,
+                    path,
+                    step -> step instanceof Step.Open o
+                            ? new Step.Open(
+                                    o.window(),
+                                    new Manner.WaitsForApplication(),
+                                    o.ownedBy(),
+                                    o.handOver(),
+                                    o.as(),
+                                    o.branches())
+                            : step);
+        }
+    }
+
+    /** A trigger only closes; the question that it asked is asked before closing anyway. */
+    record OnlyClose(ScriptPlace place, Step.Close close) implements ClosingRepair {
+        @Override
+        public String words() {
+            return "Ask once";
+        }
+
+        @Override
+        public String about() {
+            return "The trigger then only closes; before closing asks, whatever the way.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return place.put(design, Script.of(close));
+        }
+    }
+
+    /** Ways out lead to another ending, asked or unasked as before. */
+    record LeadTo(String window, List<Way> ways, String ending) implements ClosingRepair {
+        @Override
+        public String words() {
+            return "Let " + (ways.size() == 1 ? "it" : "them") + " lead to " + ending;
+        }
+
+        @Override
+        public String about() {
+            return ways.stream().map(Way::words).collect(Collectors.joining(", ")) + " of " + window + " then end"
+                    + (ways.size() == 1 ? "s" : "") + " with “" + ending + "”.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return design.changingFace(window, f -> {
+                FacedWindow changed = f;
+                for (Way way : ways) {
+                    changed = changed.leaving(way, WaysOut.leadingTo(changed, way, ending));
+                }
+                return changed;
+            });
+        }
+    }
+
+    /** The list asks before any row is removed, as a trigger does now. */
+    record AskBeforeRemoving(String window, String list, ScriptPlace trigger) implements ClosingRepair {
+        @Override
+        public String words() {
+            return "Ask before removing";
+        }
+
+        @Override
+        public String about() {
+            return "The question moves to before removing of " + list + ", where the Delete key meets it too.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return MovedQuestion.beforeRemoving(design, window, list, trigger).orElse(design);
+        }
+    }
+}

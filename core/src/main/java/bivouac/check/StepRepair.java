@@ -1,0 +1,222 @@
+package bivouac.check;
+
+import bivouac.design.Design;
+import bivouac.design.Expression;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Ways to put right a step or its branches. */
+public sealed interface StepRepair extends Repair {
+
+    /** A step goes, with all in it. */
+    record RemoveStep(ScriptPlace place, StepPath path) implements StepRepair {
+        @Override
+        public String words() {
+            return "Remove the step";
+        }
+
+        @Override
+        public String about() {
+            return "It goes, with all in it.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            Script script = place.in(design);
+            return path.in(script).isPresent() ? place.put(design, path.remove(script)) : design;
+        }
+    }
+
+    /** The application ends with a code that is not zero. */
+    record EndWithCode(ScriptPlace place, StepPath path) implements StepRepair {
+        @Override
+        public String words() {
+            return "End with code 1";
+        }
+
+        @Override
+        public String about() {
+            return "Who started the application can tell then that it failed.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(
+                    design,
+                    place,
+                    path,
+                    step -> step instanceof Step.EndApplication e
+                            ? new Step.EndApplication(Optional.of(new Expression("1")), e.saying(), e.refused())
+                            : step);
+        }
+    }
+
+    /** A step that closes the window ends the application instead, or the other way round. */
+    record Instead(ScriptPlace place, StepPath path, boolean ends) implements StepRepair {
+        @Override
+        public String words() {
+            return ends ? "End the application" : "Close this window";
+        }
+
+        @Override
+        public String about() {
+            return ends
+                    ? "The step then ends the application, which asks every window first."
+                    : "The step then closes only the window whose script it is.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(
+                    design,
+                    place,
+                    path,
+                    step -> ends
+                            ? new Step.EndApplication(Optional.empty(), Optional.empty(), Script.EMPTY)
+                            : new Step.Close(
+                                    new bivouac.design.Target.Me(), Optional.empty(), List.of(), Script.EMPTY));
+        }
+    }
+    /** A branch is written that does nothing, where nothing said what happens at an ending. */
+    record AddBranch(ScriptPlace place, StepPath path, String ending) implements StepRepair {
+        @Override
+        public String words() {
+            return "Nothing, on purpose";
+        }
+
+        @Override
+        public String about() {
+            return "A branch for “" + ending + "” is written, and does nothing until steps are typed in it.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.branches(design, place, path, all -> {
+                boolean there = all.stream().anyMatch(b -> b.ending().equals(ending));
+                return there
+                        ? all
+                        : Stream.concat(all.stream(), Stream.of(new Step.Branch(ending, Script.EMPTY)))
+                                .toList();
+            });
+        }
+    }
+
+    /** A branch goes that answers an ending which there is not. */
+    record RemoveBranch(ScriptPlace place, StepPath path, String ending) implements StepRepair {
+        @Override
+        public String words() {
+            return "Remove the branch";
+        }
+
+        @Override
+        public String about() {
+            return "The branch for “" + ending + "” goes, with all in it.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.branches(design, place, path, all -> all.stream()
+                    .filter(b -> !b.ending().equals(ending))
+                    .toList());
+        }
+    }
+
+    /** Two branches change places. */
+    record SwapBranches(ScriptPlace place, StepPath path, String one, String other) implements StepRepair {
+        @Override
+        public String words() {
+            return "Swap the branches";
+        }
+
+        @Override
+        public String about() {
+            return "What is done at “" + one + "” is done at “" + other + "” then, and the other way round.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.branches(design, place, path, all -> all.stream()
+                    .map(b -> new Step.Branch(
+                            b.ending().equals(one) ? other : b.ending().equals(other) ? one : b.ending(), b.script()))
+                    .toList());
+        }
+    }
+
+    /** A step is done only where a condition holds. */
+    record OnlyIf(ScriptPlace place, StepPath path, String condition) implements StepRepair {
+        @Override
+        public String words() {
+            return "Ask first";
+        }
+
+        @Override
+        public String about() {
+            return "The step is done only if " + condition + ".";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(
+                    design,
+                    place,
+                    path,
+                    step -> new Step.If(
+                            List.of(new Step.If.Case(new Expression(condition), Script.of(step))), Optional.empty()));
+        }
+    }
+
+    /** A script that does nothing, or a branch of it, says that it is not there yet. */
+    record NotThereYet(ScriptPlace place, Optional<StepPath> path, String ending) implements StepRepair {
+
+        /** A whole script. */
+        NotThereYet(ScriptPlace place) {
+            this(place, Optional.empty(), "");
+        }
+
+        @Override
+        public String words() {
+            return "Say that it is not there yet";
+        }
+
+        @Override
+        public String about() {
+            return "It says so when it is reached, and stands in the list of what is to be written.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            var saying = Script.of(new Step.NotThereYet());
+            return path.map(p -> Changed.branches(design, place, p, all -> all.stream()
+                            .map(b -> b.ending().equals(ending) ? new Step.Branch(ending, saying) : b)
+                            .toList()))
+                    .orElseGet(() -> place.in(design).doesNothing() ? place.put(design, saying) : design);
+        }
+    }
+
+    /** A timer is turned on at the end of a script. */
+    record StartTimer(ScriptPlace place, String timer) implements StepRepair {
+        @Override
+        public String words() {
+            return "Start it";
+        }
+
+        @Override
+        public String about() {
+            return "“start timer " + timer + "” is added to: " + place.words() + ".";
+        }
+
+        @Override
+        public Design in(Design design) {
+            Script script = place.in(design);
+            var steps = new ArrayList<>(script.steps());
+            steps.add(new Step.TurnTimer(Step.TurnTimer.How.START, timer));
+            return place.put(design, new Script(steps));
+        }
+    }
+}
