@@ -2,10 +2,12 @@ package bivouac.check;
 
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
 import bivouac.design.MessageBox;
 import bivouac.design.Window;
+import java.util.List;
 import java.util.Optional;
 
 /** Ways to put right windows, message boxes and when the application ends. */
@@ -71,8 +73,12 @@ public sealed interface DesignRepair extends Repair {
         }
     }
 
-    /** A window is made that something opens and that there is not. */
-    record MakeWindow(String window, FacedWindow.Kind kind) implements DesignRepair {
+    /**
+     * A window is made that something opens and that there is not.
+     *
+     * @param endings what the step that opens it answers; none for those of its kind
+     */
+    record MakeWindow(String window, FacedWindow.Kind kind, List<String> endings) implements DesignRepair {
         @Override
         public String words() {
             return "Make it";
@@ -85,7 +91,15 @@ public sealed interface DesignRepair extends Repair {
 
         @Override
         public Design in(Design design) {
-            return design.window(window).isPresent() ? design : design.adding(FacedWindow.of(kind, window));
+            FacedWindow made = FacedWindow.of(kind, window);
+            boolean usual = endings.stream().allMatch(e -> made.ending(e).isPresent());
+            return design.window(window).isPresent()
+                    ? design
+                    : design.adding(
+                            usual
+                                    ? made
+                                    : made.ending(
+                                            endings.stream().map(Ending::of).toList()));
         }
     }
 

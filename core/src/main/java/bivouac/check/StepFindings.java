@@ -129,7 +129,9 @@ final class StepFindings {
             List<Repair> repairs = new ArrayList<>();
             if (!open.window().isBlank()) {
                 repairs.add(new DesignRepair.MakeWindow(
-                        open.window(), open.manner().isWaiting() ? FacedWindow.Kind.DIALOG : FacedWindow.Kind.CHILD));
+                        open.window(),
+                        open.manner().isWaiting() ? FacedWindow.Kind.DIALOG : FacedWindow.Kind.CHILD,
+                        open.branches().stream().map(Step.Branch::ending).toList()));
             }
             repairs.add(new StepRepair.RemoveStep(place, path));
             found.add(dangling(place, path, what, ".", repairs));

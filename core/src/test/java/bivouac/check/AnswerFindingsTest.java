@@ -379,4 +379,43 @@ class AnswerFindingsTest {
         assertThat(new ClosingRepair.LeadTo("Gone", List.of(Way.ESCAPE), "ok").in(design))
                 .isEqualTo(design);
     }
+
+    @Test
+    void a_window_that_is_made_ends_as_the_step_that_opens_it_says() {
+        Design design = withMain(main("Desk", button("go", waits("Form", when("sent", note("sent")), when("dropped")))))
+                .design();
+        Finding dangling = WaysOutFindingsTest.all(design, Kind.DANGLING).getFirst();
+        Design made = dangling.repairs().getFirst().in(design);
+        assertThat(made.faced("Form").orElseThrow().endings())
+                .extracting(Ending::name)
+                .containsExactly("sent", "dropped");
+        assertThat(found(made, Kind.DANGLING)).isEmpty();
+    }
+
+    @Test
+    void what_nothing_uses_goes_with_what_sets_it() {
+        Design design = withMain(main("Desk", button("go", set("app.unused", "1"), note("done"))))
+                .variable("unused", Type.WHOLE, "0")
+                .design();
+        putRight(design, Kind.UNUSED);
+        Design left = WaysOutFindingsTest.all(design, Kind.UNUSED)
+                .getFirst()
+                .repairs()
+                .getFirst()
+                .in(design);
+        assertThat(left.application().variables()).isEmpty();
+        assertThat(new bivouac.design.ScriptPlace.AtPart("Desk", "go").in(left).steps())
+                .containsExactly(note("done"));
+    }
+
+    @Test
+    void a_conversion_that_is_not_guarded_is_put_under_its_question() {
+        Part field = Part.TextField.of("age", "Age");
+        Design design = withMain(
+                        main("Desk", field, button("go", set("app.years", "whole(me.age)"), note("{app.years}"))))
+                .variable("years", Type.WHOLE, "0")
+                .design();
+        assertThat(found(design, Kind.UNGUARDED)).hasSize(1);
+        putRight(design, Kind.UNGUARDED);
+    }
 }

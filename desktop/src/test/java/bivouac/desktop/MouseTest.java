@@ -106,7 +106,9 @@ class MouseTest {
                 .contains("Hut full removed; left dangling: Register, arrive opens it");
         assertThat(work().now().findings())
                 .anyMatch(f -> f.what().contains("opens “Hut full”, and there is no window of that name"));
-        robot.click("findings").enter().enter();
+        robot.click("findings").enter();
+        assertThat(robot.focus()).isEqualTo("finding-way-0");
+        robot.click("finding-go");
         assertThat(work().now().chosen().window()).contains("Register");
         assertThat(work().now().screen()).isEqualTo(Screen.WINDOW);
     }

@@ -267,4 +267,31 @@ class ScreensTest {
                 .isPresent();
         assertThat(now().findings()).noneMatch(f -> f.what().startsWith("Register:"));
     }
+
+    @Test
+    void what_is_called_so_is_found_before_what_only_begins_so() {
+        robot.on(() -> {
+            var work = robot.app().work();
+            var plan = bivouac.design.FacedWindow.of(bivouac.design.FacedWindow.Kind.CHILD, "Arriv");
+            work.change(now().design().adding(plan), "a window is added");
+            return null;
+        });
+        robot.settle().key(CONTROL, K).text("arriv").key(ENTER);
+        assertThat(now().chosen().window()).contains("Arriv");
+        robot.key(CONTROL, K).text("arrive register").key(ENTER);
+        assertThat(now().chosen().part()).contains("arrive");
+        assertThat(robot.focus()).isEqualTo("next-step");
+        robot.key(CONTROL, K).text("arriva").key(ENTER);
+        assertThat(now().chosen().window()).contains("Arrival form");
+    }
+
+    @Test
+    void the_keyboard_goes_along_to_another_screen() {
+        robot.key(CONTROL, DIGIT1).focus("card-Register");
+        robot.on(() -> {
+            robot.app().work().goTo(bivouac.desktop.work.Chosen.window("Bunk plan"));
+            return null;
+        });
+        assertThat(robot.settle().focus()).isEqualTo("new-part");
+    }
 }

@@ -19,8 +19,11 @@ final class FindBox {
     private final VBox list = Ui.styled(Ui.column(0), "find-list");
     private List<Found> found = List.of();
     private int chosen;
+    private final Runnable focus;
 
-    FindBox(Overlay overlay, Work work, List<Command> commands) {
+    /** @param focus puts the keyboard where a person begins on the screen that was gone to */
+    FindBox(Overlay overlay, Work work, List<Command> commands, Runnable focus) {
+        this.focus = focus;
         this.overlay = overlay;
         this.work = work;
         this.commands = commands;
@@ -49,6 +52,9 @@ final class FindBox {
     private void go(Found what) {
         overlay.close();
         what.go().run();
+        if (what.isPlace()) {
+            focus.run();
+        }
     }
 
     private void search() {

@@ -11,14 +11,25 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Walkthroughs;
 import bivouac.desktop.work.Work;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** What typing in {@code Ctrl+K} finds: windows, parts, findings and commands. */
-public record Found(String text, String kind, Runnable go) {
+/**
+ * What typing in {@code Ctrl+K} finds: windows, parts, findings and commands.
+ *
+ * @param isPlace whether it leads somewhere, where the keyboard is wanted then; a command says itself where
+ */
+public record Found(String text, String kind, Runnable go, boolean isPlace) {
+
+    private Found(String text, String kind, Runnable go) {
+        this(text, kind, go, true);
+    }
 
     private static final int MOST = 12;
+
+    private static final int NO_MATCH = 5;
 
     private static List<ScriptPlace> applications(Situation s) {
         var places = new ArrayList<ScriptPlace>(List.of(new ScriptPlace.Start(), new ScriptPlace.Plan()));
@@ -27,13 +38,19 @@ public record Found(String text, String kind, Runnable go) {
         return places;
     }
 
-    /** The best matches: names that begin with the words before names that only hold them. */
+    /**
+     * The best matches: what is called so, then what begins with the words, then what holds them, then what has all of
+     * them in its name or kind; among equals windows first.
+     */
     public static List<Found> search(String typed, Situation s, Work work, List<Command> commands) {
         String wanted = typed.strip().toLowerCase(Locale.ROOT);
         var all = new ArrayList<Found>();
         for (Window window : s.design().windows()) {
             String name = window.name().shown();
             all.add(new Found(name, window.kind(), () -> work.goTo(Chosen.window(name))));
+        }
+        for (Window window : s.design().windows()) {
+            String name = window.name().shown();
             if (window instanceof FacedWindow face) {
                 for (var moment : FacedWindow.Moment.values()) {
                     var place = new ScriptPlace.AtMoment(name, moment);
@@ -60,22 +77,34 @@ public record Found(String text, String kind, Runnable go) {
                 })));
         all.add(new Found("Start", "script of the application", () -> work.goTo(Chosen.APPLICATION)));
         for (Command command : commands) {
-            all.add(new Found(command.name(), command.keys(), command.action()));
+            all.add(new Found(command.name(), command.keys(), command.action(), false));
         }
         for (Finding finding : s.findings()) {
             all.add(new Found(finding.what(), finding.weight().word(), () -> work.goTo(finding)));
         }
-        var hits = all.stream().filter(f -> f.matches(wanted)).toList();
-        var sorted = new ArrayList<>(hits.stream().filter(f -> f.begins(wanted)).toList());
-        hits.stream().filter(f -> !f.begins(wanted)).forEach(sorted::add);
-        return List.copyOf(sorted.subList(0, Math.min(MOST, sorted.size())));
+        return all.stream()
+                .filter(f -> f.rank(wanted) < NO_MATCH)
+                .sorted(Comparator.comparingInt(f -> f.rank(wanted)))
+                .limit(MOST)
+                .toList();
     }
 
-    private boolean begins(String wanted) {
-        return text.toLowerCase(Locale.ROOT).startsWith(wanted);
-    }
-
-    private boolean matches(String wanted) {
-        return (text + " " + kind).toLowerCase(Locale.ROOT).contains(wanted);
+    private int rank(String wanted) {
+        String called = text.toLowerCase(Locale.ROOT);
+        if (called.equals(wanted)) {
+            return 0;
+        }
+        if (called.startsWith(wanted)) {
+            return 1;
+        }
+        if (called.contains(wanted)) {
+            return 2;
+        }
+        String all = called + " " + kind.toLowerCase(Locale.ROOT);
+        List<String> words = List.of(wanted.split(" +"));
+        if (!words.stream().allMatch(all::contains)) {
+            return NO_MATCH;
+        }
+        return called.startsWith(words.getFirst()) ? 3 : 4;
     }
 }

@@ -1,6 +1,7 @@
 package bivouac.desktop.frame;
 
 import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Examples;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
@@ -149,7 +150,7 @@ public final class Frame extends StackPane {
     }
 
     private void find() {
-        new FindBox(overlay, work, commands).open();
+        new FindBox(overlay, work, commands, this::focusScreen).open();
     }
 
     private void pressed(KeyEvent e) {
@@ -169,6 +170,9 @@ public final class Frame extends StackPane {
     private void show(Situation s) {
         top.show(s);
         foot.show(s);
+        boolean leaves = showing != s.screen()
+                && getScene() != null
+                && Ui.isInside(getScene().getFocusOwner(), screen(showing).node());
         if (showing != s.screen()) {
             showing = s.screen();
             body.setCenter(screen(showing).node());
@@ -178,6 +182,10 @@ public final class Frame extends StackPane {
             roster.show(s);
         }
         screen(showing).show(s);
+        if (leaves) {
+            // the keyboard was on a screen that is gone, and would fall to whatever comes first
+            focusScreen();
+        }
     }
 
     /** The roster costs room that these screens need. */

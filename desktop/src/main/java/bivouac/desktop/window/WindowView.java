@@ -28,7 +28,9 @@ import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
 import bivouac.sentence.FrameLine;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -309,14 +311,14 @@ public final class WindowView implements ScreenView {
         return ScreenView.moves(key, root, "step-line");
     }
 
+    /** In the script that is chosen, where one is; else where parts are added. */
     @Override
     public void focus() {
-        Node place = Refocus.find(root, "new-part");
-        if (place == null) {
-            place = Refocus.find(root, "next-step");
-        }
-        if (place != null) {
-            place.requestFocus();
-        }
+        boolean writing = shown != null && shown.chosen().script().isPresent();
+        Stream.of(writing ? "next-step" : "new-part", writing ? "new-part" : "next-step")
+                .map(id -> Refocus.find(root, id))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .ifPresent(Node::requestFocus);
     }
 }
