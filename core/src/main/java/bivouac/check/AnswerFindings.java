@@ -23,7 +23,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
- * What the answers of a question come to where it is asked: one that nobody waits for, an Escape that acts, an Enter that
+ * What the answers of a question come to where it is asked: one that is not waited for, an Escape that acts, an Enter that
  * loses, a save that saves nothing, a row that is removed whatever is said.
  */
 final class AnswerFindings {
@@ -142,10 +142,11 @@ final class AnswerFindings {
     }
 
     private void asked(Asked asked, Script script) {
-        if (asked.open().manner() instanceof Manner.Alongside) {
+        if (design.goesOnBeside(asked.open())) {
             notAwaited(asked);
             return;
         }
+        saysOtherwise(asked);
         boolean decides = asked.window().endings().size() > 1
                 && !asked.open().branches().isEmpty()
                 && asked.open().as().isEmpty();
@@ -201,26 +202,37 @@ final class AnswerFindings {
                 .orElse(ending);
     }
 
-    /** B2, W3: alongside blocks nothing, and the script goes on before there is an answer. */
+    /** B2, W3: alongside blocks nothing, and the script goes on before there is an answer that could refuse. */
     private void notAwaited(Asked asked) {
-        boolean ready = asked.window() instanceof ReadyMade;
         boolean refuses = asked.open().branches().stream().anyMatch(b -> has(b.script(), AnswerFindings::refuses));
-        if (asked.place() instanceof ScriptPlace.Plan || !ready && !refuses) {
+        if (!refuses || !asked.isClosing() && !asked.isRemoving()) {
             return;
         }
-        String window = asked.window().name().shown();
-        boolean question = asked.window().endings().size() > 1;
-        String early = asked.isClosing()
-                ? asked.place().ofWindow().orElseThrow() + " closes"
-                : asked.isRemoving() ? "the row is removed" : "the script goes on";
         add(
                 asked,
-                question && (asked.isClosing() || asked.isRemoving()) ? Weight.WRONG : Weight.RISKY,
+                Weight.WRONG,
                 Kind.NOT_AWAITED,
-                "“" + window + "” is opened alongside, and " + early + " before it is "
-                        + (question ? "answered." : "read."),
+                "“" + asked.window().name() + "” is opened alongside, and "
+                        + (asked.isClosing()
+                                ? asked.place().ofWindow().orElseThrow() + " closes"
+                                : "the row is removed")
+                        + " before it is answered.",
                 "Alongside blocks nothing (B2), and nothing waits for how it ends (W3); let it wait.",
                 Optional.of(new ClosingRepair.WaitForApplication(asked.place(), asked.path())));
+    }
+
+    /** C7: message boxes, file dialogs and pickers are always waited for, whatever the step says. */
+    private void saysOtherwise(Asked asked) {
+        if (asked.open().manner() instanceof Manner.Alongside) {
+            add(
+                    asked,
+                    Weight.HINT,
+                    Kind.MESSAGE,
+                    "“" + asked.window().name() + "” is to be opened alongside, and is waited for all the same.",
+                    "A " + asked.window().kind()
+                            + " is always waited for (C7); who reads the step takes it for something" + " else.",
+                    Optional.of(new ClosingRepair.WaitForApplication(asked.place(), asked.path())));
+        }
     }
 
     /** Whether it is so, and said. */

@@ -101,7 +101,7 @@ public record Finding(
         /** An answer, or a task that failed, does not keep the window open. */
         CLOSES_ALL_THE_SAME(Cause.CLOSING),
         ASKED_TWICE(Cause.CLOSING),
-        /** A question that nobody waits for: it is opened alongside. */
+        /** A window whose answer could refuse, and that nothing waits for: it is opened alongside. */
         NOT_AWAITED(Cause.CLOSING),
         /** A question before closing that leaves other windows usable. */
         WAITS_FOR_OWNER_ONLY(Cause.CLOSING),

@@ -69,7 +69,7 @@ final class RepeatFindings {
     /** What is asked by a message box that waits, with what it is told; by that a question is the same. */
     private Optional<List<Object>> question(Step step) {
         return step instanceof Step.Open open
-                        && open.manner().isWaiting()
+                        && !design.goesOnBeside(open)
                         && design.window(open.window())
                                 .filter(w -> w instanceof MessageBox box
                                         && box.answers().size() > 1)

@@ -75,34 +75,36 @@ class AnswerFindingsTest {
     // Alongside
 
     @Test
-    void a_question_that_is_opened_alongside_is_not_waited_for() {
-        Design closing = asking(KEEP, alongside("Keep it", when("save", run("write")), when("drop"), when("stay")));
-        assertThat(WaysOutFindingsTest.all(closing, Kind.NOT_AWAITED))
-                .extracting(Finding::what, Finding::weight)
-                .containsExactly(org.assertj.core.groups.Tuple.tuple(
-                        "Card, before closing, step 1: “Keep it” is opened alongside, and Card closes before it is"
-                                + " answered.",
-                        Weight.WRONG));
-        putRight(closing, Kind.NOT_AWAITED);
-        assertThat(found(asking(KEEP, kept(run("write"))), Kind.NOT_AWAITED)).isEmpty();
-        assertThat(found(pressing(KEEP, alongside("Told")), Kind.NOT_AWAITED))
-                .containsExactly(
-                        "Desk, go, step 1: “Told” is opened alongside, and the script goes on before it is read.");
-    }
-
-    @Test
-    void a_window_with_a_face_may_be_opened_alongside_unless_its_answer_refuses() {
+    void a_window_that_could_refuse_is_waited_for() {
         Step.Open open = alongside("Ask", when("closed", stay()));
         Design design = withMain(
                         main("Desk", button("go", alongside("Card"))), owned(before(child("Card"), open)), child("Ask"))
                 .design();
-        assertThat(found(design, Kind.NOT_AWAITED)).hasSize(1);
+        assertThat(WaysOutFindingsTest.all(design, Kind.NOT_AWAITED))
+                .extracting(Finding::what, Finding::weight)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(
+                        "Card, before closing, step 1: “Ask” is opened alongside, and Card closes before it is answered.",
+                        Weight.WRONG));
+        putRight(design, Kind.NOT_AWAITED);
         assertThat(found(
                         withMain(main("Desk", button("go", alongside("Card", when("closed", note("gone"))))))
                                 .with(child("Card"))
                                 .design(),
                         Kind.NOT_AWAITED))
                 .isEmpty();
+    }
+
+    @Test
+    void a_message_box_is_waited_for_whatever_the_step_says() {
+        Design design = pressing(KEEP, alongside("Told"));
+        assertThat(found(design, Kind.MESSAGE))
+                .containsExactly("Desk, go, step 1: “Told” is to be opened alongside, and is waited for all the same.");
+        putRight(design, Kind.MESSAGE);
+        assertThat(found(
+                        asking(KEEP, alongside("Keep it", when("save"), when("drop"), when("stay", stay()))),
+                        Kind.NOT_AWAITED))
+                .isEmpty();
+        assertThat(found(pressing(KEEP, waits("Told")), Kind.MESSAGE)).isEmpty();
     }
 
     // Answers
