@@ -119,9 +119,9 @@ final class AnswerFindings {
                                     || s instanceof Step.Again);
         }
 
-        /** Whether something in what an answer does refuses. */
+        /** Whether something in what an answer does refuses, or may do so by a named script. */
         boolean canRefuse(String ending) {
-            return has(at(ending), AnswerFindings::refuses);
+            return has(at(ending), s -> refuses(s) || s instanceof Step.Do);
         }
 
         Optional<Ending> other(String than, Comes comes) {

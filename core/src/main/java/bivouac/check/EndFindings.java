@@ -15,6 +15,7 @@ import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Target;
+import bivouac.design.WaysIn;
 import java.util.List;
 import java.util.Optional;
 
@@ -121,7 +122,7 @@ final class EndFindings {
                             true);
                 case Step.EndApplication end
                 when FirstWords.begins(CLOSING, plain) && face.get().of() != FacedWindow.Kind.MAIN
-                        || face.get().of() == FacedWindow.Kind.DIALOG
+                        || isAskedByWindows(face.get())
                                 && !FirstWords.begins(ENDING, plain)
                                 && !FirstWords.begins(LEAVING, plain) ->
                     wrongEnd(
@@ -145,6 +146,13 @@ final class EndFindings {
                 why,
                 Place.step(place, path),
                 List.of(new StepRepair.Instead(place, path, ends))));
+    }
+
+    /** A dialog that the start opens before all windows may end what has not begun. */
+    private boolean isAskedByWindows(FacedWindow face) {
+        return face.of() == FacedWindow.Kind.DIALOG
+                && WaysIn.into(design, face.name().shown()).stream()
+                        .anyMatch(w -> w.place().ofWindow().isPresent());
     }
 
     /** Whether closing the window ends the application, now or when it is the last. */

@@ -96,8 +96,10 @@ final class RepeatFindings {
         int number = was.path().number(script);
         boolean asks = question(here.step()).isPresent();
         Place at = Place.step(place, here.path());
+        // two windows of a kind, or two runs of a task, can be meant
+        boolean canBeMeant = !asks && (here.step() instanceof Step.Open || here.step() instanceof Step.RunTask);
         found.add(new Finding(
-                Weight.RISKY,
+                canBeMeant ? Weight.HINT : Weight.RISKY,
                 asks ? Kind.ASKED_TWICE : Kind.DONE_TWICE,
                 at.words(design) + ": "
                         + (asks

@@ -7,6 +7,7 @@ import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.ReadyMade;
+import bivouac.design.Script;
 import bivouac.design.Sources;
 import bivouac.design.Step;
 import bivouac.design.Steps;
@@ -147,11 +148,18 @@ final class UnusedFindings {
                 Place.step(first.place(), first.path())));
     }
 
-    /** Whether what an opening gave is read in its script, by the name of the result or by one of its own. */
+    /** Whether what an opening gave is read in its script, or anywhere by a name of its own (O9). */
     private boolean reads(WaysIn.WayIn way, String name) {
-        String by = way.open().as().map(as -> "result|" + Pattern.quote(as)).orElse("result");
-        var read = Pattern.compile("\\b(?:" + by + ")\\." + Pattern.quote(name) + "\\b");
-        return Sources.of(design, way.place().in(design)).stream()
+        return reads(way.place().in(design), "result", name)
+                || way.open()
+                        .as()
+                        .filter(as -> design.scripts().values().stream().anyMatch(s -> reads(s, as, name)))
+                        .isPresent();
+    }
+
+    private boolean reads(Script script, String of, String name) {
+        var read = Pattern.compile("\\b" + Pattern.quote(of) + "\\." + Pattern.quote(name) + "\\b");
+        return Sources.of(design, script).stream()
                 .anyMatch(source -> read.matcher(source).find());
     }
 }

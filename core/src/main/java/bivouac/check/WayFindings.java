@@ -136,7 +136,7 @@ final class WayFindings {
                 Kind.GIVES_NOTHING,
                 window + ": " + which + (ways.size() == 1 ? " leads" : " lead") + " to “" + ending.name()
                         + "” without giving " + String.join(", ", missing(ending, first.gives())) + ".",
-                "Who opened it goes on as if that had been chosen (W4), with what nobody chose; lead to an ending that"
+                "Who opened it takes that for chosen (W4), and reads a value that is not there (X3); lead to an ending that"
                         + " gives nothing, or say what it gives.",
                 Place.window(window),
                 empty.<List<Repair>>map(e -> List.of(new ClosingRepair.LeadTo(window, List.copyOf(ways), e)))
