@@ -2,9 +2,12 @@ package bivouac.check;
 
 import bivouac.closing.MovedQuestion;
 import bivouac.design.Design;
+import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Manner;
+import bivouac.design.MessageBox;
+import bivouac.design.Name;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
@@ -13,6 +16,7 @@ import bivouac.design.StepPath;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
+import bivouac.design.Window;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -210,6 +214,104 @@ public sealed interface ClosingRepair extends Repair {
         @Override
         public Design in(Design design) {
             return MovedQuestion.beforeRemoving(design, window, list, trigger).orElse(design);
+        }
+    }
+
+    /** Every main window asks before it closes while something is unsaved. */
+    record AskBeforeLosing(String value) implements ClosingRepair {
+
+        private static final String LEAVE = "leave unsaved";
+        private static final String STAY = "stay";
+
+        @Override
+        public String words() {
+            return "Ask before it is lost";
+        }
+
+        @Override
+        public String about() {
+            return "Main windows then ask before they close while app." + value
+                    + " is yes: leave unsaved, or stay. A save can be written beside them.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            Name box = Changed.freeName(design, "Unsaved work");
+            Design now = design.adding(new MessageBox(
+                    box,
+                    design.application().name(),
+                    MessageBox.Severity.QUESTION,
+                    "Not all is saved. Leave all the same?",
+                    List.of(),
+                    List.of(MessageBox.Answer.of("Leave unsaved"), MessageBox.Answer.of("Stay")),
+                    Optional.of(STAY),
+                    Optional.of(STAY)));
+            Step asks = Step.Open.of(
+                    box.shown(),
+                    new Manner.WaitsForApplication(),
+                    new Step.Branch(LEAVE, Script.EMPTY),
+                    new Step.Branch(STAY, Script.of(new Step.StayOpen())));
+            var first = new Step.If(
+                    List.of(new Step.If.Case(new Expression("app." + value), Script.of(asks))), Optional.empty());
+            for (Window window : design.windows()) {
+                if (window instanceof FacedWindow f && f.of() == FacedWindow.Kind.MAIN) {
+                    var before = new ScriptPlace.AtMoment(f.name().shown(), FacedWindow.Moment.BEFORE_CLOSING);
+                    now = before.put(now, StepPath.of(0).insert(before.in(now), first));
+                }
+            }
+            return now;
+        }
+    }
+
+    /** A window that refuses to close says why, wherever it does. */
+    record SayWhy(String window) implements ClosingRepair {
+        @Override
+        public String words() {
+            return "Say why";
+        }
+
+        @Override
+        public String about() {
+            return "A message box is shown before each “stay open” of " + window
+                    + "; write into it what is to be done.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            var before = new ScriptPlace.AtMoment(window, FacedWindow.Moment.BEFORE_CLOSING);
+            if (design.faced(window).isEmpty()) {
+                return design;
+            }
+            Name box = Changed.freeName(design, window + " stays open");
+            Design now = design.adding(new MessageBox(
+                    box,
+                    window,
+                    MessageBox.Severity.INFO,
+                    window + " cannot be closed yet.",
+                    List.of(),
+                    List.of(MessageBox.Answer.of("OK")),
+                    Optional.empty(),
+                    Optional.empty()));
+            return before.put(now, saying(before.in(now), Step.Open.of(box.shown(), new Manner.WaitsForApplication())));
+        }
+
+        /** Only where nothing is shown in the same list before. */
+        private static Script saying(Script script, Step says) {
+            var steps = new ArrayList<Step>();
+            boolean shown = false;
+            for (Step step : script.steps()) {
+                if (step instanceof Step.StayOpen && !shown) {
+                    steps.add(says);
+                }
+                shown |= step instanceof Step.Open;
+                steps.add(
+                        step.inner().isEmpty() || step instanceof Step.Open
+                                ? step
+                                : step.withInner(step.inner().stream()
+                                        .map(i -> saying(i.script(), says))
+                                        .toList()));
+            }
+            return new Script(steps);
         }
     }
 }

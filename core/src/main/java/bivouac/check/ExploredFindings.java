@@ -5,9 +5,11 @@ import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
 import bivouac.design.DepartureRule;
 import bivouac.design.FacedWindow;
+import bivouac.design.Manner;
 import bivouac.design.Promise;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
+import bivouac.design.WaysIn;
 import bivouac.design.WaysOut;
 import bivouac.explore.Explored;
 import bivouac.explore.Promises;
@@ -22,6 +24,8 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What the situations of a design show that its text alone does not, each with a shortest trail. What is not known, since
@@ -186,7 +190,9 @@ final class ExploredFindings {
         if (told || endsIn(plan)) {
             return;
         }
-        BitSet mayClose = explored.reach().mayReach(s -> explored.isRunning(s) && !explored.isOpen(s, plan.number));
+        BitSet mayClose = explored.reach()
+                .mayReach(s -> explored.isRunning(s)
+                        && (!explored.isOpen(s, plan.number) || mayEnd.get(s) && isAlone(s, plan)));
         explored.first(s -> explored.isOpen(s, plan.number) && !mayClose.get(s) && mayEnd.get(s))
                 .ifPresent(s -> found.add(new Finding(
                                 Weight.WRONG,
@@ -196,6 +202,12 @@ final class ExploredFindings {
                                 Place.window(name),
                                 closing(plan))
                         .shownBy(lines(explored.trail(s)))));
+    }
+
+    /** The last window: where the application may end from there, that is by closing it (D1). */
+    private boolean isAlone(int situation, WindowPlan plan) {
+        return program.design().application().departure() instanceof DepartureRule.LastWindow
+                && program.windows().stream().noneMatch(w -> w != plan && explored.isOpen(situation, w.number));
     }
 
     /** A close box, where it has none; one that is refused for ever is no way out, and needs a decision. */
@@ -236,8 +248,24 @@ final class ExploredFindings {
                                 "Two windows can be waited for at once, and what the earlier one gives is held back.",
                                 "A result reaches who waits for it only once the window that was opened later has ended"
                                         + " (W2); let one of them wait for the application.",
-                                Place.APPLICATION)
+                                Place.APPLICATION,
+                                waiting(explored.trail(step)))
                         .shownBy(lines(explored.trail(step)))));
+    }
+
+    /** The steps by which windows are open that their owners wait for, before a last event. */
+    private List<Repair> waiting(List<Event> trail) {
+        Set<String> open =
+                Trails.scene(machine, explored.question().today(), trail.subList(0, trail.size() - 1))
+                        .windows()
+                        .stream()
+                        .map(w -> w.which().window())
+                        .collect(Collectors.toSet());
+        return WaysIn.of(program.design()).stream()
+                .filter(w -> w.open().manner() instanceof Manner.WaitsForOwner
+                        && open.contains(w.open().window()))
+                .<Repair>map(w -> new ClosingRepair.WaitForApplication(w.place(), w.path()))
+                .toList();
     }
 
     private void promises() {

@@ -129,7 +129,9 @@ final class NeverFindings {
                     Kind.NEVER_RUN,
                     where.words(program.design()) + " is never run, whatever is done.",
                     "Every situation was looked at; what leads to it can never happen.",
-                    where));
+                    where,
+                    path.<List<Repair>>map(p -> List.of(new StepRepair.RemoveStep(place, p)))
+                            .orElse(List.of())));
         }
     }
 }

@@ -4,6 +4,7 @@ import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
 import bivouac.design.FacedWindow;
+import bivouac.design.Variable;
 import bivouac.design.Window;
 import bivouac.explore.Explored;
 import bivouac.machine.Event;
@@ -100,7 +101,8 @@ final class NoticedFindings {
                     by + name + " can be refused without a word, as often as it is used.",
                     "Who tries to leave sees nothing happen, and is not told what to do; say it before “stay open”.",
                     Place.window(name),
-                    trail);
+                    trail,
+                    List.of(new ClosingRepair.SayWhy(name)));
         }
     }
 
@@ -196,6 +198,11 @@ final class NoticedFindings {
                 "The application can end while “" + value + "” is yes, and nobody is asked.",
                 "What it says is not saved is gone then; ask before closing, where every way meets the question (C2).",
                 Place.APPLICATION,
-                trail);
+                trail,
+                program.design().application().variables().stream()
+                        .map(Variable::name)
+                        .filter(n -> n.shown().equals(value))
+                        .<Repair>map(n -> new ClosingRepair.AskBeforeLosing(n.expression()))
+                        .toList());
     }
 }

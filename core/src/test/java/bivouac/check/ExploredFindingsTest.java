@@ -154,6 +154,19 @@ class ExploredFindingsTest {
     }
 
     @Test
+    void a_window_that_is_left_as_the_last_one_can_be_closed_by_which_the_application_ends() {
+        Design design = withMain(main("Desk", button("go", alongside("Card"))), child("Card"))
+                .design();
+        assertThat(all(design)).extracting(Finding::kind).doesNotContain(Kind.DEAD_END);
+        Design owns = withMain(
+                        main("Desk", button("go", alongside("Card"))),
+                        child("Card", button("more", alongside("Note"))),
+                        owned(child("Note")))
+                .design();
+        assertThat(all(owns)).extracting(Finding::kind).doesNotContain(Kind.DEAD_END);
+    }
+
+    @Test
     void a_result_that_is_held_back_is_told() {
         Design two = withMain(
                         main("Desk", button("go", alongside("Card")), button("ask", waitsForOwner("One"))),
@@ -163,6 +176,8 @@ class ExploredFindingsTest {
                 .design();
         Finding held = one(two, Kind.HELD_BACK);
         assertThat(held.trail().orElseThrow()).hasSize(4).last().asString().contains("\"One\"");
+        assertThat(held.repairs()).hasSize(2);
+        OfSituations.putRight(two, Kind.HELD_BACK);
         Design one = withMain(
                         main("Desk", button("go", alongside("Card")), button("ask", waits("One"))),
                         child("Card", button("ask", waits("Two"))),

@@ -48,6 +48,7 @@ class NoticedFindingsTest {
                 .isEqualTo("The close box of Form can be refused without a word, as often as it is used.");
         assertThat(found.trail()).contains(List.of("press \"go\" of \"Desk\"", "close box of \"Form\""));
         assertThat(found.isExplored()).isTrue();
+        putRight(design, Kind.REFUSES_SILENTLY);
     }
 
     @Test
@@ -242,6 +243,7 @@ class NoticedFindingsTest {
         Finding found = one(design, Kind.UNSAVED_LOST);
         assertThat(found.what()).isEqualTo("The application can end while “unsaved” is yes, and nobody is asked.");
         assertThat(found.trail()).contains(List.of("press \"change\" of \"Desk\"", "close box of \"Desk\""));
+        putRight(design, Kind.UNSAVED_LOST);
         none(
                 withMain(desk)
                         .variable("lampIsOn", Type.YESNO, "false")

@@ -37,4 +37,19 @@ final class OfSituations {
     static void none(Design design, Kind kind) {
         assertThat(all(design)).filteredOn(f -> f.kind() == kind).isEmpty();
     }
+
+    /** Puts the only finding of a kind right by its first way; it is found no more, and nothing is wrong by it. */
+    static Design putRight(Design design, Kind kind) {
+        List<Finding> before = wrong(design);
+        Design right = one(design, kind).repairs().getFirst().in(design);
+        none(right, kind);
+        assertThat(before).containsAll(wrong(right));
+        return right;
+    }
+
+    private static List<Finding> wrong(Design design) {
+        return all(design).stream()
+                .filter(f -> f.weight() == Finding.Weight.WRONG)
+                .toList();
+    }
 }
