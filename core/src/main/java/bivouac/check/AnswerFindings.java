@@ -95,12 +95,10 @@ final class AnswerFindings {
             List<Step> live = at(ending).steps().stream()
                     .filter(s -> !(s instanceof Step.Off))
                     .toList();
-            if (!isClosing() && !isRemoving()) {
-                return live.isEmpty() ? Comes.NOTHING : Comes.ACTS;
-            }
             if (live.isEmpty()) {
-                return Comes.PASSES;
+                return isClosing() || isRemoving() ? Comes.PASSES : Comes.NOTHING;
             }
+            // also in a named script, which may be done where something is asked (W7)
             return live.stream().allMatch(s -> refuses(s) || s instanceof Step.Note)
                             && live.stream().anyMatch(AnswerFindings::refuses)
                     ? Comes.NOTHING

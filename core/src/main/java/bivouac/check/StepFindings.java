@@ -10,6 +10,7 @@ import bivouac.design.Given;
 import bivouac.design.Holding;
 import bivouac.design.Part;
 import bivouac.design.Routines;
+import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
@@ -19,7 +20,9 @@ import bivouac.design.Task;
 import bivouac.design.Unanswered;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -60,14 +63,16 @@ final class StepFindings {
                                                             turn.how().words().indexOf(' ')) + ".",
                                     "."));
                         case Step.StayOpen stay
-                        when !place.isAt(FacedWindow.Moment.BEFORE_CLOSING) ->
+                        when !place.isAt(FacedWindow.Moment.BEFORE_CLOSING)
+                                && !isDoneBy(design, place, p -> p.isAt(FacedWindow.Moment.BEFORE_CLOSING)) ->
                             found.add(misplaced(
                                     place,
                                     path,
                                     "“stay open” refuses nothing here.",
                                     "Only the script before closing is asked (C2); move the step there."));
                         case Step.KeepRow keep
-                        when !place.isAt(Part.RowMoment.BEFORE_REMOVING) ->
+                        when !place.isAt(Part.RowMoment.BEFORE_REMOVING)
+                                && !isDoneBy(design, place, p -> p.isAt(Part.RowMoment.BEFORE_REMOVING)) ->
                             found.add(misplaced(
                                     place,
                                     path,
@@ -79,6 +84,32 @@ final class StepFindings {
                         }
                     }
                 }));
+    }
+
+    /** W7: the steps of a named script stand where it is done, by whatever way round. */
+    private static boolean isDoneBy(Design design, ScriptPlace place, Predicate<ScriptPlace> asking) {
+        if (!(place instanceof ScriptPlace.Named named)) {
+            return false;
+        }
+        var done = new HashSet<String>();
+        var waiting = new ArrayDeque<Script>();
+        design.scripts().forEach((p, script) -> {
+            if (asking.test(p)) {
+                waiting.add(script);
+            }
+        });
+        while (!waiting.isEmpty()) {
+            Steps.walk(waiting.poll(), (path, step) -> {
+                if (step instanceof Step.Do call && done.add(call.script())) {
+                    design.scripts().forEach((p, script) -> {
+                        if (p instanceof ScriptPlace.Named n && n.name().equals(call.script())) {
+                            waiting.add(script);
+                        }
+                    });
+                }
+            });
+        }
+        return done.contains(named.name());
     }
 
     /** Whether the window whose script it is has it, or else the application. */

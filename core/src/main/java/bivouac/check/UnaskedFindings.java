@@ -46,7 +46,12 @@ final class UnaskedFindings {
     static void into(List<Finding> found, Design design, Closings closings) {
         var findings = new UnaskedFindings(found, design, closings);
         closings.rows().forEach(findings::row);
-        closings.ending().forEach(findings::ends);
+        closings.ending().stream().filter(UnaskedFindings::isOfAPerson).forEach(findings::ends);
+    }
+
+    /** What the start does or asks is how to begin, and the plan runs when all has been asked: neither is a way to leave. */
+    private static boolean isOfAPerson(Trigger trigger) {
+        return !(trigger.place() instanceof ScriptPlace.Start || trigger.place() instanceof ScriptPlace.Plan);
     }
 
     private void row(Closings.Row row) {
@@ -59,7 +64,7 @@ final class UnaskedFindings {
             }
         }
         if (!row.before().asks()) {
-            row.triggers().forEach(t -> goesPast(row, face, t));
+            row.triggers().stream().filter(UnaskedFindings::isOfAPerson).forEach(t -> goesPast(row, face, t));
         }
     }
 

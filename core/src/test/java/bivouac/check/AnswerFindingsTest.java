@@ -420,4 +420,23 @@ class AnswerFindingsTest {
         assertThat(found(design, Kind.UNGUARDED)).hasSize(1);
         putRight(design, Kind.UNGUARDED);
     }
+
+    @Test
+    void a_named_script_may_refuse_where_before_closing_does_it() {
+        var ask = bivouac.design.NamedScript.of(
+                "ask", waits("Keep it", when("save", run("write")), when("drop"), when("stay", stay())));
+        var around = bivouac.design.NamedScript.of("around", Step.Do.of("ask"));
+        var made = withMain(before(main("Desk"), Step.Do.of("around")))
+                .with(KEEP)
+                .works(task("write", "written"))
+                .does(ask, around);
+        assertThat(found(made.design(), Kind.MISPLACED_STEP)).isEmpty();
+        assertThat(found(made.design(), Kind.ESCAPE_DESTROYS)).isEmpty();
+        Design pressed = withMain(main("Desk", button("go", Step.Do.of("around"))))
+                .with(KEEP)
+                .works(task("write", "written"))
+                .does(ask, around)
+                .design();
+        assertThat(found(pressed, Kind.MISPLACED_STEP)).hasSize(1);
+    }
 }

@@ -316,4 +316,21 @@ class WaysOutFindingsTest {
                 .containsExactly("Desk, go asks “Sure”, and does the same whatever is answered.");
         assertThat(Ending.of("ok").gives()).isEmpty();
     }
+
+    @Test
+    void what_the_start_does_before_it_closes_a_window_is_no_way_to_leave_it() {
+        Design design = design().with(main("Desk"), child("Splash"))
+                .start(alongside("Splash"), run("load", when("loaded")), alongside("Desk"), closes("Splash"))
+                .works(task("load", "loaded"))
+                .design();
+        assertThat(found(design, Kind.CLOSES_UNASKED)).isEmpty();
+    }
+
+    @Test
+    void what_the_start_asks_is_whether_to_begin() {
+        Design design = design().with(main("Desk"), dialog("Login", button("in", close("ok"))))
+                .start(asks("Login", when("ok", alongside("Desk")), when("cancelled", end())))
+                .design();
+        assertThat(found(design, Kind.CLOSES_UNASKED)).isEmpty();
+    }
 }
