@@ -3,6 +3,7 @@ package bivouac.closing;
 import bivouac.design.Design;
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
+import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.Step;
 import bivouac.design.Window;
@@ -26,7 +27,17 @@ public final class Questions {
             case FileDialog dialog -> false;
             case Picker picker -> false;
             case bivouac.design.FacedWindow face ->
-                open.manner().isWaiting() && face.endings().size() > 1;
+                open.manner().isWaiting()
+                        && face.endings().size() > 1
+                        && face.parts().stream().noneMatch(Questions::isFilledIn);
         };
+    }
+
+    /** A form is filled in and asks nothing about going on; a tick beside a question, like <em>do not ask again</em>, does. */
+    private static boolean isFilledIn(Part part) {
+        return part instanceof Part.TextField
+                || part instanceof Part.ValueField
+                || part instanceof Part.Choice
+                || part instanceof Part.ListOfRows;
     }
 }

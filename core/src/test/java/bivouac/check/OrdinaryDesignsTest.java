@@ -138,6 +138,21 @@ class OrdinaryDesignsTest {
     }
 
     @Test
+    void a_lock_that_ends_the_application_when_it_is_left() {
+        FacedWindow locked = dialog(
+                        "Locked",
+                        Part.TextField.of("pin", "Pin"),
+                        pressed("open", "Unlock", onlyIf("me.pin == \"12\"", close("unlocked"))),
+                        pressed("leave", "Leave", close("left")))
+                .ending(List.of(Ending.of("unlocked"), Ending.of("left")));
+        Design design = withMain(
+                        main("Desk", pressed("lock", "Lock", waits("Locked", when("unlocked"), when("left", end())))))
+                .with(locked)
+                .design();
+        assertThat(found(design)).isEmpty();
+    }
+
+    @Test
     void a_splash_while_something_is_loaded() {
         Design design = design().with(
                         main("Desk", pressed("about", "About", waits("About"))),
