@@ -217,8 +217,13 @@ public sealed interface ClosingRepair extends Repair {
         }
     }
 
-    /** Every main window asks before it closes while something is unsaved. */
-    record AskBeforeLosing(String value) implements ClosingRepair {
+    /**
+     * A window asks before it closes while something in it is unsaved; of a value of the application, every main window.
+     *
+     * @param window whose value it is; none for one of the application
+     * @param value as expressions name it, without {@code me} or {@code app}
+     */
+    record AskBeforeLosing(Optional<String> window, String value) implements ClosingRepair {
 
         private static final String LEAVE = "leave unsaved";
         private static final String STAY = "stay";
@@ -230,13 +235,21 @@ public sealed interface ClosingRepair extends Repair {
 
         @Override
         public String about() {
-            return "Main windows then ask before they close while app." + value
-                    + " is yes: leave unsaved, or stay. A save can be written beside them.";
+            return window.map(w -> w + " then asks before it closes").orElse("Main windows then ask before they close")
+                    + " while " + path() + " is yes: leave unsaved, or stay. A save can be written beside them.";
+        }
+
+        private String path() {
+            return (window.isPresent() ? "me." : "app.") + value;
+        }
+
+        private boolean asks(FacedWindow face) {
+            return window.map(w -> w.equals(face.name().shown())).orElse(face.of() == FacedWindow.Kind.MAIN);
         }
 
         @Override
         public Design in(Design design) {
-            Name box = Changed.freeName(design, "Unsaved work");
+            Name box = Changed.freeName(design, window.map(w -> "Unsaved " + w).orElse("Unsaved work"));
             Design now = design.adding(new MessageBox(
                     box,
                     design.application().name(),
@@ -251,10 +264,10 @@ public sealed interface ClosingRepair extends Repair {
                     new Manner.WaitsForApplication(),
                     new Step.Branch(LEAVE, Script.EMPTY),
                     new Step.Branch(STAY, Script.of(new Step.StayOpen())));
-            var first = new Step.If(
-                    List.of(new Step.If.Case(new Expression("app." + value), Script.of(asks))), Optional.empty());
-            for (Window window : design.windows()) {
-                if (window instanceof FacedWindow f && f.of() == FacedWindow.Kind.MAIN) {
+            var first =
+                    new Step.If(List.of(new Step.If.Case(new Expression(path()), Script.of(asks))), Optional.empty());
+            for (Window one : design.windows()) {
+                if (one instanceof FacedWindow f && asks(f)) {
                     var before = new ScriptPlace.AtMoment(f.name().shown(), FacedWindow.Moment.BEFORE_CLOSING);
                     now = before.put(now, StepPath.of(0).insert(before.in(now), first));
                 }

@@ -4,6 +4,7 @@ import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.Instances;
 import bivouac.design.MessageBox;
 import bivouac.design.Window;
@@ -203,6 +204,62 @@ public sealed interface DesignRepair extends Repair {
 
         private static Window boxed(Window window, MessageRules.Repair repair) {
             return window instanceof MessageBox b ? repair.edit().apply(b) : window;
+        }
+    }
+
+    /** A pattern of a file dialog's filter becomes one for all files of a kind: csv, .csv and a/b.csv become *.csv. */
+    record MendPattern(String dialog, String pattern) implements DesignRepair {
+        @Override
+        public String words() {
+            return "Make it " + mended();
+        }
+
+        @Override
+        public String about() {
+            return "The filter of " + dialog + " then shows files that fit " + mended() + ".";
+        }
+
+        private String mended() {
+            return "*." + pattern.substring(Math.max(pattern.lastIndexOf('.'), lastFolder(pattern)) + 1);
+        }
+
+        private static int lastFolder(String pattern) {
+            return Math.max(pattern.lastIndexOf('/'), pattern.lastIndexOf('\\'));
+        }
+
+        @Override
+        public Design in(Design design) {
+            return design.changing(
+                    dialog,
+                    w -> w instanceof FileDialog d
+                            ? d.filtering(
+                                    d.filters().stream()
+                                            .map(f -> new FileDialog.Filter(
+                                                    f.label(),
+                                                    f.patterns().stream()
+                                                            .map(p -> p.equals(pattern) ? mended() : p)
+                                                            .toList()))
+                                            .toList(),
+                                    d.allFiles())
+                            : w);
+        }
+    }
+
+    /** A save dialog asks before it answers with a file that is there. */
+    record AskToReplace(String dialog) implements DesignRepair {
+        @Override
+        public String words() {
+            return "Let it ask";
+        }
+
+        @Override
+        public String about() {
+            return dialog + " then asks before it replaces a file (C8).";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return design.changing(dialog, w -> w instanceof FileDialog d ? d.replacing(true) : w);
         }
     }
 }

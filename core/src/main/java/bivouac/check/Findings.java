@@ -47,6 +47,7 @@ public final class Findings {
         var triggers = new Triggers(design);
         Closings closings = Closings.of(program, triggers);
         UnaskedFindings.into(found, design, closings);
+        UnsavedFindings.into(found, design, closings);
         RefusalFindings.into(found, design, closings);
         QuestionFindings.into(found, design, triggers);
         AnswerFindings.into(found, design);

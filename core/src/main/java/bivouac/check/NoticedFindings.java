@@ -202,7 +202,7 @@ final class NoticedFindings {
                 program.design().application().variables().stream()
                         .map(Variable::name)
                         .filter(n -> n.shown().equals(value))
-                        .<Repair>map(n -> new ClosingRepair.AskBeforeLosing(n.expression()))
+                        .<Repair>map(n -> new ClosingRepair.AskBeforeLosing(Optional.empty(), n.expression()))
                         .toList());
     }
 }

@@ -6,12 +6,15 @@ import bivouac.check.Finding.Weight;
 import bivouac.design.AccessKey;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
+import bivouac.design.ScriptPlace;
 import bivouac.expression.Texts;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** What is wrong with single parts: shortcuts, choices, lists, links. */
 final class PartFindings {
@@ -42,7 +45,8 @@ final class PartFindings {
                             t.displayName() + " on " + window + " starts with "
                                     + t.starts().length() + " characters, and takes "
                                     + t.longest().getAsInt() + ".",
-                            "A field never holds more than its longest length (P4)."));
+                            "A field never holds more than its longest length (P4).",
+                            takingMore(window, t, t.starts().length())));
                 default -> {
                     // nothing of its own to look at
                 }
@@ -65,14 +69,16 @@ final class PartFindings {
                             part,
                             "Alt+" + key + " on " + face.name() + " means both " + other.displayName() + " and "
                                     + part.displayName() + ".",
-                            "Which of the two it presses differs from toolkit to toolkit; give one another key."));
+                            "Which of the two it presses differs from toolkit to toolkit; give one another key.",
+                            new PartRepair.AnotherAccessKey(
+                                    face.name().shown(), part.name().expression())));
                 }
             });
         }
     }
 
     /** What stands on it with its access key; the commands of a menu have theirs for themselves. */
-    private static String keyed(Part part) {
+    static String keyed(Part part) {
         return switch (part) {
             case Part.Button b -> b.text();
             case Part.TickBox t -> t.text();
@@ -95,7 +101,8 @@ final class PartFindings {
                     window,
                     m,
                     "“" + m.shortcut() + "” of " + m.displayName() + " on " + window + " is no shortcut.",
-                    "No keys would choose it; write for example Ctrl+S, Ctrl+Shift+S or F5."));
+                    "No keys would choose it; write for example Ctrl+S, Ctrl+Shift+S or F5.",
+                    withoutShortcut(window, m)));
         }
         Part other = before.putIfAbsent(m.shortcut().toLowerCase(Locale.ROOT), m);
         if (other != null) {
@@ -105,7 +112,8 @@ final class PartFindings {
                     m,
                     m.shortcut() + " on " + window + " means both " + other.displayName() + " and " + m.displayName()
                             + ".",
-                    "Only the first would ever be chosen; give one another shortcut."));
+                    "Only the first would ever be chosen; give one another shortcut.",
+                    withoutShortcut(window, m)));
         }
     }
 
@@ -124,7 +132,13 @@ final class PartFindings {
                     c,
                     c.displayName() + " on " + window + " starts with “" + c.starts()
                             + "”, which is none of its items.",
-                    "A choice holds only its items (P4), so nothing would be chosen."));
+                    "A choice holds only its items (P4), so nothing would be chosen.",
+                    new PartRepair.Change(
+                            window,
+                            c,
+                            new Part.Choice(c.name(), c.label(), c.items(), "", c.changed(), c.traits()),
+                            "Start with none",
+                            c.displayName() + " then starts with nothing chosen.")));
         }
     }
 
@@ -147,7 +161,13 @@ final class PartFindings {
                         "Row " + (r + 1) + " of " + l.displayName() + " on " + window + " has " + cells
                                 + (cells == 1 ? " cell" : " cells") + ", and the list has "
                                 + l.columns().size() + (l.columns().size() == 1 ? " column." : " columns."),
-                        "What is missing starts empty, and what is too much is never seen."));
+                        "What is missing starts empty, and what is too much is never seen.",
+                        new PartRepair.Change(
+                                window,
+                                l,
+                                l.starting(fitting(l)),
+                                "Fit the rows",
+                                "Cells that are missing are added empty, and those that are too many go.")));
             }
             for (int c = 0; c < Math.min(l.columns().size(), l.first().get(r).size()); c++) {
                 String text = l.first().get(r).get(c);
@@ -172,12 +192,45 @@ final class PartFindings {
                     Kind.DEAD_TRIGGER,
                     l.displayName() + " on " + window + " leads nowhere.",
                     "Give it an address, or write what happens when it is followed.",
-                    Place.part(window, l.name().expression())));
+                    Place.part(window, l.name().expression()),
+                    List.of(
+                            new StepRepair.NotThereYet(
+                                    new ScriptPlace.AtPart(window, l.name().expression())),
+                            new RemovalRepair.RemovePart(window, l.name().expression(), l.displayName()))));
         }
     }
 
-    private static Finding finding(Weight weight, String window, Part part, String what, String why) {
+    static Repair takingMore(String window, Part.TextField t, int length) {
+        return new PartRepair.Change(
+                window,
+                t,
+                new Part.TextField(
+                        t.name(), t.label(), t.starts(), OptionalInt.of(length), t.entry(), t.changed(), t.traits()),
+                "Let it take " + length,
+                t.displayName() + " then takes " + length + " characters.");
+    }
+
+    private static Repair withoutShortcut(String window, Part.MenuCommand m) {
+        return new PartRepair.Change(
+                window,
+                m,
+                new Part.MenuCommand(m.name(), m.text(), "", m.ticking(), m.separated(), m.chosen(), m.traits()),
+                "Take the shortcut away",
+                m.displayName() + " then has no shortcut.");
+    }
+
+    private static List<List<String>> fitting(Part.ListOfRows l) {
+        int columns = l.columns().size();
+        return l.first().stream()
+                .map(row -> Stream.concat(row.stream(), Stream.generate(() -> ""))
+                        .limit(columns)
+                        .toList())
+                .toList();
+    }
+
+    private static Finding finding(
+            Weight weight, String window, Part part, String what, String why, Repair... repairs) {
         return new Finding(
-                weight, Kind.PART, what, why, Place.part(window, part.name().expression()));
+                weight, Kind.PART, what, why, Place.part(window, part.name().expression()), List.of(repairs));
     }
 }

@@ -81,7 +81,10 @@ final class QuestionFindings {
                                 Kind.MISSING_BRANCH,
                                 place.words() + " asks “" + box.name() + "”, and does the same whatever is answered.",
                                 "Write what happens at each answer, or “nothing, on purpose”.",
-                                Place.step(place, path)));
+                                Place.step(place, path),
+                                box.answers().stream()
+                                        .<Repair>map(a -> new StepRepair.AddBranch(place, path, a.ending()))
+                                        .toList()));
                     }
                 }));
     }

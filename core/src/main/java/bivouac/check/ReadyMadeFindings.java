@@ -9,9 +9,13 @@ import bivouac.design.Picker;
 import bivouac.design.ReadyMade;
 import java.util.HashSet;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** What is wrong with message boxes and file dialogs by themselves. */
 final class ReadyMadeFindings {
+
+    /** What people write who mean all files of a kind: csv, or .csv. */
+    private static final Pattern EXTENSION = Pattern.compile("\\.?[a-z0-9]{1,5}");
 
     private ReadyMadeFindings() {}
 
@@ -68,7 +72,18 @@ final class ReadyMadeFindings {
                             "“" + p + "” in the filter “" + filter.label() + "” of " + name
                                     + " is no pattern of file names.",
                             "No file would be shown; a pattern is for example *.csv, without a folder.",
-                            Place.window(name))));
+                            Place.window(name),
+                            List.of(new DesignRepair.MendPattern(name, p)))));
+            filter.patterns().stream()
+                    .filter(p -> FileDialog.Filter.isPattern(p) && !p.contains("*") && !p.contains("?"))
+                    .forEach(p -> found.add(new Finding(
+                            EXTENSION.matcher(p).matches() ? Weight.RISKY : Weight.HINT,
+                            Kind.FILTER,
+                            "“" + p + "” in the filter “" + filter.label() + "” of " + name
+                                    + " has no star, and so means the one file of that name.",
+                            "A pattern for all files of a kind is for example *.csv.",
+                            Place.window(name),
+                            List.of(new DesignRepair.MendPattern(name, p)))));
             if (filter.patterns().isEmpty()) {
                 found.add(new Finding(
                         Weight.WRONG,
@@ -102,7 +117,8 @@ final class ReadyMadeFindings {
                     Kind.FILTER,
                     name + " does not ask before it replaces a file.",
                     "A name typed twice would overwrite the first file without a word (C8).",
-                    Place.window(name)));
+                    Place.window(name),
+                    List.of(new DesignRepair.AskToReplace(name))));
         }
     }
 }

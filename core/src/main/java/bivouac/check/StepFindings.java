@@ -18,6 +18,7 @@ import bivouac.design.Steps;
 import bivouac.design.Take;
 import bivouac.design.Task;
 import bivouac.design.Unanswered;
+import bivouac.design.Variable;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import java.util.ArrayDeque;
@@ -79,6 +80,16 @@ final class StepFindings {
                                     "“keep the row” keeps nothing here.",
                                     "Only a list's script before removing is asked (P2); move the step there."));
                         case Step.Close close -> ending(found, design, close, place, path);
+                        case Step.KeptValues kept
+                        when design.application().variables().stream().noneMatch(Variable::kept) ->
+                            found.add(new Finding(
+                                    Weight.RISKY,
+                                    Kind.UNUSED,
+                                    Place.step(place, path).words(design) + ": “"
+                                            + kept.how().words() + "”, and no value of the application is kept.",
+                                    "Nothing outlives the run (D6); mark the values that are to be kept.",
+                                    Place.step(place, path),
+                                    List.of(new StepRepair.RemoveStep(place, path))));
                         default -> {
                             // its expressions are checked where they are compiled
                         }

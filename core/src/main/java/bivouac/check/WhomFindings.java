@@ -63,7 +63,8 @@ final class WhomFindings {
                 word.equals("owner")
                         ? "Only a window that says so is owned, by the one whose script opens it (O5); name the window itself."
                         : "No script of a window opens it (O1); name the window itself.",
-                Place.step(place, path))));
+                Place.step(place, path),
+                List.of(new StepRepair.RemoveStep(place, path)))));
     }
 
     /** What a field cannot hold is cut off without a word. */
@@ -88,7 +89,8 @@ final class WhomFindings {
                             Place.step(place, path).words(program.design()) + ": “" + t + "” has " + t.length()
                                     + " characters, and " + f.displayName() + " takes " + longest + ".",
                             "The rest would be cut off (P4); let the field take more, or say less.",
-                            Place.step(place, path))));
+                            Place.step(place, path),
+                            List.of(PartFindings.takingMore(place.ofWindow().orElseThrow(), f, t.length())))));
         });
     }
 }

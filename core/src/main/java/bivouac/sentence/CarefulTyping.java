@@ -78,9 +78,8 @@ final class CarefulTyping {
     private String changedOf(FacedWindow face) {
         String window = face.name().shown();
         Optional<String> known = face.variables().stream()
-                .filter(v -> v.type() == Type.YESNO)
+                .filter(Variable::saysUnsaved)
                 .map(v -> v.name().expression())
-                .filter(n -> List.of("changed", "unsaved", "dirty", "modified").contains(n))
                 .findFirst();
         if (known.isPresent()) {
             return known.get();

@@ -439,4 +439,103 @@ class AnswerFindingsTest {
                 .design();
         assertThat(found(pressed, Kind.MISPLACED_STEP)).hasSize(1);
     }
+
+    // Parts and files
+
+    @Test
+    void a_pattern_without_a_star_means_one_file() {
+        var name = Name.of("Pick");
+        Step.Open open = waits("Pick", when("chosen", note("{result.path}")), when("cancelled"));
+        FileDialog dialog = FileDialog.of(name, FileDialog.Asks.ONE);
+        Design design = pressing(
+                dialog.filtering(List.of(new FileDialog.Filter("Lists", List.of("csv", ".txt", "*.tsv"))), true), open);
+        assertThat(found(design, Kind.FILTER))
+                .containsExactly(
+                        "“csv” in the filter “Lists” of Pick has no star, and so means the one file of that name.",
+                        "“.txt” in the filter “Lists” of Pick has no star, and so means the one file of that name.");
+        putRight(design, Kind.FILTER);
+        assertThat(found(
+                        pressing(
+                                dialog.filtering(
+                                        List.of(new FileDialog.Filter("Lists", List.of("*.csv", "list?.txt"))), true),
+                                open),
+                        Kind.FILTER))
+                .isEmpty();
+    }
+
+    @Test
+    void parts_are_put_right_by_their_findings() {
+        Design keys = withMain(main(
+                        "Desk",
+                        Part.Button.of("open", "&Open").triggering(Script.of(note("o"))),
+                        Part.Button.of("offer", "&Offer && more").triggering(Script.of(note("p")))))
+                .design();
+        assertThat(found(keys, Kind.PART)).containsExactly("Alt+O on Desk means both Open and Offer & more.");
+        putRight(keys, Kind.PART);
+        Design rows = withMain(main(
+                        "Desk",
+                        Part.ListOfRows.of("guests", "Guests", new Type.Column("guest", Type.TEXT))
+                                .starting(List.of(List.of("Maba", "Stint"), List.of()))))
+                .design();
+        assertThat(found(rows, Kind.PART)).hasSize(2);
+        Design fitted = WaysOutFindingsTest.all(rows, Kind.PART)
+                .getFirst()
+                .repairs()
+                .getFirst()
+                .in(rows);
+        assertThat(found(fitted, Kind.PART)).isEmpty();
+        assertThat(WaysOutFindingsTest.all(rows, Kind.PART)
+                        .getLast()
+                        .repairs()
+                        .getFirst()
+                        .in(fitted))
+                .as("changed meanwhile")
+                .isSameAs(fitted);
+    }
+
+    // Unsaved
+
+    private static FacedWindow changing(FacedWindow window) {
+        return window.holding(List.of(bivouac.design.Variable.of("changed", Type.YESNO, "false")));
+    }
+
+    @Test
+    void a_window_that_says_it_is_unsaved_asks_before_it_closes() {
+        Part field = Part.TextField.of("text", "Text").triggering(Script.of(set("me.changed", "true")));
+        Design silent = withMain(main("Desk", button("go", alongside("Card"))))
+                .with(owned(changing(child("Card", field))))
+                .design();
+        assertThat(found(silent, Kind.UNSAVED_LOST))
+                .containsExactly("Card closes while me.changed is yes, and asks nothing; with its owner too.");
+        putRight(silent, Kind.UNSAVED_LOST);
+        var asks = before(
+                changing(child("Card", field)),
+                new Step.If(
+                        List.of(new Step.If.Case(new bivouac.design.Expression("me.changed"), Script.of(stay()))),
+                        Optional.empty()));
+        assertThat(found(
+                        withMain(main("Desk", button("go", alongside("Card"))))
+                                .with(asks)
+                                .design(),
+                        Kind.UNSAVED_LOST))
+                .isEmpty();
+        assertThat(found(
+                        withMain(main("Desk", button("go", waits("Form"))))
+                                .with(changing(dialog("Form", field)))
+                                .design(),
+                        Kind.UNSAVED_LOST))
+                .as("left by its answers")
+                .isEmpty();
+    }
+
+    @Test
+    void what_is_kept_has_to_be_some_value() {
+        Step saves = new Step.KeptValues(Step.KeptValues.How.values()[0]);
+        Design none = pressing(KEEP, saves);
+        assertThat(found(none, Kind.UNUSED)).anyMatch(w -> w.endsWith("no value of the application is kept."));
+        Design some = withMain(main("Desk", button("go", saves), Part.Caption.of("shown", "{app.nights}")))
+                .kept("nights", Type.WHOLE, "0")
+                .design();
+        assertThat(found(some, Kind.UNUSED)).isEmpty();
+    }
 }
