@@ -34,6 +34,8 @@ class CarefulTypingTest {
         Design done = ((Typed.Done) typed).design();
         assertThat(Findings.of(Program.of(done)).stream()
                         .filter(f -> f.kind() != Finding.Kind.DEAD_TRIGGER && f.kind() != Finding.Kind.UNUSED)
+                        // one file at a time says nothing of closing; that is another way, and is offered for it
+                        .filter(f -> !line.startsWith("one file") || f.kind() != Finding.Kind.UNSAVED_LOST)
                         .map(Finding::what))
                 .as(line)
                 .isEmpty();
