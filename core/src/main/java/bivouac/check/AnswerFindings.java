@@ -20,7 +20,6 @@ import bivouac.design.Task;
 import bivouac.design.Window;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 
 /**
  * What the answers of a question come to where it is asked: one that is not waited for, an Escape that acts, an Enter that
@@ -119,7 +118,7 @@ final class AnswerFindings {
 
         /** Whether something in what an answer does refuses, or may do so by a named script. */
         boolean canRefuse(String ending) {
-            return has(at(ending), s -> refuses(s) || s instanceof Step.Do);
+            return Steps.any(at(ending), s -> refuses(s) || s instanceof Step.Do);
         }
 
         Optional<Ending> other(String than, Comes comes) {
@@ -131,12 +130,6 @@ final class AnswerFindings {
 
     private static boolean refuses(Step step) {
         return step instanceof Step.StayOpen || step instanceof Step.KeepRow;
-    }
-
-    private static boolean has(Script script, Predicate<Step> what) {
-        var there = new boolean[1];
-        Steps.walk(script, (path, step) -> there[0] |= what.test(step));
-        return there[0];
     }
 
     private void asked(Asked asked, Script script) {
@@ -202,7 +195,8 @@ final class AnswerFindings {
 
     /** B2, W3: alongside blocks nothing, and the script goes on before there is an answer that could refuse. */
     private void notAwaited(Asked asked) {
-        boolean refuses = asked.open().branches().stream().anyMatch(b -> has(b.script(), AnswerFindings::refuses));
+        boolean refuses =
+                asked.open().branches().stream().anyMatch(b -> Steps.any(b.script(), AnswerFindings::refuses));
         if (!refuses || !asked.isClosing() && !asked.isRemoving()) {
             return;
         }
@@ -228,7 +222,7 @@ final class AnswerFindings {
                     Kind.MESSAGE,
                     "“" + asked.window().name() + "” is to be opened alongside, and is waited for all the same.",
                     "A " + asked.window().kind()
-                            + " is always waited for (C7); who reads the step takes it for something" + " else.",
+                            + " is always waited for (C7); who reads the step takes it for something else.",
                     Optional.of(new ClosingRepair.WaitForApplication(asked.place(), asked.path())));
         }
     }

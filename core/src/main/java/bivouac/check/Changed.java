@@ -1,13 +1,10 @@
 package bivouac.check;
 
 import bivouac.design.Design;
-import bivouac.design.Name;
-import bivouac.design.Names;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
-import bivouac.design.Window;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -27,11 +24,5 @@ final class Changed {
     static Design branches(Design design, ScriptPlace place, StepPath path, UnaryOperator<List<Step.Branch>> edit) {
         return step(
                 design, place, path, s -> s instanceof Step.Branching b ? b.withBranches(edit.apply(b.branches())) : s);
-    }
-
-    /** The name that is wanted for another window, or one like it that no window has. */
-    static Name freeName(Design design, String wanted) {
-        return Names.freeName(
-                wanted, design.windows().stream().map(Window::name).toList());
     }
 }

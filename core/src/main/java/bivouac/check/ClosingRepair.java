@@ -249,7 +249,7 @@ public sealed interface ClosingRepair extends Repair {
 
         @Override
         public Design in(Design design) {
-            Name box = Changed.freeName(design, window.map(w -> "Unsaved " + w).orElse("Unsaved work"));
+            Name box = design.freeName(window.map(w -> "Unsaved " + w).orElse("Unsaved work"));
             Design now = design.adding(new MessageBox(
                     box,
                     design.application().name(),
@@ -295,7 +295,7 @@ public sealed interface ClosingRepair extends Repair {
             if (design.faced(window).isEmpty()) {
                 return design;
             }
-            Name box = Changed.freeName(design, window + " stays open");
+            Name box = design.freeName(window + " stays open");
             Design now = design.adding(new MessageBox(
                     box,
                     window,

@@ -184,14 +184,11 @@ final class RefusalFindings {
                         .forEach(c -> conditions.append(c.condition().source()).append('\n'));
             }
         });
-        var settled = new boolean[1];
-        Steps.walk(trigger.place().in(design), (path, step) -> {
-            if (step instanceof Step.SetValue(String what, var to)) {
-                settled[0] |= conditions.toString().contains(what.strip());
-            }
-            settled[0] |= step instanceof Step.RunTask;
-        });
-        return settled[0];
+        return Steps.any(
+                trigger.place().in(design),
+                step -> step instanceof Step.RunTask
+                        || step instanceof Step.SetValue(String what, var to)
+                                && conditions.toString().contains(what.strip()));
     }
 
     /** B1: what is asked is asked of a person who can meanwhile go on in another window. */

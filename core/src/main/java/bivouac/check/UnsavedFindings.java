@@ -40,26 +40,21 @@ final class UnsavedFindings {
     /** Whether some script of the window may make it yes. */
     private static boolean isSet(Design design, FacedWindow face, Variable variable) {
         String path = "me." + variable.name().expression();
-        var set = new boolean[1];
-        design.scripts().forEach((place, script) -> {
-            if (place.ofWindow().equals(Optional.of(face.name().shown()))) {
-                Steps.walk(
-                        script,
-                        (p, step) -> set[0] |= step instanceof Step.SetValue(String what, var to)
+        return design.scripts().entrySet().stream()
+                .filter(e ->
+                        e.getKey().ofWindow().equals(Optional.of(face.name().shown())))
+                .anyMatch(e -> Steps.any(
+                        e.getValue(),
+                        step -> step instanceof Step.SetValue(String what, var to)
                                 && what.strip().equals(path)
-                                && !to.source().strip().equals("false"));
-            }
-        });
-        return set[0];
+                                && !to.source().strip().equals("false")));
     }
 
     /** Whether what is done before closing goes by it, or does something named that may. */
     private static boolean isLookedAt(Design design, FacedWindow face, Variable variable) {
         Script before = face.moment(FacedWindow.Moment.BEFORE_CLOSING);
-        var named = new boolean[1];
-        Steps.walk(before, (path, step) -> named[0] |= step instanceof Step.Do);
         var read = Pattern.compile("\\b" + Pattern.quote(variable.name().expression()) + "\\b");
-        return named[0]
+        return Steps.any(before, Step.Do.class::isInstance)
                 || Sources.of(design, before).stream()
                         .anyMatch(s -> read.matcher(s).find());
     }

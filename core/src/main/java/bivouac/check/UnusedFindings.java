@@ -133,9 +133,7 @@ final class UnusedFindings {
                 ways.stream().filter(w -> w.open().answers(ending.name())).toList();
         List<String> names =
                 ending.gives().stream().map(g -> g.name().expression()).toList();
-        if (waiting.isEmpty()
-                || names.isEmpty()
-                || waiting.stream().anyMatch(w -> names.stream().anyMatch(n -> reads(w, n)))) {
+        if (waiting.isEmpty() || names.isEmpty() || waiting.stream().anyMatch(w -> reads(w, names))) {
             return;
         }
         WaysIn.WayIn first = waiting.getFirst();
@@ -148,17 +146,18 @@ final class UnusedFindings {
                 Place.step(first.place(), first.path())));
     }
 
-    /** Whether what an opening gave is read in its script, or anywhere by a name of its own (O9). */
-    private boolean reads(WaysIn.WayIn way, String name) {
-        return reads(way.place().in(design), "result", name)
+    /** Whether any of what an opening gave is read in its script, or anywhere by a name of its own (O9). */
+    private boolean reads(WaysIn.WayIn way, List<String> names) {
+        return reads(way.place().in(design), "result", names)
                 || way.open()
                         .as()
-                        .filter(as -> design.scripts().values().stream().anyMatch(s -> reads(s, as, name)))
+                        .filter(as -> design.scripts().values().stream().anyMatch(s -> reads(s, as, names)))
                         .isPresent();
     }
 
-    private boolean reads(Script script, String of, String name) {
-        var read = Pattern.compile("\\b" + Pattern.quote(of) + "\\." + Pattern.quote(name) + "\\b");
+    private boolean reads(Script script, String of, List<String> names) {
+        String any = names.stream().map(Pattern::quote).collect(Collectors.joining("|"));
+        var read = Pattern.compile("\\b" + Pattern.quote(of) + "\\.(?:" + any + ")\\b");
         return Sources.of(design, script).stream()
                 .anyMatch(source -> read.matcher(source).find());
     }

@@ -28,8 +28,7 @@ public final class Copies {
     /** A window beside itself, under the next free name; empty if there is none of that name. */
     public static Optional<Copied> window(Design design, String window) {
         return design.window(window).map(original -> {
-            Name name = Names.freeName(
-                    window, design.windows().stream().map(Window::name).toList());
+            Name name = design.freeName(window);
             Window copy =
                     Renames.window(design, window, name).window(name.shown()).orElseThrow();
             var all = new ArrayList<>(design.windows());

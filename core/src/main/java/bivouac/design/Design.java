@@ -62,6 +62,11 @@ public record Design(
         return window(shownName).filter(FacedWindow.class::isInstance).map(FacedWindow.class::cast);
     }
 
+    /** The name that is wanted for another window, or one like it that no window has. */
+    public Name freeName(String wanted) {
+        return Names.freeName(wanted, windows.stream().map(Window::name).toList());
+    }
+
     public Design with(Application other) {
         return new Design(other, windows, walkthroughs, accepted, promises);
     }

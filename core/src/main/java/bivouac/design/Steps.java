@@ -1,6 +1,7 @@
 package bivouac.design;
 
 import java.util.function.BiConsumer;
+import java.util.function.Predicate;
 
 /** Walks over the steps of scripts. */
 public final class Steps {
@@ -19,6 +20,13 @@ public final class Steps {
     /** How many steps stand inside a step. */
     public static int inside(Step step) {
         return step.inner().stream().mapToInt(i -> count(i.script())).sum();
+    }
+
+    /** Whether some step that is switched on is so, those inside others included. */
+    public static boolean any(Script script, Predicate<Step> so) {
+        var there = new boolean[1];
+        walk(script, (path, step) -> there[0] |= so.test(step));
+        return there[0];
     }
 
     /** Visits every step that is switched on, outer before inner, in reading order. */

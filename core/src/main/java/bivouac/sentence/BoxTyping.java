@@ -6,12 +6,10 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
-import bivouac.design.Names;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
-import bivouac.design.Window;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -44,8 +42,7 @@ final class BoxTyping {
             return new Typed.Unfinished("Say what the message box says: " + (asks ? "ask" : "message") + " `text`.");
         }
         var all = answers.stream().map(MessageBox.Answer::of).toList();
-        Name name = Names.freeName(
-                nameFor(text), design.windows().stream().map(Window::name).toList());
+        Name name = design.freeName(nameFor(text));
         var takes = new MessageTakes(text);
         var box = new MessageBox(
                 name,
@@ -101,9 +98,7 @@ final class BoxTyping {
             return new Typed.Unfinished("Say what must be: check me.name must not be empty, me.nights must be a whole "
                     + "number between 1 and 30, or me.day must be a date not after today.");
         }
-        Name name = Names.freeName(
-                nameFor(read.get().says()),
-                design.windows().stream().map(Window::name).toList());
+        Name name = design.freeName(nameFor(read.get().says()));
         var ok = MessageBox.Answer.of("OK");
         var box = new MessageBox(
                 name,

@@ -21,7 +21,6 @@ import bivouac.design.Take;
 import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.design.Variable;
-import bivouac.design.Window;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -194,7 +193,7 @@ final class CarefulTyping {
         String window = face.name().shown();
         String changed = changedOf(face);
         String file = value("file", Type.Plain.FILE, "\"\"", false);
-        Name dialog = free("Open a file");
+        Name dialog = design.freeName("Open a file");
         design = design.adding(FileDialog.of(dialog, FileDialog.Asks.ONE));
         String reads = task(
                 "read file",
@@ -258,13 +257,9 @@ final class CarefulTyping {
         return Step.Open.of(window, new Manner.WaitsForApplication(), branches);
     }
 
-    private Name free(String name) {
-        return Names.freeName(name, design.windows().stream().map(Window::name).toList());
-    }
-
     /** A box whose last answer is what Enter and Escape mean: it loses nothing. */
     private String box(String name, MessageBox.Severity severity, String text, String... answers) {
-        Name free = free(name);
+        Name free = design.freeName(name);
         List<MessageBox.Answer> all =
                 List.of(answers).stream().map(MessageBox.Answer::of).toList();
         Optional<String> last = Optional.of(all.getLast().ending());

@@ -6,7 +6,6 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Manner;
 import bivouac.design.Name;
-import bivouac.design.Names;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -163,9 +162,7 @@ public final class StepTyping {
     private Typed openNew(Words words) {
         for (NewWindow kind : NewWindow.all()) {
             if (words.take(kind.words())) {
-                Name name = Names.freeName(
-                        words.isEmpty() ? kind.words() : words.rest(),
-                        design.windows().stream().map(Window::name).toList());
+                Name name = design.freeName(words.isEmpty() ? kind.words() : words.rest());
                 Window made = kind.named(name);
                 Design more = design.adding(made);
                 return put(more, Step.Open.of(name.shown(), usualManner(Optional.of(made))), kind.words() + " " + name);

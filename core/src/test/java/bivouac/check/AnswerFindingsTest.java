@@ -32,7 +32,7 @@ class AnswerFindingsTest {
         Design design = withMain(
                         main("Desk", button("go", alongside("Card"))), owned(before(child("Card"), open)), child("Ask"))
                 .design();
-        assertThat(WaysOutFindingsTest.all(design, Kind.NOT_AWAITED))
+        assertThat(all(design, Kind.NOT_AWAITED))
                 .extracting(Finding::what, Finding::weight)
                 .containsExactly(org.assertj.core.groups.Tuple.tuple(
                         "Card, before closing, step 1: “Ask” is opened alongside, and Card closes before it is answered.",

@@ -8,6 +8,7 @@ import bivouac.design.Design;
 import bivouac.design.MessageBox;
 import bivouac.design.Step;
 import bivouac.design.Window;
+import bivouac.plan.Program;
 import java.util.List;
 
 /** Small designs, and what is found in them as they are written. */
@@ -17,17 +18,25 @@ final class AsWritten {
 
     static final MessageBox KEEP = escaping(box("Keep it", "Save", "Drop", "Stay"), "stay");
 
-    static List<String> found(Design design, Kind kind) {
-        return WaysOutFindingsTest.all(design, kind).stream().map(Finding::what).toList();
+    static List<Finding> all(Design design, Kind kind) {
+        return Findings.of(Program.of(design)).stream()
+                .filter(f -> f.kind() == kind)
+                .toList();
     }
 
-    static void putRight(Design design, Kind kind) {
+    static List<String> found(Design design, Kind kind) {
+        return all(design, kind).stream().map(Finding::what).toList();
+    }
+
+    /** Puts every finding of a kind right by its first way, and expects none of that kind to be left. */
+    static Design putRight(Design design, Kind kind) {
         Design now = design;
-        for (Finding f : WaysOutFindingsTest.all(design, kind)) {
+        for (Finding f : all(design, kind)) {
             assertThat(f.repairs()).as(f.what()).isNotEmpty();
             now = f.repairs().getFirst().in(now);
         }
         assertThat(found(now, kind)).isEmpty();
+        return now;
     }
 
     /** A card that asks before it closes. */

@@ -1,5 +1,7 @@
 package bivouac.check;
 
+import static bivouac.check.AsWritten.found;
+import static bivouac.check.AsWritten.putRight;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -27,19 +29,6 @@ import org.junit.jupiter.api.Test;
 
 /** The end of the application, holdings, what never happens and what nobody uses: what has it, and what nearly has it. */
 class EndFindingsTest {
-
-    private static List<String> found(Design design, Kind kind) {
-        return WaysOutFindingsTest.all(design, kind).stream().map(Finding::what).toList();
-    }
-
-    private static Design putRight(Design design, Kind kind) {
-        Design now = design;
-        for (Finding f : WaysOutFindingsTest.all(design, kind)) {
-            now = f.repairs().getFirst().in(now);
-        }
-        assertThat(found(now, kind)).isEmpty();
-        return now;
-    }
 
     @Test
     void an_application_that_ends_only_when_told_has_to_be_told() {

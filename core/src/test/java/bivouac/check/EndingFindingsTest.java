@@ -89,7 +89,7 @@ class EndingFindingsTest {
     void a_window_that_is_made_ends_as_the_step_that_opens_it_says() {
         Design design = withMain(main("Desk", button("go", waits("Form", when("sent", note("sent")), when("dropped")))))
                 .design();
-        Finding dangling = WaysOutFindingsTest.all(design, Kind.DANGLING).getFirst();
+        Finding dangling = all(design, Kind.DANGLING).getFirst();
         Design made = dangling.repairs().getFirst().in(design);
         assertThat(made.faced("Form").orElseThrow().endings())
                 .extracting(Ending::name)

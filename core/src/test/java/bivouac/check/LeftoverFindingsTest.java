@@ -42,11 +42,7 @@ class LeftoverFindingsTest {
                 .variable("unused", Type.WHOLE, "0")
                 .design();
         putRight(design, Kind.UNUSED);
-        Design left = WaysOutFindingsTest.all(design, Kind.UNUSED)
-                .getFirst()
-                .repairs()
-                .getFirst()
-                .in(design);
+        Design left = all(design, Kind.UNUSED).getFirst().repairs().getFirst().in(design);
         assertThat(left.application().variables()).isEmpty();
         assertThat(new bivouac.design.ScriptPlace.AtPart("Desk", "go").in(left).steps())
                 .containsExactly(note("done"));
@@ -99,17 +95,9 @@ class LeftoverFindingsTest {
                                 .starting(List.of(List.of("Maba", "Stint"), List.of()))))
                 .design();
         assertThat(found(rows, Kind.PART)).hasSize(2);
-        Design fitted = WaysOutFindingsTest.all(rows, Kind.PART)
-                .getFirst()
-                .repairs()
-                .getFirst()
-                .in(rows);
+        Design fitted = all(rows, Kind.PART).getFirst().repairs().getFirst().in(rows);
         assertThat(found(fitted, Kind.PART)).isEmpty();
-        assertThat(WaysOutFindingsTest.all(rows, Kind.PART)
-                        .getLast()
-                        .repairs()
-                        .getFirst()
-                        .in(fitted))
+        assertThat(all(rows, Kind.PART).getLast().repairs().getFirst().in(fitted))
                 .as("changed meanwhile")
                 .isSameAs(fitted);
     }

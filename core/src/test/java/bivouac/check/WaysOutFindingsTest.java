@@ -1,5 +1,6 @@
 package bivouac.check;
 
+import static bivouac.check.AsWritten.found;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -28,16 +29,6 @@ class WaysOutFindingsTest {
 
     private static final MessageBox SURE = escaping(box("Sure", "Leave", "Stay"), "stay");
 
-    static List<Finding> all(Design design, Kind kind) {
-        return Findings.of(Program.of(design)).stream()
-                .filter(f -> f.kind() == kind)
-                .toList();
-    }
-
-    private static List<String> found(Design design, Kind kind) {
-        return all(design, kind).stream().map(Finding::what).toList();
-    }
-
     private static Step.Open asks(String box, Step.Branch... branches) {
         return Step.Open.of(box, new Manner.WaitsForApplication(), branches);
     }
@@ -61,14 +52,9 @@ class WaysOutFindingsTest {
         return window.holding(List.of(Variable.of("changed", Type.YESNO, "false")));
     }
 
-    /** Puts every finding of a kind right by its first way, and expects none of that kind to be left. */
+    /** As {@link AsWritten#putRight}, and expects that nothing is wrong by it. */
     private static Design putRight(Design design, Kind kind) {
-        Design now = design;
-        for (Finding f : all(design, kind)) {
-            assertThat(f.repairs()).as(f.what()).isNotEmpty();
-            now = f.repairs().getFirst().in(now);
-        }
-        assertThat(found(now, kind)).isEmpty();
+        Design now = AsWritten.putRight(design, kind);
         assertThat(Findings.of(Program.of(now)).stream().filter(f -> f.weight() == Finding.Weight.WRONG))
                 .isEmpty();
         return now;

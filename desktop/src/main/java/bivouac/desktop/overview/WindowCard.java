@@ -1,6 +1,5 @@
 package bivouac.desktop.overview;
 
-import bivouac.check.Finding;
 import bivouac.design.Ending;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.ShareBar;
@@ -42,17 +41,10 @@ final class WindowCard extends Pane {
                 RoofLine.over(card.window(), width),
                 card.about(),
                 card.rows(),
-                weights(s, name),
+                s.weights().getOrDefault(name, List.of()),
                 s.rehearsed().covered().share(name),
                 width,
                 CardPlan.height(card));
-    }
-
-    private static List<Finding.Weight> weights(Situation s, String window) {
-        return s.findings().stream()
-                .filter(f -> f.place().window().equals(Optional.of(window)))
-                .map(Finding::weight)
-                .toList();
     }
 
     WindowCard(Overview.Card card, Situation s, double width, Runnable choose, Runnable enter) {
@@ -103,7 +95,7 @@ final class WindowCard extends Pane {
 
     private static Node head(Overview.Card card, Situation s, String name) {
         var title = Ui.row(6, Ui.shortened(name, "strong"), Ui.spring());
-        title.getChildren().addAll(Weights.heaviest(weights(s, name)));
+        title.getChildren().addAll(Weights.heaviest(s.weights().getOrDefault(name, List.of())));
         Covered.Share share = s.rehearsed().covered().share(name);
         var about = Ui.shortened(card.about(), "small");
         about.setMaxWidth(Double.MAX_VALUE);
