@@ -262,8 +262,8 @@ final class AnswerFindings {
                         "Escape in “" + box.name() + "” means “" + text(box, escape.get())
                                 + "”, which does something, and “" + text(box, quiet.name()) + "” does nothing.",
                         "Who presses Escape wants nothing to happen (C7); let it mean the answer that does nothing.",
-                        Optional.of(new DesignRepair.Means(
-                                box.name().shown(), DesignRepair.Means.Key.ESCAPE, quiet.name()))));
+                        Optional.of(new ReadyMadeRepair.Means(
+                                box.name().shown(), ReadyMadeRepair.Means.Key.ESCAPE, quiet.name()))));
     }
 
     /** An answer that promises to do something, at which nothing is done. */
@@ -301,8 +301,8 @@ final class AnswerFindings {
                                 + text(box, box.byDefault().orElseThrow()) + "”, at which "
                                 + asked.place().ofWindow().orElseThrow() + " closes and nothing is done.",
                         "Enter is pressed without reading; let it be the answer that loses nothing.",
-                        Optional.of(new DesignRepair.Means(
-                                box.name().shown(), DesignRepair.Means.Key.ENTER, keeps.name()))));
+                        Optional.of(new ReadyMadeRepair.Means(
+                                box.name().shown(), ReadyMadeRepair.Means.Key.ENTER, keeps.name()))));
     }
 
     /** P2: only <em>keep row</em> keeps a row that is about to be removed. */

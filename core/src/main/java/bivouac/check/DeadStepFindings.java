@@ -69,7 +69,8 @@ final class DeadStepFindings {
 
     private void cases(Step.If choice, StepPath path) {
         Set<String> asked = new HashSet<>();
-        for (Step.If.Case one : choice.cases()) {
+        for (int i = 0; i < choice.cases().size(); i++) {
+            Step.If.Case one = choice.cases().get(i);
             String condition = one.condition().source().replaceAll("\\s+", "");
             if (!asked.add(condition)) {
                 found.add(new Finding(
@@ -78,7 +79,8 @@ final class DeadStepFindings {
                         Place.step(place, path).words(design) + ": “"
                                 + one.condition().source().strip() + "” is asked twice, and its second case never run.",
                         "The first case that holds is taken.",
-                        Place.step(place, path)));
+                        Place.step(place, path),
+                        List.of(new StepRepair.RemoveCase(place, path, i))));
             }
         }
     }

@@ -4,14 +4,12 @@ import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
-import bivouac.design.FileDialog;
 import bivouac.design.Instances;
-import bivouac.design.MessageBox;
-import bivouac.design.Window;
+import bivouac.design.Variable;
 import java.util.List;
 import java.util.Optional;
 
-/** Ways to put right windows, message boxes and when the application ends. */
+/** Ways to put right windows, and when the application ends. */
 public sealed interface DesignRepair extends Repair {
 
     /** The names of a window's parts are put right. */
@@ -122,144 +120,45 @@ public sealed interface DesignRepair extends Repair {
         }
     }
 
-    /** Enter, or Escape with the close box, means another answer of a message box. */
-    record Means(String box, Key key, String ending) implements DesignRepair {
-
-        /** A key that a message box gives a meaning. */
-        public enum Key {
-            ENTER("Enter"),
-            ESCAPE("Escape");
-
-            final String word;
-
-            Key(String word) {
-                this.word = word;
-            }
-        }
-
+    /** A value that keeps a window begins with none. */
+    record BeginsEmpty(String window, String variable) implements DesignRepair {
         @Override
         public String words() {
-            return "Let " + key.word + " mean " + ending;
+            return "Let it begin empty";
         }
 
         @Override
         public String about() {
-            return (key == Key.ENTER ? "Enter in " + box : "Escape and the close box of " + box) + " then answer “"
-                    + ending + "”.";
+            return "“" + variable + "” of " + window + " then holds no window at first.";
         }
 
         @Override
         public Design in(Design design) {
-            return design.changing(box, w -> w instanceof MessageBox b ? meaning(b) : w);
-        }
-
-        private MessageBox meaning(MessageBox b) {
-            return key == Key.ENTER
-                    ? b.answering(b.answers(), Optional.of(ending), b.escape())
-                    : b.answering(b.answers(), b.byDefault(), Optional.of(ending));
+            return design.changingFace(
+                    window,
+                    f -> f.holding(f.variables().stream()
+                            .map(v -> v.name().expression().equals(variable)
+                                    ? new Variable(v.name(), v.type(), Optional.empty(), v.kept())
+                                    : v)
+                            .toList()));
         }
     }
 
-    /** Enter, or Escape with the close box, means no answer of a message box any more. */
-    record MeansNothing(String box, Means.Key key) implements DesignRepair {
+    /** A window has the icon of the application. */
+    record UsualIcon(String window) implements DesignRepair {
         @Override
         public String words() {
-            return "Let " + key.word + " mean nothing";
+            return "Take the application's icon";
         }
 
         @Override
         public String about() {
-            return key.word + " then answers nothing in " + box + ".";
+            return window + " then names no icon of its own.";
         }
 
         @Override
         public Design in(Design design) {
-            return design.changing(box, w -> w instanceof MessageBox b ? without(b) : w);
-        }
-
-        private MessageBox without(MessageBox b) {
-            return key == Means.Key.ENTER
-                    ? b.answering(b.answers(), Optional.empty(), b.escape())
-                    : b.answering(b.answers(), b.byDefault(), Optional.empty());
-        }
-    }
-
-    /** A message box is changed as the Messages screen would. */
-    record ChangeBox(String box, MessageRules.Rule rule, String words) implements DesignRepair {
-        @Override
-        public String about() {
-            return box + " then keeps to what the other message boxes do.";
-        }
-
-        @Override
-        public Design in(Design design) {
-            Optional<MessageRules.Repair> repair = MessageRules.of(design).stream()
-                    .filter(k -> k.rule() == rule)
-                    .flatMap(k -> k.differ().stream())
-                    .filter(r -> r.box().equals(box))
-                    .flatMap(r -> r.repair().stream())
-                    .findFirst();
-            return repair.map(r -> design.changing(box, w -> boxed(w, r))).orElse(design);
-        }
-
-        private static Window boxed(Window window, MessageRules.Repair repair) {
-            return window instanceof MessageBox b ? repair.edit().apply(b) : window;
-        }
-    }
-
-    /** A pattern of a file dialog's filter becomes one for all files of a kind: csv, .csv and a/b.csv become *.csv. */
-    record MendPattern(String dialog, String pattern) implements DesignRepair {
-        @Override
-        public String words() {
-            return "Make it " + mended();
-        }
-
-        @Override
-        public String about() {
-            return "The filter of " + dialog + " then shows files that fit " + mended() + ".";
-        }
-
-        private String mended() {
-            return "*." + pattern.substring(Math.max(pattern.lastIndexOf('.'), lastFolder(pattern)) + 1);
-        }
-
-        private static int lastFolder(String pattern) {
-            return Math.max(pattern.lastIndexOf('/'), pattern.lastIndexOf('\\'));
-        }
-
-        @Override
-        public Design in(Design design) {
-            return design.changing(
-                    dialog,
-                    w -> w instanceof FileDialog d
-                            ? d.filtering(
-                                    d.filters().stream()
-                                            .map(f -> new FileDialog.Filter(
-                                                    f.label(),
-                                                    f.patterns().stream()
-                                                            .map(p -> p.equals(pattern) ? mended() : p)
-                                                            .toList()))
-                                            .toList(),
-                                    d.allFiles())
-                            : w);
-        }
-    }
-
-    /** A save dialog asks before it answers with a file that is there. */
-    record AskToReplace(String dialog) implements DesignRepair {
-        @Override
-        public String words() {
-            return "Let it ask";
-        }
-
-        @Override
-        public String about() {
-            return dialog + " then asks before it replaces a file (C8).";
-        }
-
-        @Override
-        public Design in(Design design) {
-            return design.changing(dialog, w -> w instanceof FileDialog d ? d.replacing(true) : w);
+            return design.changingFace(window, f -> f.framed(f.frame().showing("")));
         }
     }
 }

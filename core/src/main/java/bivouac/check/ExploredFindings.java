@@ -276,7 +276,8 @@ final class ExploredFindings {
                                 Kind.BROKEN_PROMISE,
                                 "Broken: " + promise.sentence(),
                                 "It was promised of every situation, and the trail leads to one in which it does not hold.",
-                                Place.APPLICATION)
+                                Place.APPLICATION,
+                                List.of(new RemovalRepair.RemovePromise(promise)))
                         .shownBy(lines(trail)));
             }
         }

@@ -7,6 +7,7 @@ import bivouac.closing.Closings;
 import bivouac.closing.Triggers;
 import bivouac.design.Design;
 import bivouac.explore.Explored;
+import bivouac.expression.Problem;
 import bivouac.plan.Program;
 import bivouac.plan.Trouble;
 import java.util.ArrayList;
@@ -41,7 +42,7 @@ public final class Findings {
         var found = new ArrayList<Finding>();
         NameFindings.into(found, design);
         WindowFindings.into(found, design);
-        StepFindings.into(found, design);
+        StepFindings.into(found, program);
         RoutineFindings.into(found, design);
         ClosingFindings.into(found, program);
         var triggers = new Triggers(design);
@@ -81,7 +82,7 @@ public final class Findings {
                                         : "Enter is pressed without reading; let it be the answer that loses nothing.",
                                 Place.window(r.box()),
                                 r.repair().stream()
-                                        .<Repair>map(p -> new DesignRepair.ChangeBox(r.box(), r.rule(), p.words()))
+                                        .<Repair>map(p -> new ReadyMadeRepair.ChangeBox(r.box(), r.rule(), p.words()))
                                         .toList())));
             }
         }
@@ -106,8 +107,19 @@ public final class Findings {
                     promised
                             ? "It is not checked before it can be understood."
                             : "The rehearsal stops with a fault when it gets there.",
-                    place));
+                    place,
+                    meant(place, trouble)));
         }
+    }
+
+    private static List<Repair> meant(Place place, Trouble trouble) {
+        Problem problem = trouble.problem();
+        return problem
+                .instead()
+                .<Repair>map(i ->
+                        new ExpressionRepair(place, trouble.source(), problem.from(), problem.to(), i, "Write " + i))
+                .stream()
+                .toList();
     }
 
     private static String sentence(String message) {

@@ -14,6 +14,8 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Setting;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.design.Type;
+import bivouac.expression.Proposed;
 import bivouac.expression.Term;
 import bivouac.plan.Program;
 import java.util.ArrayList;
@@ -178,21 +180,29 @@ final class GuardFindings {
                             place.words() + ": " + u.what(),
                             "The script would end there with a fault (X3), and nobody would be told.",
                             Place.step(place, path),
-                            asking(path, u))));
+                            asking(path, u, t, expression))));
             new Sums(window, facts, place.words(), Place.step(place, path)).into(found, t, expression.source());
         });
         return term;
     }
 
-    /** A name that a step keeps for those after it is not put under a condition. */
-    private List<Repair> asking(StepPath path, Guards.Unguarded unguarded) {
-        boolean names = path.in(place.in(program.design()))
-                .filter(s -> s instanceof Step.Let)
+    /** The step is put under a condition; one that names a value for those after it, or asks itself, asks in it. */
+    private List<Repair> asking(StepPath path, Guards.Unguarded unguarded, Term<?> term, Expression expression) {
+        boolean isNeeded = path.in(place.in(program.design()))
+                .filter(s -> s instanceof Step.Let || s instanceof Step.If)
                 .isPresent();
-        return unguarded.ask().stream()
-                .filter(a -> !names)
-                .<Repair>map(a -> new StepRepair.OnlyIf(place, path, a))
-                .toList();
+        Optional<Repair> repair = isNeeded
+                ? guarded(unguarded, term, expression, Place.step(place, path))
+                : unguarded.ask().map(a -> new StepRepair.OnlyIf(place, path, a));
+        return repair.stream().toList();
+    }
+
+    /** An expression that is evaluated only where it has a value, and else is the empty value of its type. */
+    private static Optional<Repair> guarded(Guards.Unguarded unguarded, Term<?> term, Expression expression, Place at) {
+        return unguarded.ask().flatMap(ask -> (term.type() == Type.YESNO
+                        ? Optional.of(Proposed.asking(ask, expression.source()))
+                        : Proposed.guarded(ask, expression.source(), term.type()))
+                .map(e -> ExpressionRepair.whole(at, expression.source(), e, "Ask first")));
     }
 
     /** P2: a row's own events have their row selected. */
@@ -215,7 +225,7 @@ final class GuardFindings {
                         part.traits().visible(),
                         part.traits().readOnly())) {
                     if (setting instanceof Setting.Follows(Expression condition)) {
-                        expression(condition, place, words);
+                        expression(condition, place, words, false);
                     }
                 }
             }
@@ -233,10 +243,11 @@ final class GuardFindings {
         }
 
         private void texts(String text, Place place, String words) {
-            inBraces(text).forEach(e -> expression(e, place, words));
+            inBraces(text).forEach(e -> expression(e, place, words, true));
         }
 
-        private void expression(Expression expression, Place place, String words) {
+        /** @param isShown it stands in a text, where nothing may be shown as well */
+        private void expression(Expression expression, Place place, String words, boolean isShown) {
             var at = new ScriptPlace.AtMoment(face.name().shown(), FacedWindow.Moment.OPENED);
             // a path that no step has, so that only what all of the window knows is known
             Optional<? extends Term<?>> term = program.compileAt(at, StepPath.of(Integer.MAX_VALUE), expression)
@@ -249,9 +260,22 @@ final class GuardFindings {
                                 Kind.UNGUARDED,
                                 words + ": " + u.what(),
                                 "It is looked at after every event, and would be a fault (X3) each time.",
-                                place)));
+                                place,
+                                asking(u, t, expression, place, isShown))));
                 new Sums(Optional.of(face), Facts.NONE, words, place).into(found, t, expression.source());
             });
+        }
+
+        private static List<Repair> asking(
+                Guards.Unguarded unguarded, Term<?> term, Expression expression, Place place, boolean isShown) {
+            Optional<String> shown = term.type() == Type.TEXT
+                    ? Optional.of(expression.source())
+                    : Proposed.converted(expression.source(), term.type(), Type.TEXT);
+            Optional<Repair> repair = isShown
+                    ? unguarded.ask().flatMap(ask -> shown.flatMap(s -> Proposed.guarded(ask, s, Type.TEXT))
+                            .map(e -> ExpressionRepair.whole(place, expression.source(), e, "Show nothing then")))
+                    : guarded(unguarded, term, expression, place);
+            return repair.stream().toList();
         }
     }
 }

@@ -83,13 +83,15 @@ final class Guards {
         String what = TermText.of(call.arguments().getFirst());
         if (!isConvertible(what, question, facts)) {
             String function = word(call.function());
-            String ask = word(question) + "(" + readable(what) + ")";
-            String sentence = "“" + function + "(" + readable(what) + ")” can be reached with a text that is no "
+            Optional<String> written = TermText.written(call.arguments().getFirst());
+            String shown = written.orElse("…");
+            String ask = word(question) + "(" + shown + ")";
+            String sentence = "“" + function + "(" + shown + ")” can be reached with a text that is no "
                     + (question == Function.IS_WHOLE
                             ? "whole number"
                             : question == Function.IS_DATE ? "date" : "number")
                     + "; ask “" + ask + "” first.";
-            said.add(new Unguarded(sentence, Optional.of(ask).filter(a -> !a.contains("…"))));
+            said.add(new Unguarded(sentence, written.map(w -> ask)));
         }
     }
 
@@ -116,11 +118,6 @@ final class Guards {
             case IS_WHOLE -> "isWhole";
             default -> "isDate";
         };
-    }
-
-    /** Names are as they were written; what is more is told as its kind. */
-    private static String readable(String what) {
-        return what.contains("(") ? "…" : what;
     }
 
     private void name(String dotted, Facts facts) {

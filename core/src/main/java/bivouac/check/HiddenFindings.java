@@ -44,7 +44,13 @@ final class HiddenFindings {
                 Kind.STAYS_HIDDEN,
                 place.words() + ": " + window + " stays hidden if its owner " + owner + " is hidden then.",
                 "An owned window is on the screen only with its owner (C9); show " + owner + " first.",
-                Place.step(place, path));
+                Place.step(place, path),
+                List.of(new StepRepair.Write(
+                        place,
+                        path,
+                        new Step.Reach(Step.Reach.How.SHOW, new Target.Single(owner)),
+                        "Show " + owner + " first",
+                        owner + " is shown before it.")));
     }
 
     /** The windows that some step hides. */

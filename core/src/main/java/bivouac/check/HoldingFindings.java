@@ -167,7 +167,13 @@ final class HoldingFindings {
                 Place.step(place, path).words(design) + ": done a second time, it takes " + holding
                         + " while it is held already.",
                 "Nothing gives it back before (X4); give it back, or take it where it can happen only once.",
-                Place.step(place, path)));
+                Place.step(place, path),
+                List.of(new StepRepair.Write(
+                        place,
+                        StepPath.of(place.in(design).steps().size()),
+                        new Step.GiveBack(holding, List.of()),
+                        "Give it back at the end",
+                        holding + " is given back when the script is done."))));
     }
 
     /** Whether a script can run again before what it took is given back by itself, with nothing that asks first. */

@@ -3,123 +3,153 @@ package bivouac.check;
 import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
+import bivouac.check.NameRepair.Of;
+import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
-import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
 import bivouac.design.Names;
 import bivouac.design.Part;
+import bivouac.design.Routines;
 import bivouac.design.Take;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Window;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** Names used twice, and names that expressions cannot use (V5). */
 final class NameFindings {
 
-    private NameFindings() {}
+    private final List<Finding> found;
+
+    private NameFindings(List<Finding> found) {
+        this.found = found;
+    }
 
     static void into(List<Finding> found, Design design) {
-        twice(
-                found,
+        var names = new NameFindings(found);
+        var app = design.application();
+        names.twice(
                 "The application has",
                 Place.APPLICATION,
-                design.application().variables().stream().map(Variable::name));
-        windows(found, design);
-        tasksAndHoldings(found, design);
+                app.variables().stream().map(Variable::name),
+                n -> NameRepair.second(Of.VALUE, "", n));
+        names.windows(design);
+        names.tasksAndHoldings(app);
+        names.routines("The application", Place.APPLICATION, "", app.routines());
         for (Window window : design.windows()) {
             String name = window.name().shown();
-            twice(
-                    found,
+            Place place = Place.window(name);
+            names.twice(
                     name + " takes",
-                    Place.window(name),
-                    window.takes().stream().map(Take::name));
-            endings(found, window);
+                    place,
+                    window.takes().stream().map(Take::name),
+                    n -> NameRepair.second(Of.TAKE, name, n));
+            names.endings(window);
             if (window instanceof FacedWindow face) {
-                twice(found, name + " has", Place.window(name), face.memberNames().stream());
+                names.twice(
+                        name + " has", place, face.memberNames().stream(), n -> NameRepair.second(Of.MEMBER, name, n));
+                names.routines(name, place, name, face.routines());
                 PartNames.into(found, design, face);
-                face.variables().forEach(v -> kept(found, design, face, v));
-                face.parts().forEach(p -> columns(found, face, p));
-            }
-            if (window instanceof FileDialog dialog) {
-                labels(found, dialog);
+                face.variables().forEach(v -> names.kept(design, face, v));
+                face.parts().forEach(p -> names.columns(face, p));
             }
         }
     }
 
-    private static void windows(List<Finding> found, Design design) {
+    private void windows(Design design) {
         Set<String> shown = new HashSet<>();
         Set<String> inExpressions = new HashSet<>();
         for (Window window : design.windows()) {
             Name name = window.name();
+            Place place = Place.window(name.shown());
             if (!shown.add(name.shown())) {
                 add(
-                        found,
                         "Two windows are called “" + name.shown() + "”.",
                         "Steps that open it always mean the first; rename one.",
-                        Place.window(name.shown()));
+                        place,
+                        NameRepair.second(Of.WINDOW, "", name.shown()));
             } else if (!inExpressions.add(name.expression())) {
                 add(
-                        found,
                         "Two windows are “" + name.expression() + "” in expressions; one of them is " + name.shown()
                                 + ".",
                         "Expressions always mean the first; give one another name.",
-                        Place.window(name.shown()));
+                        place,
+                        NameRepair.second(Of.WINDOW, "", name.expression()));
             }
-            unusable(found, name, Place.window(name.shown()));
+            unusable(name, place, new NameRepair(Of.WINDOW, "", "", name.expression(), 0));
         }
     }
 
-    private static void tasksAndHoldings(List<Finding> found, Design design) {
-        var tasks = design.application().tasks();
+    private void tasksAndHoldings(Application app) {
         shownTwice(
-                found,
-                tasks.stream().map(t -> t.name().shown()).toList(),
+                app.tasks().stream().map(t -> t.name().shown()).toList(),
                 name -> "Two tasks are called “" + name + "”.",
                 "Steps that run it always mean the first; rename one.",
-                Place.APPLICATION);
-        for (var task : tasks) {
+                Place.APPLICATION,
+                name -> NameRepair.second(Of.TASK, "", name));
+        for (var task : app.tasks()) {
+            String of = task.name().shown();
             shownTwice(
-                    found,
                     task.endings().stream().map(Ending::name).toList(),
-                    name -> "The task " + task.name() + " has the ending “" + name + "” twice.",
+                    name -> "The task " + of + " has the ending “" + name + "” twice.",
                     "Only the first is ever met; rename one.",
-                    Place.APPLICATION);
-            twice(
-                    found,
-                    "The task " + task.name() + " takes",
                     Place.APPLICATION,
-                    task.takes().stream().map(Take::name));
+                    name -> NameRepair.second(Of.ENDING_OF_TASK, of, name));
+            twice(
+                    "The task " + of + " takes",
+                    Place.APPLICATION,
+                    task.takes().stream().map(Take::name),
+                    name -> NameRepair.second(Of.TAKE_OF_TASK, of, name));
         }
         shownTwice(
-                found,
-                design.application().holdings().stream()
-                        .map(h -> h.name().shown())
-                        .toList(),
+                app.holdings().stream().map(h -> h.name().shown()).toList(),
                 name -> "Two holdings are called “" + name + "”.",
                 "Steps that take it always mean the first; rename one.",
-                Place.APPLICATION);
+                Place.APPLICATION,
+                name -> NameRepair.second(Of.HOLDING, "", name));
+    }
+
+    /** W7, V4: steps name scripts and timers as they are shown. */
+    private void routines(String who, Place place, String window, Routines routines) {
+        shownTwice(
+                routines.scripts().stream().map(s -> s.name().shown()).toList(),
+                name -> who + " has two scripts called “" + name + "”.",
+                "Steps that do it always mean the first; rename one.",
+                place,
+                name -> NameRepair.second(Of.SCRIPT, window, name));
+        shownTwice(
+                routines.timers().stream().map(t -> t.name().shown()).toList(),
+                name -> who + " has two timers called “" + name + "”.",
+                "Steps that start or stop it always mean the first; rename one.",
+                place,
+                name -> NameRepair.second(Of.TIMER, window, name));
     }
 
     /** O9: a variable that keeps a window has to name one, and begins with none. */
-    private static void kept(List<Finding> found, Design design, FacedWindow face, Variable variable) {
+    private void kept(Design design, FacedWindow face, Variable variable) {
         if (variable.type() instanceof Type.WindowOf(String window)) {
-            Place place = Place.window(face.name().shown());
-            String whose = "“" + variable.name() + "” of " + face.name();
+            String name = face.name().shown();
+            String whose = "“" + variable.name() + "” of " + name;
             if (design.window(window).isEmpty()) {
                 found.add(new Finding(
                         Weight.WRONG,
                         Kind.DANGLING,
                         whose + " keeps “" + window + "”, and there is no window of that name.",
                         "Nothing can ever be kept in it (O9); give it the name of a window.",
-                        place));
+                        Place.window(name),
+                        List.of(
+                                new DesignRepair.MakeWindow(window, FacedWindow.Kind.CHILD, List.of()),
+                                new RemovalRepair.RemoveValue(
+                                        Optional.of(name), variable.name().expression()))));
             }
             if (variable.starts().isPresent()) {
                 found.add(new Finding(
@@ -128,75 +158,79 @@ final class NameFindings {
                         whose + " keeps a window, and cannot begin with a value.",
                         "It is filled by “open " + window + " as "
                                 + variable.name().expression() + "” (O9).",
-                        place));
+                        Place.window(name),
+                        List.of(new DesignRepair.BeginsEmpty(
+                                name, variable.name().expression()))));
             }
         }
     }
 
-    private static void columns(List<Finding> found, FacedWindow face, Part part) {
+    private void columns(FacedWindow face, Part part) {
         if (part instanceof Part.ListOfRows list) {
+            String window = face.name().shown();
+            String of = list.name().expression();
             shownTwice(
-                    found,
                     list.columns().stream().map(Type.Column::name).toList(),
-                    name -> list.displayName() + " on " + face.name() + " has the column “" + name + "” twice.",
+                    name -> list.displayName() + " on " + window + " has the column “" + name + "” twice.",
                     "Expressions cannot tell the two apart; rename one.",
-                    Place.part(face.name().shown(), list.name().expression()));
+                    Place.part(window, of),
+                    name -> new NameRepair(Of.COLUMN, window, of, name, 1));
         }
     }
 
-    private static void labels(List<Finding> found, FileDialog dialog) {
-        shownTwice(
-                found,
-                dialog.filters().stream().map(FileDialog.Filter::label).toList(),
-                name -> dialog.name() + " has two filters called “" + name + "”.",
-                "Nobody can tell them apart, and only the first can be chosen; rename one.",
-                Place.window(dialog.name().shown()));
-    }
-
-    private static void endings(List<Finding> found, Window window) {
+    private void endings(Window window) {
+        String of = window.name().shown();
         var names = window instanceof MessageBox box
                 ? box.answers().stream().map(MessageBox.Answer::ending).toList()
                 : window.endings().stream().map(Ending::name).toList();
         shownTwice(
-                found,
                 names,
-                name -> window.name() + " has the ending “" + name + "” twice.",
+                name -> of + " has the ending “" + name + "” twice.",
                 "Openers cannot tell the two apart; rename one.",
-                Place.window(window.name().shown()));
+                Place.window(of),
+                name -> NameRepair.second(Of.ENDING, of, name));
     }
 
     /** @param what what is wrong with a name that stands there twice */
-    private static void shownTwice(
-            List<Finding> found, List<String> names, UnaryOperator<String> what, String why, Place place) {
+    private void shownTwice(
+            List<String> names,
+            UnaryOperator<String> what,
+            String why,
+            Place place,
+            Function<String, NameRepair> repair) {
         Set<String> seen = new HashSet<>();
-        names.stream().filter(n -> !seen.add(n)).distinct().forEach(n -> add(found, what.apply(n), why, place));
+        names.stream()
+                .filter(n -> !seen.add(n))
+                .distinct()
+                .forEach(n -> add(what.apply(n), why, place, repair.apply(n)));
     }
 
-    private static void twice(List<Finding> found, String who, Place place, Stream<Name> names) {
+    private void twice(String who, Place place, Stream<Name> names, Function<String, NameRepair> second) {
         Set<String> seen = new HashSet<>();
         names.forEach(name -> {
+            NameRepair repair = second.apply(name.expression());
             if (!seen.add(name.expression())) {
                 add(
-                        found,
                         who + " “" + name.expression() + "” twice.",
                         "Expressions always mean the first; rename one.",
-                        place);
+                        place,
+                        repair);
             }
-            unusable(found, name, place);
+            unusable(name, place, repair.ofTheFirst());
         });
     }
 
-    private static void unusable(List<Finding> found, Name name, Place place) {
+    private void unusable(Name name, Place place, NameRepair repair) {
         if (!Names.isUsable(name.expression())) {
             add(
-                    found,
                     "“" + name.expression() + "” cannot be used as a name in expressions.",
                     "Use letters, digits and _, beginning with a letter, and no word that expressions keep for themselves.",
-                    place);
+                    place,
+                    repair);
         }
     }
 
-    private static void add(List<Finding> found, String what, String why, Place place) {
-        found.add(new Finding(Weight.WRONG, Kind.NAME_TWICE, what, why, place));
+    private void add(String what, String why, Place place, NameRepair repair) {
+        found.add(new Finding(Weight.WRONG, Kind.NAME_TWICE, what, why, place, List.of(repair)));
     }
 }

@@ -42,19 +42,23 @@ final class PictureFindings {
                             Kind.PART,
                             "“" + file + "”, the icon of " + window + ", " + why + ".",
                             "The system would show its own; name a PNG, JPEG, GIF or ICO file beside the design.",
-                            Place.window(window))));
+                            Place.window(window),
+                            List.of(new DesignRepair.UsualIcon(window)))));
         }
     }
 
     private static void picture(List<Finding> found, String window, Part.Picture picture, Beside beside) {
         Place place = Place.part(window, picture.name().expression());
+        List<Repair> gone =
+                List.of(new RemovalRepair.RemovePart(window, picture.name().expression(), picture.displayName()));
         if (picture.file().isBlank()) {
             found.add(new Finding(
                     Weight.HINT,
                     Kind.PART,
                     picture.displayName() + " on " + window + " has no picture yet.",
                     "An empty frame would be shown; name a PNG, JPEG, GIF or SVG file beside the design.",
-                    place));
+                    place,
+                    gone));
             return;
         }
         wrong(picture.file(), beside)
@@ -63,7 +67,8 @@ final class PictureFindings {
                         Kind.PART,
                         "“" + picture.file() + "” of " + picture.displayName() + " on " + window + " " + why + ".",
                         "An empty frame would be shown; name a PNG, JPEG, GIF or SVG file beside the design.",
-                        place)));
+                        place,
+                        gone)));
     }
 
     private static Optional<String> wrong(String file, Beside beside) {

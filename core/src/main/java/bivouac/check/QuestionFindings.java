@@ -63,8 +63,8 @@ final class QuestionFindings {
                                 .filter(other -> !MessageRules.destroys(other.text()))
                                 .map(MessageBox.Answer::ending)
                                 .limit(1)
-                                .<Repair>map(e ->
-                                        new DesignRepair.Means(box.name().shown(), DesignRepair.Means.Key.ESCAPE, e))
+                                .<Repair>map(e -> new ReadyMadeRepair.Means(
+                                        box.name().shown(), ReadyMadeRepair.Means.Key.ESCAPE, e))
                                 .toList())));
     }
 

@@ -3,6 +3,7 @@ package bivouac.check;
 import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
+import bivouac.design.Design;
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
 import bivouac.design.Picker;
@@ -10,6 +11,7 @@ import bivouac.design.ReadyMade;
 import java.util.HashSet;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** What is wrong with message boxes and file dialogs by themselves. */
 final class ReadyMadeFindings {
@@ -19,10 +21,10 @@ final class ReadyMadeFindings {
 
     private ReadyMadeFindings() {}
 
-    static void into(List<Finding> found, ReadyMade window) {
+    static void into(List<Finding> found, Design design, ReadyMade window) {
         switch (window) {
             case MessageBox box -> box(found, box);
-            case FileDialog dialog -> dialog(found, dialog);
+            case FileDialog dialog -> dialog(found, design, dialog);
             case Picker picker -> {
                 // what it picks first is an expression, and checked as those are
             }
@@ -37,7 +39,8 @@ final class ReadyMadeFindings {
                     Kind.EMPTY_MESSAGE,
                     name + " says nothing.",
                     "A message box without a text tells nobody what happened or what to answer.",
-                    Place.window(name)));
+                    Place.window(name),
+                    List.of(new ReadyMadeRepair.SayItsName(name))));
         }
         if (box.answers().isEmpty()) {
             found.add(new Finding(
@@ -45,10 +48,11 @@ final class ReadyMadeFindings {
                     Kind.NO_WAY_OUT,
                     name + " has no button.",
                     "It is always waited for (C7), so the application would hang.",
-                    Place.window(name)));
+                    Place.window(name),
+                    List.of(new ReadyMadeRepair.AddButton(name))));
         }
-        for (var key : DesignRepair.Means.Key.values()) {
-            var marked = key == DesignRepair.Means.Key.ENTER ? box.byDefault() : box.escape();
+        for (var key : ReadyMadeRepair.Means.Key.values()) {
+            var marked = key == ReadyMadeRepair.Means.Key.ENTER ? box.byDefault() : box.escape();
             marked.filter(e -> box.ending(e).isEmpty())
                     .ifPresent(e -> found.add(new Finding(
                             Weight.WRONG,
@@ -56,11 +60,11 @@ final class ReadyMadeFindings {
                             name + " has no button “" + e + "”, which " + key.word + " is to press.",
                             "The key would do nothing.",
                             Place.window(name),
-                            List.of(new DesignRepair.MeansNothing(name, key)))));
+                            List.of(new ReadyMadeRepair.MeansNothing(name, key)))));
         }
     }
 
-    private static void dialog(List<Finding> found, FileDialog dialog) {
+    private static void dialog(List<Finding> found, Design design, FileDialog dialog) {
         String name = dialog.name().shown();
         var labels = new HashSet<String>();
         for (FileDialog.Filter filter : dialog.offered()) {
@@ -73,7 +77,7 @@ final class ReadyMadeFindings {
                                     + " is no pattern of file names.",
                             "No file would be shown; a pattern is for example *.csv, without a folder.",
                             Place.window(name),
-                            List.of(new DesignRepair.MendPattern(name, p)))));
+                            List.of(new ReadyMadeRepair.MendPattern(name, p)))));
             filter.patterns().stream()
                     .filter(p -> FileDialog.Filter.isPattern(p) && !p.contains("*") && !p.contains("?"))
                     .forEach(p -> found.add(new Finding(
@@ -83,22 +87,24 @@ final class ReadyMadeFindings {
                                     + " has no star, and so means the one file of that name.",
                             "A pattern for all files of a kind is for example *.csv.",
                             Place.window(name),
-                            List.of(new DesignRepair.MendPattern(name, p)))));
+                            List.of(new ReadyMadeRepair.MendPattern(name, p)))));
             if (filter.patterns().isEmpty()) {
                 found.add(new Finding(
                         Weight.WRONG,
                         Kind.FILTER,
                         "The filter “" + filter.label() + "” of " + name + " has no pattern.",
                         "No file would be shown; write for example: " + filter.label() + ": *.csv.",
-                        Place.window(name)));
+                        Place.window(name),
+                        List.of(new ReadyMadeRepair.RemoveFilter(name, filter.label()))));
             }
             if (!labels.add(filter.label())) {
                 found.add(new Finding(
-                        Weight.RISKY,
-                        Kind.FILTER,
+                        Weight.WRONG,
+                        Kind.NAME_TWICE,
                         "Two filters of " + name + " are called “" + filter.label() + "”.",
-                        "What comes back names the filter; nobody could tell which one was on.",
-                        Place.window(name)));
+                        "What comes back names the filter, and only the first can be chosen; nobody could tell which one was on.",
+                        Place.window(name),
+                        List.of(NameRepair.second(NameRepair.Of.FILTER, name, filter.label()))));
             }
         }
         if (dialog.asks() == FileDialog.Asks.SAVE
@@ -109,7 +115,8 @@ final class ReadyMadeFindings {
                     Kind.FILTER,
                     name + " adds no extension to a name typed without one.",
                     "The file would not be found by its kind later; give it a filter or an extension.",
-                    Place.window(name)));
+                    Place.window(name),
+                    List.of(new ReadyMadeRepair.AddExtension(name, extension(design)))));
         }
         if (!dialog.asksToReplace() && dialog.asks() == FileDialog.Asks.SAVE) {
             found.add(new Finding(
@@ -118,7 +125,19 @@ final class ReadyMadeFindings {
                     name + " does not ask before it replaces a file.",
                     "A name typed twice would overwrite the first file without a word (C8).",
                     Place.window(name),
-                    List.of(new DesignRepair.AskToReplace(name))));
+                    List.of(new ReadyMadeRepair.AskToReplace(name))));
         }
+    }
+
+    /** What the other dialogs of the design are about; where none says it, text. */
+    private static String extension(Design design) {
+        return design.windows().stream()
+                .filter(FileDialog.class::isInstance)
+                .map(FileDialog.class::cast)
+                .flatMap(d -> Stream.concat(
+                        Stream.of(d.extension()), d.offered().stream().map(FileDialog.Filter::extension)))
+                .filter(e -> !e.isEmpty())
+                .findFirst()
+                .orElse("txt");
     }
 }

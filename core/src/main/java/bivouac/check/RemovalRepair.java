@@ -3,6 +3,7 @@ package bivouac.check;
 import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.Holding;
+import bivouac.design.Promise;
 import bivouac.design.Removal;
 import bivouac.design.Routines;
 import bivouac.design.Script;
@@ -220,6 +221,45 @@ public sealed interface RemovalRepair extends Repair {
                     .leaving(leaving.asking(leaving.asked().stream()
                             .filter(w -> !w.equals(window))
                             .toList())));
+        }
+    }
+
+    /** What the developer promised is promised no more. */
+    record RemovePromise(Promise promise) implements RemovalRepair {
+        @Override
+        public String words() {
+            return "Take the promise back";
+        }
+
+        @Override
+        public String about() {
+            return "“" + promise.sentence() + "” is promised no more.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return design.promising(
+                    design.promises().stream().filter(p -> !p.equals(promise)).toList());
+        }
+    }
+
+    /** A walkthrough goes. */
+    record RemoveWalkthrough(String walkthrough) implements RemovalRepair {
+        @Override
+        public String words() {
+            return "Remove the walkthrough";
+        }
+
+        @Override
+        public String about() {
+            return "“" + walkthrough + "” goes.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return design.walked(design.walkthroughs().stream()
+                    .filter(w -> !w.name().equals(walkthrough))
+                    .toList());
         }
     }
 }

@@ -3,7 +3,16 @@ package bivouac.check;
 import bivouac.design.Design;
 
 /** A way to put a finding right with one press. Every one is an ordinary change of the design, and can be undone. */
-public sealed interface Repair permits ClosingRepair, StepRepair, PartRepair, DesignRepair, RemovalRepair {
+public sealed interface Repair
+        permits ClosingRepair,
+                DesignRepair,
+                ExpressionRepair,
+                HandedRepair,
+                NameRepair,
+                PartRepair,
+                ReadyMadeRepair,
+                RemovalRepair,
+                StepRepair {
 
     /** What stands on the button. */
     String words();

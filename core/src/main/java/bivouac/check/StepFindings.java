@@ -8,6 +8,7 @@ import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Holding;
+import bivouac.design.Name;
 import bivouac.design.Part;
 import bivouac.design.Routines;
 import bivouac.design.Script;
@@ -17,10 +18,13 @@ import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Take;
 import bivouac.design.Task;
+import bivouac.design.Type;
 import bivouac.design.Unanswered;
 import bivouac.design.Variable;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
+import bivouac.expression.Proposed;
+import bivouac.plan.Program;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -28,18 +32,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What can be found on single steps: windows that are not there, endings without a branch, values not handed over. */
 final class StepFindings {
 
     private StepFindings() {}
 
-    static void into(List<Finding> found, Design design) {
+    static void into(List<Finding> found, Program program) {
+        Design design = program.design();
         design.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     switch (step) {
-                        case Step.Open open -> open(found, design, open, place, path);
-                        case Step.RunTask run -> run(found, design, run, place, path);
+                        case Step.Open open -> open(found, program, open, place, path);
+                        case Step.RunTask run -> run(found, program, run, place, path);
                         case Step.TakeHolding take -> take(found, design, take, place, path);
                         case Step.GiveBack back -> giveBack(found, design, back, place, path);
                         case Step.Do call
@@ -79,7 +85,7 @@ final class StepFindings {
                                     path,
                                     "“keep the row” keeps nothing here.",
                                     "Only a list's script before removing is asked (P2); move the step there."));
-                        case Step.Close close -> ending(found, design, close, place, path);
+                        case Step.Close close -> ending(found, program, close, place, path);
                         case Step.KeptValues kept
                         when design.application().variables().stream().noneMatch(Variable::kept) ->
                             found.add(new Finding(
@@ -140,29 +146,41 @@ final class StepFindings {
     }
 
     /** A close step that names no ending leads to the usual one, whose values it has to give as well (C1, C6). */
-    private static void ending(List<Finding> found, Design design, Step.Close close, ScriptPlace place, StepPath path) {
+    private static void ending(
+            List<Finding> found, Program program, Step.Close close, ScriptPlace place, StepPath path) {
+        Design design = program.design();
         Optional<Window> closes = close.target().windowFrom(place).flatMap(design::window);
         Optional<Ending> ending = closes.flatMap(w -> close.ending()
                 .or(() -> w instanceof FacedWindow face ? Optional.of(WaysOut.usualEnding(face)) : Optional.empty())
                 .flatMap(w::ending));
         ending.ifPresent(e -> {
-            String missing = e.gives().stream()
+            List<Ending.Give> left = e.gives().stream()
                     .filter(g -> close.gives().stream()
                             .noneMatch(v -> v.name().equals(g.name().expression())))
-                    .map(g -> g.name().shown())
-                    .collect(Collectors.joining(", "));
-            if (!missing.isEmpty()) {
+                    .toList();
+            String missing = left.stream().map(g -> g.name().shown()).collect(Collectors.joining(", "));
+            if (!left.isEmpty()) {
                 found.add(new Finding(
                         Weight.WRONG,
                         Kind.NOT_HANDED_OVER,
                         place.words() + ": “" + e.name() + "” gives " + missing + ", and this step does not say what.",
                         "Whoever waits reads a value that is not there (X3).",
-                        Place.step(place, path)));
+                        Place.step(place, path),
+                        left.stream()
+                                .flatMap(g -> say(program, place, path, g.name(), g.type()).stream())
+                                .toList()));
             }
         });
     }
 
-    private static void open(List<Finding> found, Design design, Step.Open open, ScriptPlace place, StepPath path) {
+    /** The step says a value of that name, or an empty one. */
+    private static Optional<Repair> say(Program program, ScriptPlace place, StepPath path, Name name, Type type) {
+        return Fitting.value(program, place, path, name, type)
+                .map(v -> new HandedRepair.Say(place, path, name.expression(), v));
+    }
+
+    private static void open(List<Finding> found, Program program, Step.Open open, ScriptPlace place, StepPath path) {
+        Design design = program.design();
         Optional<Window> window = design.window(open.window());
         if (window.isEmpty()) {
             String what = open.window().isBlank()
@@ -180,14 +198,15 @@ final class StepFindings {
             return;
         }
         var opened = new Led(window.get().name().shown(), "opens", window.get().takes(), design.endingsOf(open));
-        notHandedOver(found, opened, open.handOver(), place, path);
+        notHandedOver(found, program, opened, open.handOver(), place, path);
         branches(found, design, opened, open, place, path);
     }
 
     /** What a step leads to: a window that it opens, or a task that it runs. */
     private record Led(String name, String verb, List<Take> takes, List<Ending> endings) {}
 
-    private static void run(List<Finding> found, Design design, Step.RunTask run, ScriptPlace place, StepPath path) {
+    private static void run(List<Finding> found, Program program, Step.RunTask run, ScriptPlace place, StepPath path) {
+        Design design = program.design();
         Optional<Task> task = design.application().task(run.task());
         if (task.isEmpty()) {
             String what = place.words() + " runs “" + run.task() + "”, and there is no task of that name.";
@@ -199,7 +218,7 @@ final class StepFindings {
                 "runs",
                 task.get().takes(),
                 task.get().endings());
-        notHandedOver(found, ran, run.handOver(), place, path);
+        notHandedOver(found, program, ran, run.handOver(), place, path);
         branches(found, design, ran, run, place, path);
     }
 
@@ -258,7 +277,7 @@ final class StepFindings {
     }
 
     private static void notHandedOver(
-            List<Finding> found, Led led, List<Given> handOver, ScriptPlace place, StepPath path) {
+            List<Finding> found, Program program, Led led, List<Given> handOver, ScriptPlace place, StepPath path) {
         for (Take take : led.takes()) {
             boolean given =
                     handOver.stream().anyMatch(g -> g.name().equals(take.name().expression()));
@@ -269,7 +288,13 @@ final class StepFindings {
                         place.words() + " " + led.verb() + " " + led.name() + " without handing over “" + take.name()
                                 + "”.",
                         led.name() + " takes a " + take.type() + " that has no default (O2).",
-                        Place.step(place, path)));
+                        Place.step(place, path),
+                        Stream.concat(
+                                        say(program, place, path, take.name(), take.type()).stream(),
+                                        Proposed.empty(take.type()).stream()
+                                                .map(v -> new HandedRepair.Default(
+                                                        place, path, take.name().expression(), v)))
+                                .toList()));
             }
         }
     }

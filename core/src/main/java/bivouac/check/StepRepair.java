@@ -219,4 +219,40 @@ public sealed interface StepRepair extends Repair {
             return place.put(design, new Script(steps));
         }
     }
+
+    /** The second of two cases that ask the same goes, which is never reached. */
+    record RemoveCase(ScriptPlace place, StepPath path, int number) implements StepRepair {
+        @Override
+        public String words() {
+            return "Remove the second";
+        }
+
+        @Override
+        public String about() {
+            return "The case that is never reached goes, with all in it.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(design, place, path, step -> {
+                if (!(step instanceof Step.If choice)
+                        || number >= choice.cases().size()) {
+                    return step;
+                }
+                var left = new ArrayList<>(choice.cases());
+                left.remove(number);
+                return new Step.If(left, choice.otherwise());
+            });
+        }
+    }
+
+    /** A step is written in, at a place that may be the end of its script. */
+    record Write(ScriptPlace place, StepPath path, Step step, String words, String about) implements StepRepair {
+        @Override
+        public Design in(Design design) {
+            Script script = place.in(design);
+            boolean isThere = path.last() == 0 || path.next(-1).in(script).isPresent();
+            return isThere ? place.put(design, path.insert(script, step)) : design;
+        }
+    }
 }

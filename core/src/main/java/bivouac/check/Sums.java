@@ -5,11 +5,13 @@ import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
+import bivouac.design.Type;
 import bivouac.expression.Function;
 import bivouac.expression.Term;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * Texts joined where a sum was surely meant, and sums with the same name twice.
@@ -35,7 +37,8 @@ record Sums(Optional<FacedWindow> window, Facts facts, String words, Place place
                     Kind.UNGUARDED,
                     words + ": “" + source.strip() + "” joins two typed texts; “1” and “2” make “12”.",
                     "If a sum is meant, make them number fields; if they are to be joined, put something between.",
-                    place));
+                    place,
+                    apart(sum, source)));
         } else {
             sum.arguments().forEach(a -> {
                 if (a instanceof Term.Call<?> c && c.function() == Function.ADD) {
@@ -43,6 +46,45 @@ record Sums(Optional<FacedWindow> window, Facts facts, String words, Place place
                 }
             });
         }
+    }
+
+    /** Joined with a space between, or added as the numbers that they are. */
+    private List<Repair> apart(Term.Call<?> sum, String source) {
+        String one = ((Term.Name<?>) sum.arguments().getFirst()).dotted();
+        String other = ((Term.Name<?>) sum.arguments().getLast()).dotted();
+        var joined = Pattern.compile(word(one) + "\\s*\\+\\s*" + word(other)).matcher(source);
+        if (!joined.find()) {
+            return List.of();
+        }
+        String added = "(isNumber(" + one + ") && isNumber(" + other + ") ? shown(number(" + one + ") + number(" + other
+                + ")) : \"\")";
+        return List.of(
+                new ExpressionRepair(
+                        place,
+                        source,
+                        joined.start(),
+                        joined.end(),
+                        one + " + \" \" + " + other,
+                        "Put a space between"),
+                new ExpressionRepair(place, source, joined.start(), joined.end(), added, "Add them as numbers"));
+    }
+
+    /** A number that stands twice, once and times two. */
+    private List<Repair> doubled(String name, Term<?> sum, String source) {
+        var again = Pattern.compile("\\s*\\+\\s*" + word(name)).matcher(source);
+        var first = Pattern.compile(word(name)).matcher(source);
+        boolean isNumber = sum.type() == Type.WHOLE || sum.type() == Type.NUMBER;
+        if (!isNumber || !first.find() || !again.find(first.end())) {
+            return List.of();
+        }
+        String instead = source.substring(0, first.start()) + name + " * 2"
+                + source.substring(first.end(), again.start()) + source.substring(again.end());
+        return List.of(ExpressionRepair.whole(place, source, instead, "Write it times two"));
+    }
+
+    /** A pattern of a whole name, and no piece of a longer one. */
+    private static String word(String name) {
+        return "(?<![\\w.])" + Pattern.quote(name) + "(?![\\w.(])";
     }
 
     /** A typed text by its name, or by one that <em>let</em> gave it. */
@@ -70,7 +112,8 @@ record Sums(Optional<FacedWindow> window, Facts facts, String words, Place place
                         Kind.SUM,
                         words + ": “" + n + "” stands twice in the sum “" + source.strip() + "”.",
                         "If the sum was copied, one of the two may mean another value; else write it times two.",
-                        place)));
+                        place,
+                        doubled(n, sum, source))));
     }
 
     private static void names(Term<?> term, List<String> into) {

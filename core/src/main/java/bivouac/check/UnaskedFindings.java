@@ -114,8 +114,8 @@ final class UnaskedFindings {
 
     private List<Repair> repairs(String window, Trigger trigger, boolean asks) {
         var all = new ArrayList<Repair>();
-        if (asks && MovedQuestion.beforeClosing(design, window, trigger.place()).isPresent()) {
-            all.add(new ClosingRepair.AskOnEveryWay(window, trigger.place(), String.join("”, “", trigger.asks())));
+        if (asks) {
+            everyWay(window, trigger).ifPresent(all::add);
         }
         trigger.place()
                 .ofPart()
@@ -124,6 +124,12 @@ final class UnaskedFindings {
                         .filter(way -> leadsTo(window, way, trigger))
                         .forEach(way -> all.add(new ClosingRepair.LeaveBy(window, way, Optional.of(part)))));
         return all;
+    }
+
+    private Optional<Repair> everyWay(String window, Trigger trigger) {
+        return MovedQuestion.beforeClosing(design, window, trigger.place())
+                .map(moved ->
+                        new ClosingRepair.AskOnEveryWay(window, trigger.place(), String.join("”, “", trigger.asks())));
     }
 
     private boolean leadsTo(String window, Way way, Trigger trigger) {
@@ -179,7 +185,10 @@ final class UnaskedFindings {
                     trigger.place().words() + ": " + list(past) + " end" + (past.size() == 1 ? "s" : "")
                             + " the application without the question " + quoted(trigger.before()) + ".",
                     "Only who presses this is asked; put the question before closing, which a departure asks too (D2).",
-                    Place.step(trigger.place(), trigger.closes().getFirst())));
+                    Place.step(trigger.place(), trigger.closes().getFirst()),
+                    trigger.place().ofWindow().stream()
+                            .flatMap(window -> everyWay(window, trigger).stream())
+                            .toList()));
         }
     }
 

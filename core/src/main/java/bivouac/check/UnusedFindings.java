@@ -117,7 +117,9 @@ final class UnusedFindings {
                     unused(
                             window + " takes “" + plan.window().takes().get(i).name() + "”, and nothing reads it.",
                             "Openers hand it over for nothing.",
-                            Place.window(window));
+                            Place.window(window),
+                            new HandedRepair.RemoveTake(
+                                    window, plan.window().takes().get(i).name().expression()));
                 }
             }
         }
@@ -143,7 +145,11 @@ final class UnusedFindings {
                 window.name() + " gives " + String.join(", ", names) + " with “" + ending.name()
                         + "”, and nothing that opens it reads " + (names.size() == 1 ? "it." : "any of it."),
                 "What a person chose or typed there is lost (W4); use it in the branch, or do not give it.",
-                Place.step(first.place(), first.path())));
+                Place.step(first.place(), first.path()),
+                List.of(
+                        window instanceof ReadyMade
+                                ? new StepRepair.RemoveStep(first.place(), first.path())
+                                : new HandedRepair.GiveNoMore(window.name().shown(), ending.name(), names))));
     }
 
     /** Whether any of what an opening gave is read in its script, or anywhere by a name of its own (O9). */

@@ -83,7 +83,10 @@ final class WalkthroughFindings {
                                 + promise.promise().sentence() + "”"
                                 + (event == 0 ? " at the start." : ", after event " + event + "."),
                         "Both say how it is meant to be; one of them has to give way.",
-                        Place.APPLICATION)
+                        Place.APPLICATION,
+                        List.of(
+                                new RemovalRepair.RemovePromise(promise.promise()),
+                                new RemovalRepair.RemoveWalkthrough(walkthrough.name())))
                 .shownBy(Walk.lines(trail, Map.of()));
     }
 }

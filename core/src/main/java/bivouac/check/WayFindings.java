@@ -16,6 +16,7 @@ import bivouac.design.WayOut;
 import bivouac.design.WaysIn;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
+import bivouac.expression.Proposed;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -139,7 +140,21 @@ final class WayFindings {
                 "Who opened it takes that for chosen (W4), and reads a value that is not there (X3); lead to an ending that"
                         + " gives nothing, or say what it gives.",
                 Place.window(window),
-                empty.<List<Repair>>map(e -> List.of(new ClosingRepair.LeadTo(window, List.copyOf(ways), e)))
-                        .orElse(List.of()));
+                empty
+                        .<Repair>map(e -> new ClosingRepair.LeadTo(window, List.copyOf(ways), e))
+                        .or(() -> said(window, ending, ways))
+                        .stream()
+                        .toList());
+    }
+
+    /** The empty values of what the ending gives; none where one of them has none. */
+    private static Optional<Repair> said(String window, Ending ending, List<Way> ways) {
+        List<Given> values = ending.gives().stream()
+                .flatMap(
+                        g -> Proposed.empty(g.type()).map(v -> Given.of(g.name().expression(), v)).stream())
+                .toList();
+        return values.size() == ending.gives().size()
+                ? Optional.of(new HandedRepair.WaysGive(window, ways, values))
+                : Optional.empty();
     }
 }

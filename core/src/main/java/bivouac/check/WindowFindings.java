@@ -57,7 +57,7 @@ final class WindowFindings {
                         List.of(new RemovalRepair.RemoveWindow(name))));
             }
             switch (window) {
-                case ReadyMade ready -> ReadyMadeFindings.into(found, ready);
+                case ReadyMade ready -> ReadyMadeFindings.into(found, design, ready);
                 case FacedWindow face -> {
                     face(found, face, closed.contains(name));
                     PartFindings.into(found, face);

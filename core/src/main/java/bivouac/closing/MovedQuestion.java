@@ -50,11 +50,13 @@ public final class MovedQuestion {
                 : Optional.empty();
     }
 
+    /** A departure asks what closing asks (D2). */
     private static boolean closes(Step step) {
-        return step instanceof Step.Close c
-                && c.target() instanceof Target.Me
-                && c.gives().isEmpty()
-                && c.refused().isEmpty();
+        return step instanceof Step.EndApplication e && e.refused().isEmpty()
+                || step instanceof Step.Close c
+                        && c.target() instanceof Target.Me
+                        && c.gives().isEmpty()
+                        && c.refused().isEmpty();
     }
 
     private Optional<Design> to(ScriptPlace place, ScriptPlace trigger) {

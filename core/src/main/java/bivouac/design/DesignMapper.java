@@ -81,6 +81,12 @@ abstract class DesignMapper {
         return script(script);
     }
 
+    /** A step of a design, whatever window it is of. */
+    Step map(Design of, Step step) {
+        design = of;
+        return step(step);
+    }
+
     Design map(Design before) {
         design = before;
         var app = design.application();
@@ -296,7 +302,8 @@ abstract class DesignMapper {
                 : setting;
     }
 
-    private Script script(Script script) {
+    /** What a script becomes, with all in it. */
+    Script script(Script script) {
         return new Script(script.steps().stream().map(this::step).toList());
     }
 

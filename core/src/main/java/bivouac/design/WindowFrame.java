@@ -44,4 +44,9 @@ public record WindowFrame(
         return new WindowFrame(
                 FacedWindow.Size.BY_CONTENTS, !dialog, !dialog, false, "", dialog ? Place.OVER_OWNER : Place.CENTRE);
     }
+
+    /** The same with another icon. */
+    public WindowFrame showing(String other) {
+        return new WindowFrame(least, minimises, maximises, onTop, other, place);
+    }
 }

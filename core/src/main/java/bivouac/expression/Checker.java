@@ -99,7 +99,7 @@ final class Checker<E extends Surroundings> {
             }
         }
         String dotted = String.join(".", all);
-        problems.add(problem(at.id(), Problems.unknown(dotted, scope), dotted.length()));
+        problems.add(problem(at.id(), Problems.unknown(dotted, scope), dotted.length(), Problems.meant(dotted, scope)));
         return Optional.empty();
     }
 
@@ -213,9 +213,16 @@ final class Checker<E extends Surroundings> {
     }
 
     private Optional<Term<E>> yesNo(CelExpr e) {
-        return check(e).flatMap(t -> t.type().equals(Type.YESNO)
-                ? Optional.of(t)
-                : wrong(e, "a yes or no is wanted here, and this is a " + t.type()));
+        return check(e).flatMap(t -> t.type().equals(Type.YESNO) ? Optional.of(t) : noYesNo(e, t));
+    }
+
+    /** A name that stands where a yes or no is wanted was probably to be asked for its value. */
+    private Optional<Term<E>> noYesNo(CelExpr e, Term<E> term) {
+        String message = "a yes or no is wanted here, and this is a " + term.type();
+        Optional<String> asked = term instanceof Term.Name<E> name
+                ? Proposed.converted(name.dotted(), term.type(), Type.YESNO)
+                : Optional.empty();
+        return asked.isPresent() ? wrong(e, message, ((Term.Name<E>) term).dotted(), asked) : wrong(e, message);
     }
 
     private Optional<Term<E>> choice(CelExpr e) {
@@ -246,7 +253,7 @@ final class Checker<E extends Surroundings> {
         }
         Optional<Function> function = Function.named(call.function());
         if (function.isEmpty()) {
-            return wrong(e, Problems.noFunction(call.function()));
+            return noFunction(e);
         }
         Optional<String> form = Problems.wrongForm(function.get(), call.target().isPresent());
         if (form.isPresent()) {
@@ -270,7 +277,7 @@ final class Checker<E extends Surroundings> {
         List<Type> types = arguments.stream().map(Term::type).toList();
         Optional<Type> gives = function.gives(types);
         if (gives.isEmpty()) {
-            return wrong(e, Problems.takesNoSuch(function, types));
+            return takesNoSuch(e, function, arguments, types);
         }
         Optional<String> pattern = Problems.wrongPattern(function, arguments);
         return pattern.isPresent()
@@ -353,6 +360,38 @@ final class Checker<E extends Surroundings> {
 
     // Problems
 
+    /** A function is written where its call is, behind what it is asked of. */
+    private Optional<Term<E>> noFunction(CelExpr e) {
+        String name = e.call().function();
+        String message = Problems.noFunction(name);
+        Optional<String> meant = Problems.meantFunction(name);
+        int at = source.indexOf(name + "(");
+        boolean isOne = at >= 0 && source.indexOf(name + "(", at + 1) < 0;
+        if (meant.isEmpty() || !isOne) {
+            return wrong(e, message);
+        }
+        problems.add(new Problem(message, at, at + name.length(), meant));
+        return Optional.empty();
+    }
+
+    /** A text and something else are joined by showing that; told of what is shown, where it is a name. */
+    private Optional<Term<E>> takesNoSuch(CelExpr e, Function function, List<Term<E>> arguments, List<Type> types) {
+        String message = Problems.takesNoSuch(function, types);
+        if (function == Function.ADD && types.contains(Type.TEXT)) {
+            int other = types.indexOf(Type.TEXT) == 0 ? 1 : 0;
+            if (arguments.get(other) instanceof Term.Name<E> name) {
+                Optional<String> shown = Proposed.converted(name.dotted(), name.type(), Type.TEXT);
+                return wrong(e.call().args().get(other), message, name.dotted(), shown);
+            }
+        }
+        return wrong(e, message);
+    }
+
+    private <T> Optional<T> wrong(CelExpr e, String message, String name, Optional<String> instead) {
+        problems.add(problem(beginning(e).id(), message, name.length(), instead));
+        return Optional.empty();
+    }
+
     private <T> Optional<T> wrong(CelExpr e, String message) {
         problems.add(problem(beginning(e).id(), message, source.length()));
         return Optional.empty();
@@ -368,8 +407,12 @@ final class Checker<E extends Surroundings> {
     }
 
     private Problem problem(long id, String message, int length) {
+        return problem(id, message, length, Optional.empty());
+    }
+
+    private Problem problem(long id, String message, int length, Optional<String> instead) {
         int codePoints = parsed.getSource().getPositionsMap().getOrDefault(id, 0);
         int from = source.offsetByCodePoints(0, Math.clamp(codePoints, 0, source.codePointCount(0, source.length())));
-        return new Problem(message, from, Math.min(source.length(), from + Math.max(1, length)));
+        return new Problem(message, from, Math.min(source.length(), from + Math.max(1, length)), instead);
     }
 }

@@ -43,15 +43,23 @@ final class Problems {
     }
 
     static String noFunction(String name) {
-        List<String> all = Stream.of(Function.values())
+        return "there is no function “" + name + "”; "
+                + meantFunction(name)
+                        .map(near -> "did you mean " + near + "?")
+                        .orElseGet(() -> "there are " + String.join(", ", functions())
+                                + ", isOpen, and all, exists, exists_one, map and filter of lists");
+    }
+
+    /** The function that was probably meant. */
+    static Optional<String> meantFunction(String name) {
+        return nearest(name, functions());
+    }
+
+    private static List<String> functions() {
+        return Stream.of(Function.values())
                 .filter(f -> f.form() != Function.Form.SIGN)
                 .map(Function::cel)
                 .toList();
-        return "there is no function “" + name + "”; "
-                + nearest(name, all)
-                        .map(near -> "did you mean " + near + "?")
-                        .orElseGet(() -> "there are " + String.join(", ", all)
-                                + ", isOpen, and all, exists, exists_one, map and filter of lists");
     }
 
     /** Where a function is written in a way in which it cannot be. */
@@ -94,6 +102,14 @@ final class Problems {
                 .map(near -> message + "; did you mean " + near + "?")
                 .orElseGet(
                         () -> name.contains(".") ? message : message + "; if a text is meant, write \"" + name + "\"");
+    }
+
+    /** What was probably meant by a name that means nothing: one like it, or a text without its quotes. */
+    static Optional<String> meant(String name, Scope<?> scope) {
+        return scope.whyUnknown(name).isPresent()
+                ? Optional.empty()
+                : nearest(name, scope.names())
+                        .or(() -> name.contains(".") ? Optional.empty() : Optional.of("\"" + name + "\""));
     }
 
     /** The name that was probably meant; also one that only lacks what stands before its last point. */

@@ -36,8 +36,7 @@ public final class TextTemplate<E extends Surroundings> {
                 case Braces.Piece.Plain(String plain) -> pieces.add(new Piece.Plain<>(plain));
                 case Braces.Piece.Inserted(String source, int at) -> {
                     Compiled<E> compiled = Expressions.compile(new Expression(source), scope);
-                    compiled.problems()
-                            .forEach(p -> problems.add(new Problem(p.message(), p.from() + at, p.to() + at)));
+                    compiled.problems().forEach(p -> problems.add(p.moved(p.message(), at)));
                     pieces.add(new Piece.Live<>(compiled));
                     live = true;
                     mayFault |= compiled.mayFault();

@@ -15,6 +15,7 @@ import bivouac.design.Way;
 import bivouac.expression.Compiled;
 import bivouac.expression.Expressions;
 import bivouac.expression.Problem;
+import bivouac.expression.Proposed;
 import bivouac.expression.TextTemplate;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,7 +74,11 @@ final class Linker {
         }
         String message = spot.what() + " is a " + wanted + "; “" + source + "” is a "
                 + compiled.type().get();
-        var problem = new Problem(message, 0, source.source().length());
+        var problem = new Problem(
+                message,
+                0,
+                source.source().length(),
+                Proposed.converted(source.source(), compiled.type().get(), wanted));
         report(spot, source.source(), List.of(problem));
         return compiled.butWrong(problem);
     }

@@ -28,7 +28,7 @@ public final class LineCheck {
             return Optional.empty();
         }
         Problem first = compiled.problems().getFirst();
-        return Optional.of(new Problem(sentence(first.message()), from + first.from(), from + first.to()));
+        return Optional.of(first.moved(sentence(first.message()), from));
     }
 
     private static String sentence(String message) {

@@ -47,7 +47,7 @@ class RepeatFindingsTest {
         var place = new bivouac.design.ScriptPlace.AtPart("Desk", "go");
         assertThat(new StepRepair.RemoveStep(place, bivouac.design.StepPath.of(4)).in(design))
                 .isSameAs(design);
-        assertThat(new DesignRepair.Means("Gone", DesignRepair.Means.Key.ENTER, "save").in(design))
+        assertThat(new ReadyMadeRepair.Means("Gone", ReadyMadeRepair.Means.Key.ENTER, "save").in(design))
                 .isEqualTo(design);
         assertThat(new ClosingRepair.LeadTo("Gone", List.of(Way.ESCAPE), "ok").in(design))
                 .isEqualTo(design);

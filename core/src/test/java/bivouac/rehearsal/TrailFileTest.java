@@ -192,7 +192,7 @@ class TrailFileTest {
                 .extracting(f -> f.what())
                 .contains(
                         "The task load has the ending “done” twice.",
-                        "Pick has two filters called “All”.",
+                        "Two filters of Pick are called “All”.",
                         "Desk has “go” twice.");
     }
 
