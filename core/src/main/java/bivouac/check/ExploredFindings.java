@@ -99,7 +99,8 @@ final class ExploredFindings {
                         Kind.FAULT,
                         where.isEmpty() ? capital(what) : what,
                         "It is fault " + fault.rule() + " when it gets there: the script in which it happens ends.",
-                        place)
+                        place,
+                        new FaultWays(program.design()).of(fault))
                 .shownBy(trail));
     }
 
@@ -155,7 +156,11 @@ final class ExploredFindings {
                         Kind.DEAD_END,
                         "Nothing can be done any more" + open(s) + ".",
                         "Only the end of the session or a kill leads on from there.",
-                        Place.APPLICATION)
+                        Place.APPLICATION,
+                        program.windows().stream()
+                                .filter(w -> explored.isOpen(s, w.number))
+                                .flatMap(w -> closing(w).stream())
+                                .toList())
                 .shownBy(lines(explored.trail(s)))));
         Optional<Integer> lost = explored.first(s -> explored.isRunning(s) && !mayEnd.get(s));
         if (explored.faults().stream().noneMatch(f -> f.fault().rule() == Fault.Rule.X5) && stuck.isEmpty() && !told) {

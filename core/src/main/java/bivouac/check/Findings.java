@@ -12,6 +12,7 @@ import bivouac.plan.Program;
 import bivouac.plan.Trouble;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Everything that can be found in a design without acting it out, in the order of the design. Never throws for a wrong
@@ -112,12 +113,16 @@ public final class Findings {
         }
     }
 
+    /** What was probably meant; else a step that cannot be done does nothing until it is mended. */
     private static List<Repair> meant(Place place, Trouble trouble) {
         Problem problem = trouble.problem();
+        Optional<Repair> off =
+                place.script().flatMap(script -> place.step().map(path -> new StepRepair.SwitchOff(script, path)));
         return problem
                 .instead()
                 .<Repair>map(i ->
                         new ExpressionRepair(place, trouble.source(), problem.from(), problem.to(), i, "Write " + i))
+                .or(() -> off)
                 .stream()
                 .toList();
     }

@@ -3,6 +3,8 @@ package bivouac.check;
 import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
+import bivouac.design.AccessKey;
+import bivouac.design.Braces;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Name;
@@ -11,7 +13,9 @@ import bivouac.design.NamingHabit;
 import bivouac.design.Part;
 import bivouac.design.Renames;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Names of parts that tell nobody anything, or are not made as the application's others are. */
@@ -19,6 +23,8 @@ public final class PartNames {
 
     /** A name shorter than this says too little. */
     private static final int SHORTEST = 2;
+    /** Words of a text that make a name; a whole sentence would be a name that nobody types. */
+    private static final int MOST_WORDS = 4;
 
     private PartNames() {}
 
@@ -27,9 +33,9 @@ public final class PartNames {
         for (Part part : face.parts()) {
             String name = part.name().expression();
             if (NamingHabit.isDefault(part.kind(), name)) {
-                found.add(unclear(window, part, "is a default name"));
+                found.add(unclear(design, face, part, "is a default name"));
             } else if (name.length() < SHORTEST) {
-                found.add(unclear(window, part, "is too short to tell what it is"));
+                found.add(unclear(design, face, part, "is too short to tell what it is"));
             }
         }
         NamingHabit habit = design.application().names();
@@ -47,13 +53,35 @@ public final class PartNames {
         }
     }
 
-    private static Finding unclear(String window, Part part, String what) {
+    private static Finding unclear(Design design, FacedWindow face, Part part, String what) {
+        String window = face.name().shown();
         return new Finding(
                 Weight.HINT,
                 Kind.NAMING,
                 "“" + part.name().expression() + "” on " + window + " " + what + ".",
                 "In a big program it tells nobody anything; name it after what it is for.",
-                Place.part(window, part.name().expression()));
+                Place.part(window, part.name().expression()),
+                better(design, face, part).stream()
+                        .<Repair>map(n -> new PartRepair.NameAfterText(
+                                window, part.name().expression(), n.expression(), n.shown()))
+                        .toList());
+    }
+
+    /** A name made of the first words of what the part says; none if it says nothing, or nothing better. */
+    private static Optional<Name> better(Design design, FacedWindow face, Part part) {
+        String text = AccessKey.without(part.displayName());
+        String words =
+                Arrays.stream(text.strip().split("\\s+")).limit(MOST_WORDS).collect(Collectors.joining(" "));
+        String proposed = Names.propose(words);
+        boolean says = !Braces.isLive(text)
+                && proposed.length() >= SHORTEST
+                && !text.equals(part.name().shown());
+        if (!says || NamingHabit.isDefault(part.kind(), proposed)) {
+            return Optional.empty();
+        }
+        List<Name> taken = new ArrayList<>(face.memberNames());
+        taken.remove(part.name());
+        return Optional.of(Names.freeName(design.application().names().name(part.kind(), words), taken));
     }
 
     private static List<Part> differing(FacedWindow face, NamingHabit habit) {

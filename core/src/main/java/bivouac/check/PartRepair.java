@@ -3,7 +3,9 @@ package bivouac.check;
 import bivouac.design.AccessKey;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.Name;
 import bivouac.design.Part;
+import bivouac.design.Renames;
 import bivouac.design.Window;
 import bivouac.design.Wording;
 import java.util.Locale;
@@ -82,6 +84,33 @@ public sealed interface PartRepair extends Repair {
         /** An and that is read stands twice in a text with access keys. */
         private static String doubled(String plain) {
             return plain.replace("&", "&&");
+        }
+    }
+
+    /**
+     * A part is named after what it says, as the application names its parts.
+     *
+     * @param part its name in expressions now
+     * @param name the same then
+     * @param shown the name that people read then
+     */
+    record NameAfterText(String window, String part, String name, String shown) implements PartRepair {
+        @Override
+        public String words() {
+            return "Call it " + name;
+        }
+
+        @Override
+        public String about() {
+            return "“" + part + "” of " + window + " is renamed, and all that names it goes along.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return design.faced(window)
+                    .filter(f -> f.part(part).isPresent() && f.part(name).isEmpty())
+                    .map(f -> Renames.part(design, window, part, new Name(shown, name)))
+                    .orElse(design);
         }
     }
 }

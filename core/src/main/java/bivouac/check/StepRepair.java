@@ -255,4 +255,46 @@ public sealed interface StepRepair extends Repair {
             return isThere ? place.put(design, path.insert(script, step)) : design;
         }
     }
+
+    /** A task is waited for. */
+    record InForeground(ScriptPlace place, StepPath path) implements StepRepair {
+        @Override
+        public String words() {
+            return "Wait for it";
+        }
+
+        @Override
+        public String about() {
+            return "Nothing else can be used while the task runs, so that who began it is still there.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(
+                    design,
+                    place,
+                    path,
+                    step -> step instanceof Step.RunTask r
+                            ? new Step.RunTask(r.task(), false, r.mayBeStopped(), r.handOver(), r.as(), r.branches())
+                            : step);
+        }
+    }
+
+    /** A step is kept, and does nothing. */
+    record SwitchOff(ScriptPlace place, StepPath path) implements StepRepair {
+        @Override
+        public String words() {
+            return "Switch the step off";
+        }
+
+        @Override
+        public String about() {
+            return "It stays where it is, and does nothing until it is switched on.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(design, place, path, step -> step instanceof Step.Off ? step : new Step.Off(step));
+        }
+    }
 }

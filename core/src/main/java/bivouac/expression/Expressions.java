@@ -88,6 +88,11 @@ public final class Expressions {
         return Problems.unknown(name, scope);
     }
 
+    /** What was probably meant by a name that means nothing in a scope, where it can be told. */
+    public static Optional<String> meant(String name, Scope<?> scope) {
+        return Problems.named(name, scope);
+    }
+
     /** Whether a value of one type can stand where another is wanted: the same, or a whole for a number (V3). */
     public static boolean fits(Type found, Type wanted) {
         return Types.fits(found, wanted);

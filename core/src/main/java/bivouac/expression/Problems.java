@@ -106,10 +106,15 @@ final class Problems {
 
     /** What was probably meant by a name that means nothing: one like it, or a text without its quotes. */
     static Optional<String> meant(String name, Scope<?> scope) {
-        return scope.whyUnknown(name).isPresent()
+        Optional<String> text = name.contains(".") || scope.whyUnknown(name).isPresent()
                 ? Optional.empty()
-                : nearest(name, scope.names())
-                        .or(() -> name.contains(".") ? Optional.empty() : Optional.of("\"" + name + "\""));
+                : Optional.of("\"" + name + "\"");
+        return named(name, scope).or(() -> text);
+    }
+
+    /** A name like one that means nothing. */
+    static Optional<String> named(String name, Scope<?> scope) {
+        return scope.whyUnknown(name).isPresent() ? Optional.empty() : nearest(name, scope.names());
     }
 
     /** The name that was probably meant; also one that only lacks what stands before its last point. */

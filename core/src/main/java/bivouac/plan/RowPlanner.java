@@ -49,8 +49,13 @@ final class RowPlanner {
     private Optional<ListIn> list(String name, StepRef ref, ScriptPlanner.Names names) {
         Optional<ListIn> list = script.scope(names).list(name.strip());
         if (list.isEmpty()) {
-            String why = name.isBlank() ? "no list is named here" : "“" + name + "” is no list here";
-            script.broken(ref, "list", name, why);
+            Scopes.At scope = script.scope(names);
+            Optional<String> near =
+                    ScriptPlanner.near(name, scope, n -> scope.list(n).isPresent());
+            String why = name.isBlank()
+                    ? "no list is named here"
+                    : "“" + name + "” is no list here" + ScriptPlanner.asking(near);
+            script.broken(ref, "list", name, why, near);
         }
         return list;
     }

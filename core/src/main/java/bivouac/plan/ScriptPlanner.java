@@ -4,6 +4,7 @@ import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.NamedScript;
+import bivouac.design.Nearest;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -20,6 +21,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /** Flattens one script into operations, with names bound to slots. */
 final class ScriptPlanner {
@@ -208,7 +211,12 @@ final class ScriptPlanner {
 
     /** A step that cannot be done: that is reported, with {@code source} marked, and a fault when it is reached (X3). */
     void broken(StepRef ref, String what, String source, String why) {
-        linker.report(spot(ref, what), source, List.of(new Problem(why, 0, Math.max(1, source.length()))));
+        broken(ref, what, source, why, Optional.empty());
+    }
+
+    /** @param instead what was probably meant in place of the source */
+    void broken(StepRef ref, String what, String source, String why, Optional<String> instead) {
+        linker.report(spot(ref, what), source, List.of(new Problem(why, 0, Math.max(1, source.length()), instead)));
         ops.add(new Op.Broken(ref, why));
     }
 
@@ -297,11 +305,27 @@ final class ScriptPlanner {
     private void focus(String part, StepRef ref, Names names) {
         Optional<ListIn> found = scope(names).part(part.strip());
         if (found.isEmpty()) {
-            String why = part.isBlank() ? "no part is named here" : "“" + part + "” is no part here";
-            broken(ref, "focus", part, why);
+            Optional<String> near =
+                    near(part, scope(names), n -> scope(names).part(n).isPresent());
+            String why = part.isBlank() ? "no part is named here" : "“" + part + "” is no part here" + asking(near);
+            broken(ref, "focus", part, why, near);
         } else {
             ops.add(new Op.Focus(ref, found.get()));
         }
+    }
+
+    /** A name of a scope that was probably meant, among those that can be; a list may be known by what it has only. */
+    static Optional<String> near(String name, Scopes.At scope, Predicate<String> canBe) {
+        List<String> known = scope.names().stream()
+                .flatMap(n -> Stream.of(n, n.substring(0, Math.max(0, n.lastIndexOf('.')))))
+                .distinct()
+                .filter(canBe)
+                .toList();
+        return Nearest.to(name.strip(), known);
+    }
+
+    static String asking(Optional<String> near) {
+        return near.map(n -> "; did you mean " + n + "?").orElse("");
     }
 
     private void reach(Step.Reach reach, StepRef ref, Names names) {
@@ -327,7 +351,8 @@ final class ScriptPlanner {
                     : access.isEmpty()
                             ? Expressions.unknown(path.strip(), scope)
                             : "“" + path + "” cannot be set: it follows other values, or was only handed over";
-            broken(ref, "set", path, why);
+            boolean isUnknown = access.isEmpty() && !path.isBlank();
+            broken(ref, "set", path, why, isUnknown ? Expressions.meant(path.strip(), scope) : Optional.empty());
             linker.report(
                     spot(ref, "value"),
                     value.source(),

@@ -5,6 +5,7 @@ import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.check.Finding.Kind;
+import bivouac.check.Finding.Place;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.Expression;
@@ -17,9 +18,12 @@ import bivouac.design.Name;
 import bivouac.design.NamedScript;
 import bivouac.design.Part;
 import bivouac.design.Routines;
+import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Setting;
+import bivouac.design.Sources;
 import bivouac.design.Step;
+import bivouac.design.Steps;
 import bivouac.design.Take;
 import bivouac.design.Target;
 import bivouac.design.Task;
@@ -28,16 +32,22 @@ import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
+import bivouac.format.DesignFile;
 import bivouac.plan.Program;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Ways to put right what is written wrong: names, expressions, values handed over and given. */
 class PutRightTest {
+
+    private static final Pattern NAME = Pattern.compile("\\b(?:app|me|takes)\\.[A-Za-z]{3,}\\b(?![.(])");
 
     private static final ScriptPlace GO = new ScriptPlace.AtPart("Desk", "go");
 
@@ -82,8 +92,7 @@ class PutRightTest {
     @Test
     void an_expression_is_put_right_where_it_stands_and_nowhere_else() {
         var inside = new Step.If(
-                List.of(new Step.If.Case(
-                        new Expression("app.redy"), bivouac.design.Script.of(set("app.ready", "app.redy")))),
+                List.of(new Step.If.Case(new Expression("app.redy"), Script.of(set("app.ready", "app.redy")))),
                 Optional.empty());
         Design design = valued(inside).design();
         List<Finding> two = all(design, Kind.EXPRESSION);
@@ -91,8 +100,7 @@ class PutRightTest {
         Design now = two.getFirst().repairs().getFirst().in(design);
         assertThat(GO.in(now).steps())
                 .containsExactly(new Step.If(
-                        List.of(new Step.If.Case(
-                                new Expression("app.ready"), bivouac.design.Script.of(set("app.ready", "app.redy")))),
+                        List.of(new Step.If.Case(new Expression("app.ready"), Script.of(set("app.ready", "app.redy")))),
                         Optional.empty()));
     }
 
@@ -126,10 +134,10 @@ class PutRightTest {
     }
 
     @Test
-    void what_means_nothing_for_a_reason_that_is_told_is_not_guessed_at() {
-        Design design = valued(set("app.text", "owner.guest")).design();
-        assertThat(all(design, Kind.EXPRESSION)).singleElement().satisfies(f -> assertThat(f.repairs())
-                .isEmpty());
+    void what_means_nothing_for_a_reason_that_is_told_is_not_guessed_at_but_switched_off() {
+        Step wrong = set("app.text", "owner.guest");
+        assertThat(GO.in(putRight(valued(wrong).design(), Kind.EXPRESSION)).steps())
+                .containsExactly(new Step.Off(wrong));
     }
 
     @Test
@@ -155,7 +163,7 @@ class PutRightTest {
     @Test
     void a_name_for_later_steps_and_a_condition_ask_in_themselves() {
         var choice = new Step.If(
-                List.of(new Step.If.Case(new Expression("whole(me.beds) > 2"), bivouac.design.Script.of(note("many")))),
+                List.of(new Step.If.Case(new Expression("whole(me.beds) > 2"), Script.of(note("many")))),
                 Optional.empty());
         Design design = valued(new Step.Let("n", new Expression("whole(me.beds)")), note("{n}"), choice)
                 .design();
@@ -328,8 +336,8 @@ class PutRightTest {
 
     @Test
     void a_case_that_asks_again_goes_and_the_owner_is_shown_first() {
-        var same = new Step.If.Case(new Expression("app.ready"), bivouac.design.Script.of(note("1")));
-        var again = new Step.If.Case(new Expression(" app.ready"), bivouac.design.Script.of(note("2")));
+        var same = new Step.If.Case(new Expression("app.ready"), Script.of(note("1")));
+        var again = new Step.If.Case(new Expression(" app.ready"), Script.of(note("2")));
         Design twice =
                 valued(new Step.If(List.of(same, again), Optional.empty())).design();
         assertThat(GO.in(putRight(twice, Kind.NEVER_RUN)).steps())
@@ -372,5 +380,59 @@ class PutRightTest {
                         .in(now)
                         .steps())
                 .containsExactly(waits("Sure", when("yes"), when("no", stay())));
+    }
+
+    @Test
+    void a_part_is_called_what_it_says() {
+        Design design = withMain(main(
+                        "Desk",
+                        Part.Button.of("button1", "&Check in a guest now, please"),
+                        Part.Caption.of("caption", "{app.today}"),
+                        Part.TextField.of("x", "Guest")))
+                .design();
+        List<Finding> unclear = all(design, Kind.NAMING);
+        assertThat(unclear).hasSize(3);
+        assertThat(unclear).extracting(f -> f.repairs().size()).containsExactly(1, 0, 1);
+        Design now = unclear.get(2)
+                .repairs()
+                .getFirst()
+                .in(unclear.getFirst().repairs().getFirst().in(design));
+        assertThat(now.faced("Desk").orElseThrow().parts())
+                .extracting(p -> p.name().expression())
+                .containsExactly("checkInAGuest", "caption", "guest");
+    }
+
+    /** A letter typed twice at the end of the first name of each expression of an example. */
+    @ParameterizedTest
+    @ValueSource(strings = {"ridge-hut", "kiln-house"})
+    void a_misspelt_name_is_put_right_wherever_it_stands(String example) throws Exception {
+        Design design = DesignFile.read(Path.of("../examples/" + example + ".bivouac"));
+        int[] tried = new int[1];
+        int[] right = new int[1];
+        design.scripts()
+                .forEach((place, script) -> Steps.walk(script, (path, step) -> {
+                    Script alone = Script.of(step.inner().isEmpty() ? step : step.withInner(emptied(step)));
+                    for (String source : Sources.of(design, alone)) {
+                        var name = NAME.matcher(source);
+                        if (name.find()) {
+                            int end = name.end();
+                            String typed = source.substring(0, end) + source.charAt(end - 1) + source.substring(end);
+                            Design wrong = ExpressionRepair.whole(Place.step(place, path), source, typed, "")
+                                    .in(design);
+                            tried[0]++;
+                            right[0] += all(wrong, Kind.EXPRESSION).stream()
+                                            .flatMap(f -> f.repairs().stream())
+                                            .anyMatch(r -> r.in(wrong).equals(design))
+                                    ? 1
+                                    : 0;
+                        }
+                    }
+                }));
+        assertThat(tried[0]).isGreaterThan(20);
+        assertThat(right[0]).isEqualTo(tried[0]);
+    }
+
+    private static List<Script> emptied(Step step) {
+        return step.inner().stream().map(i -> Script.EMPTY).toList();
     }
 }

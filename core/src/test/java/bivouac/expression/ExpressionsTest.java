@@ -156,7 +156,7 @@ class ExpressionsTest {
                 "app.n <> 3 | this is not how an expression goes on; write != for “is not” | 6",
                 "“a” | this is not how an expression goes on; write texts in straight quotes: \"…\" | 0",
                 "zzz(app.name) | there is no function “zzz”; there are size, contains, startsWith, endsWith, indexOf, substring, replace, split, join, trim, lower, upper, matches, int, double, string, blank, isWhole, isNumber, isDate, whole, number, date, shown, year, days, fileName, fileExtension, isOpen, and all, exists, exists_one, map and filter of lists | 3",
-                "isnumber(app.name) | there is no function “isnumber”; did you mean isNumber? | 8",
+                "isnumber(app.name) | there is no function “isnumber”; did you mean isNumber? | 0",
                 "app.name.blank() | “blank” stands before what it takes: blank(…) | 14",
                 "blank(app.n) | “blank” cannot take a whole | 5",
                 "app.yes && app.n | a yes or no is wanted here, and this is a whole | 11",
