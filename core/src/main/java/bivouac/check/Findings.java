@@ -6,13 +6,14 @@ import bivouac.check.Finding.Weight;
 import bivouac.closing.Closings;
 import bivouac.closing.Triggers;
 import bivouac.design.Design;
+import bivouac.design.ScriptPlace;
+import bivouac.design.StepPath;
 import bivouac.explore.Explored;
 import bivouac.expression.Problem;
 import bivouac.plan.Program;
 import bivouac.plan.Trouble;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Everything that can be found in a design without acting it out, in the order of the design. Never throws for a wrong
@@ -109,22 +110,25 @@ public final class Findings {
                             ? "It is not checked before it can be understood."
                             : "The rehearsal stops with a fault when it gets there.",
                     place,
-                    meant(place, trouble)));
+                    meant(program.design(), place, trouble)));
         }
     }
 
     /** What was probably meant; else a step that cannot be done does nothing until it is mended. */
-    private static List<Repair> meant(Place place, Trouble trouble) {
+    private static List<Repair> meant(Design design, Place place, Trouble trouble) {
         Problem problem = trouble.problem();
-        Optional<Repair> off =
-                place.script().flatMap(script -> place.step().map(path -> new StepRepair.SwitchOff(script, path)));
-        return problem
-                .instead()
-                .<Repair>map(i ->
-                        new ExpressionRepair(place, trouble.source(), problem.from(), problem.to(), i, "Write " + i))
-                .or(() -> off)
-                .stream()
-                .toList();
+        if (problem.instead().isPresent()) {
+            String instead = problem.instead().get();
+            return List.of(new ExpressionRepair(
+                    place, trouble.source(), problem.from(), problem.to(), instead, "Write " + instead));
+        }
+        if (place.script().isEmpty() || place.step().isEmpty()) {
+            return List.of();
+        }
+        ScriptPlace script = place.script().get();
+        StepPath path = place.step().get();
+        List<Repair> strangers = Fitting.strangers(design, script, path, trouble.what());
+        return strangers.isEmpty() ? List.of(new StepRepair.SwitchOff(script, path)) : strangers;
     }
 
     private static String sentence(String message) {

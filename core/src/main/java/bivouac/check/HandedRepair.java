@@ -37,15 +37,7 @@ public sealed interface HandedRepair extends Repair {
 
         @Override
         public Design in(Design design) {
-            return Changed.step(design, place, path, step -> switch (step) {
-                case Step.Open o ->
-                    new Step.Open(o.window(), o.manner(), o.ownedBy(), with(o.handOver()), o.as(), o.branches());
-                case Step.RunTask r ->
-                    new Step.RunTask(
-                            r.task(), r.background(), r.mayBeStopped(), with(r.handOver()), r.as(), r.branches());
-                case Step.Close c -> new Step.Close(c.target(), c.ending(), with(c.gives()), c.refused());
-                default -> step;
-            });
+            return Changed.step(design, place, path, step -> saying(step, this::with));
         }
 
         private List<Given> with(List<Given> said) {
@@ -54,6 +46,32 @@ public sealed interface HandedRepair extends Repair {
                     ? said
                     : Stream.concat(said.stream(), Stream.of(Given.of(name, value)))
                             .toList();
+        }
+    }
+
+    /** A step says a value under another name, or says it no more, where nothing takes it under the one that it has. */
+    record SayAs(ScriptPlace place, StepPath path, String name, Optional<String> other) implements HandedRepair {
+        @Override
+        public String words() {
+            return other.map(o -> "Say it as " + o).orElse("Do not say " + name);
+        }
+
+        @Override
+        public String about() {
+            return other.map(o -> "“" + name + "” becomes “" + o + "” in the step.")
+                    .orElse("The step says “" + name + "” no more.");
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(design, place, path, step -> saying(step, this::with));
+        }
+
+        private List<Given> with(List<Given> said) {
+            return said.stream()
+                    .flatMap(g ->
+                            !g.name().equals(name) ? Stream.of(g) : other.map(o -> new Given(o, g.value())).stream())
+                    .toList();
         }
     }
 
@@ -237,6 +255,19 @@ public sealed interface HandedRepair extends Repair {
                 default -> step;
             };
         }
+    }
+
+    private static Step saying(Step step, UnaryOperator<List<Given>> edit) {
+        return switch (step) {
+            case Step.Open o ->
+                new Step.Open(o.window(), o.manner(), o.ownedBy(), edit.apply(o.handOver()), o.as(), o.branches());
+            case Step.RunTask r ->
+                new Step.RunTask(
+                        r.task(), r.background(), r.mayBeStopped(), edit.apply(r.handOver()), r.as(), r.branches());
+            case Step.Do d -> new Step.Do(d.script(), edit.apply(d.handOver()));
+            case Step.Close c -> new Step.Close(c.target(), c.ending(), edit.apply(c.gives()), c.refused());
+            default -> step;
+        };
     }
 
     private static List<Given> without(List<Given> values, List<String> names) {

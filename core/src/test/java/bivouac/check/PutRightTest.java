@@ -275,6 +275,41 @@ class PutRightTest {
     }
 
     @Test
+    void what_nothing_takes_under_its_name_is_said_as_what_is_taken_or_not_at_all() {
+        FacedWindow card =
+                dialog("Card", button("show", note("{takes.guest}"))).taking(List.of(Take.of("guest", Type.TEXT)));
+        Step.Open open = waits("Card");
+        Step.Open handing = new Step.Open(
+                open.window(),
+                open.manner(),
+                Optional.empty(),
+                List.of(Given.of("visitor", "me.guest")),
+                Optional.empty(),
+                open.branches());
+        Design design = valued(handing).with(card).design();
+        Finding stranger = all(design, Kind.EXPRESSION).getFirst();
+        assertThat(stranger.repairs())
+                .extracting(Repair::words)
+                .containsExactly("Say it as guest", "Do not say visitor");
+        Design named = stranger.repairs().getFirst().in(design);
+        assertThat(((Step.Open) GO.in(named).steps().getFirst()).handOver())
+                .containsExactly(Given.of("guest", "me.guest"));
+        assertThat(found(named, Kind.NOT_HANDED_OVER)).isEmpty();
+        assertThat(GO.in(stranger.repairs().get(1).in(design)).steps()).containsExactly(open);
+
+        Design doing = withMain(main(
+                                "Desk",
+                                button("go", new Step.Do("tidy", List.of(Given.of("all", "true"), Given.of("x", "1")))))
+                        .with(new Routines(
+                                List.of(NamedScript.of("tidy", note("{takes.all}"))
+                                        .taking(List.of(Take.of("all", Type.YESNO)))),
+                                List.of())))
+                .design();
+        assertThat(GO.in(putRight(doing, Kind.EXPRESSION)).steps())
+                .containsExactly(new Step.Do("tidy", List.of(Given.of("all", "true"))));
+    }
+
+    @Test
     void what_an_ending_gives_is_said_by_steps_and_ways_out() {
         FacedWindow card = dialog("Card", Part.TextField.of("guest", "Guest"), button("ok", close("done")))
                 .ending(List.of(Ending.of("done", Ending.Give.of("guest", Type.TEXT))))
