@@ -123,7 +123,11 @@ public final class Findings {
                     place, trouble.source(), problem.from(), problem.to(), instead, "Write " + instead));
         }
         if (place.script().isEmpty() || place.step().isEmpty()) {
-            return List.of();
+            return design.promises().stream()
+                    .filter(p -> trouble.where() instanceof Trouble.Where.InPromise
+                            && trouble.what().contains("“" + p.sentence() + "”"))
+                    .<Repair>map(RemovalRepair.RemovePromise::new)
+                    .toList();
         }
         ScriptPlace script = place.script().get();
         StepPath path = place.step().get();

@@ -123,7 +123,22 @@ final class UnaskedFindings {
                 .ifPresent(part -> Stream.of(Way.CLOSE_BOX, Way.ESCAPE)
                         .filter(way -> leadsTo(window, way, trigger))
                         .forEach(way -> all.add(new ClosingRepair.LeaveBy(window, way, Optional.of(part)))));
+        if (all.isEmpty()) {
+            elsewhere(window, trigger).ifPresent(all::add);
+        }
         return all;
+    }
+
+    /** The window's own ways lead to an ending that the trigger does not lead to, and so need not do what it does. */
+    private Optional<Repair> elsewhere(String window, Trigger trigger) {
+        List<Way> ways = Stream.of(Way.values())
+                .filter(way -> leadsTo(window, way, trigger))
+                .toList();
+        return design.faced(window).stream()
+                .flatMap(f -> f.endings().stream())
+                .filter(e -> e.gives().isEmpty() && !trigger.endings().contains(e.name()) && !ways.isEmpty())
+                .findFirst()
+                .map(e -> new ClosingRepair.LeadTo(window, ways, e.name()));
     }
 
     private Optional<Repair> everyWay(String window, Trigger trigger) {
