@@ -40,6 +40,13 @@ public final class Machine {
         this.values = layout.newValues();
     }
 
+    /** One whose states can be packed as that layout of the same program has it. */
+    Machine(Layout packed) {
+        this.program = packed.program();
+        this.layout = Layout.of(program);
+        this.values = packed.newValues();
+    }
+
     public Program program() {
         return program;
     }

@@ -2,6 +2,7 @@ package bivouac.rehearsal;
 
 import bivouac.design.Design;
 import bivouac.design.Walkthrough;
+import bivouac.machine.Alike;
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
 import bivouac.machine.Samples;
@@ -22,9 +23,11 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * Proposes few, short walkthroughs that meet what was not rehearsed yet: always on to what is missing and nearest, from
- * where the last was met; where nothing more is found, from the start again. Searched breadth first over the machine
- * itself and bounded by {@link #MOST} situations a search, so that what is left over may still be reachable.
+ * Proposes few, short walkthroughs that meet what was not rehearsed yet. Where all situations are few enough to be mapped
+ * ({@link TourMap}), what is left over cannot be met, and where little enough is missing the walkthroughs have the fewest
+ * events that there can be ({@link ShortestTour}). Else always on to what is missing and nearest, from where the last was
+ * met; where nothing more is found, from the start again: searched breadth first over the machine itself and bounded by
+ * {@link #MOST} situations a search, so that what is left over may still be reachable.
  */
 public final class Tour {
 
@@ -40,8 +43,15 @@ public final class Tour {
      * @param walkthroughs in the order in which they were found
      * @param met what they meet of what was missing
      * @param left what was found by no search, in the order of the design
+     * @param isAll whether no way meets what is left, but for those with a fault, a kill or the end of the session
+     * @param isShortest whether no walkthroughs with fewer events together meet as much
      */
-    public record Proposal(List<Walkthrough> walkthroughs, Set<Coverable> met, List<Coverable> left) {
+    public record Proposal(
+            List<Walkthrough> walkthroughs,
+            Set<Coverable> met,
+            List<Coverable> left,
+            boolean isAll,
+            boolean isShortest) {
         public Proposal {
             walkthroughs = List.copyOf(walkthroughs);
             met = Set.copyOf(met);
@@ -50,18 +60,24 @@ public final class Tour {
     }
 
     private final Design design;
+    private final Alike alike;
     private final Machine machine;
     private final LocalDate today;
     private final Search search;
     private final BooleanSupplier stopped;
+    private final Set<Coverable> wanted;
     private final Set<Coverable> todo;
+    private boolean isAll;
+    private boolean isShortest;
 
     private Tour(Program program, LocalDate today, Set<Coverable> missing, BooleanSupplier stopped) {
         this.design = program.design();
-        this.machine = new Machine(program);
+        this.alike = new Alike(program, today);
+        this.machine = alike.machine();
         this.today = today;
         this.search = new Search(machine, Samples.of(program, today), MOST, stopped);
         this.stopped = stopped;
+        this.wanted = Set.copyOf(missing);
         this.todo = new LinkedHashSet<>(missing);
     }
 
@@ -72,22 +88,55 @@ public final class Tour {
         List<Walkthrough> found = tour.search();
         var met = new HashSet<>(missing);
         met.removeAll(tour.todo);
-        return new Proposal(found, met, List.copyOf(tour.todo));
+        return new Proposal(
+                found, met, missing.stream().filter(tour.todo::contains).toList(), tour.isAll, tour.isShortest);
     }
 
     private List<Walkthrough> search() {
-        var found = new ArrayList<Walkthrough>();
         var seen = new ArrayList<Sighting>();
         State start = machine.start(today, seen::add);
         meet(Optional.empty(), seen);
-        while (!todo.isEmpty() && !stopped.getAsBoolean()) {
-            List<NamedEvent> trail = new ArrayList<>();
-            State end = go(start, trail);
-            if (trail.isEmpty()) {
-                break;
+        List<Coverable> missing = List.copyOf(todo);
+        Optional<TourMap> map = TourMap.of(alike, search, start, missing, MOST, stopped);
+        Optional<ShortestTour.Found> shortest =
+                map.map(ShortestTour::of).filter(found -> found.walks().stream().allMatch(w -> w.size() <= LONGEST));
+        isAll = map.filter(m -> !m.isBounded()).isPresent();
+        isShortest = isAll && shortest.filter(ShortestTour.Found::isWhole).isPresent();
+        List<Played> all =
+                attempt(start, missing, shortest.map(ShortestTour.Found::walks).orElse(List.of()));
+        if (!isShortest && shortest.isPresent()) {
+            Set<Coverable> left = Set.copyOf(todo);
+            List<Played> greedy = attempt(start, missing, List.of());
+            if (events(greedy) < events(all) && left.containsAll(todo)) {
+                return named(greedy);
             }
-            found.add(new Walkthrough(freeName(found), today, lines(trail, end)));
+            todo.retainAll(left);
+            todo.addAll(left);
         }
+        return named(all);
+    }
+
+    /** First the walks that are given, then what is nearest, for what they do not meet. */
+    private List<Played> attempt(State start, List<Coverable> missing, List<List<Event>> walks) {
+        todo.addAll(missing);
+        List<Played> all = new ArrayList<>();
+        walks.forEach(w -> all.add(played(start, w)));
+        if (!isShortest) {
+            greedy(start, all);
+        }
+        return all;
+    }
+
+    private static int events(List<Played> all) {
+        return all.stream().mapToInt(p -> p.trail().size()).sum();
+    }
+
+    /** One walkthrough of the tour, as it was played. */
+    private record Played(List<NamedEvent> trail, State end, Set<Coverable> met) {}
+
+    private List<Walkthrough> named(List<Played> all) {
+        var found = new ArrayList<Walkthrough>();
+        all.forEach(p -> found.add(new Walkthrough(freeName(found), today, lines(p.trail(), p.end()))));
         return found;
     }
 
@@ -103,29 +152,61 @@ public final class Tour {
                 .orElseThrow();
     }
 
+    private Played played(State start, List<Event> events) {
+        var played = new Played(new ArrayList<>(), start, new HashSet<>());
+        for (Event event : events) {
+            played = after(played, event);
+        }
+        return played;
+    }
+
+    private Played after(Played before, Event event) {
+        NamedEvent name = EventNames.name(machine.scene(before.end()), event);
+        var seen = new ArrayList<Sighting>();
+        State end = machine.step(before.end(), event, seen::add);
+        before.trail().add(name);
+        before.met().addAll(meet(Optional.of(name), seen));
+        return new Played(before.trail(), end, before.met());
+    }
+
+    /** One after the other; in the end those go that meet nothing that the others do not meet. */
+    private void greedy(State start, List<Played> found) {
+        while (!todo.isEmpty() && !stopped.getAsBoolean()) {
+            Played one = go(start);
+            if (one.trail().isEmpty()) {
+                break;
+            }
+            found.add(one);
+        }
+        for (Played one : List.copyOf(found)) {
+            Set<Coverable> others = new HashSet<>();
+            found.stream().filter(p -> p != one).forEach(p -> others.addAll(p.met()));
+            if (one.met().stream().noneMatch(c -> wanted.contains(c) && !others.contains(c))) {
+                found.remove(one);
+            }
+        }
+    }
+
     /** Goes on to what is nearest, until nothing more is found, the application ends, or the way is long enough. */
-    private State go(State start, List<NamedEvent> trail) {
-        State at = start;
-        while (trail.size() < LONGEST && !todo.isEmpty() && !stopped.getAsBoolean()) {
-            Optional<List<Event>> way = nearest(at);
+    private Played go(State start) {
+        var played = new Played(new ArrayList<>(), start, new HashSet<>());
+        while (played.trail().size() < LONGEST && !todo.isEmpty() && !stopped.getAsBoolean()) {
+            Optional<List<Event>> way = nearest(played.end());
             if (way.isEmpty()) {
                 break;
             }
             for (Event event : way.get()) {
-                NamedEvent name = EventNames.name(machine.scene(at), event);
-                var seen = new ArrayList<Sighting>();
-                at = machine.step(at, event, seen::add);
-                trail.add(name);
-                meet(Optional.of(name), seen);
+                played = after(played, event);
             }
         }
-        return at;
+        return played;
     }
 
-    private void meet(Optional<NamedEvent> event, List<Sighting> seen) {
+    private Set<Coverable> meet(Optional<NamedEvent> event, List<Sighting> seen) {
         Set<Coverable> met = new HashSet<>();
         Covered.into(met, design, event, seen);
         todo.removeAll(met);
+        return met;
     }
 
     /** The shortest way from a state to something that is missing and shows no fault. */

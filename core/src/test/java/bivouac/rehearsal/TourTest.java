@@ -12,12 +12,18 @@ import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.design.Walkthrough;
 import bivouac.format.DesignFile;
+import bivouac.machine.Machine;
 import bivouac.machine.Play;
+import bivouac.machine.Samples;
+import bivouac.machine.Sighting;
 import bivouac.plan.Program;
+import bivouac.state.State;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** What was rehearsed is counted, and a tour meets what was not. */
@@ -119,5 +125,99 @@ class TourTest {
         Tour.Proposal tour = Tour.of(hut, Play.TODAY, covered, () -> false);
         all.addAll(tour.walkthroughs());
         assertThat(covered(hut, all).missing()).isEmpty();
+    }
+
+    @Test
+    void a_tour_of_few_situations_has_the_fewest_events() {
+        Design design = withMain(
+                        main(
+                                "Desk",
+                                button("one", set("app.n", "1")),
+                                button(
+                                        "two",
+                                        new Step.If(
+                                                List.of(new Step.If.Case(
+                                                        new Expression("app.n == 1"),
+                                                        Script.of(set("app.n", "2"), alongside("Card")))),
+                                                Optional.of(Script.of(set("app.n", "0"))))),
+                                button(
+                                        "three",
+                                        new Step.If(
+                                                List.of(new Step.If.Case(
+                                                        new Expression("app.n == 2"), Script.of(end()))),
+                                                Optional.of(Script.of(set("app.n", "0")))))),
+                        child("Card"),
+                        child("Never"))
+                .variable("n", Type.WHOLE, "0")
+                .design();
+        Program program = Program.of(design);
+        Tour.Proposal tour = Tour.of(program, Play.TODAY, covered(program, List.of()), () -> false);
+        assertThat(tour.isAll()).isTrue();
+        assertThat(tour.isShortest()).isTrue();
+        assertThat(tour.left()).isNotEmpty().extracting(Coverable::words).allMatch(w -> w.contains("Never"));
+        assertThat(covered(program, tour.walkthroughs()).missing()).containsExactlyElementsOf(tour.left());
+        int events = tour.walkthroughs().stream().mapToInt(Walkthrough::events).sum();
+        assertThat(events).isEqualTo(fewest(program, tour.met()));
+    }
+
+    @Test
+    void values_on_which_nothing_depends_make_no_more_situations_and_what_grows_is_said_to_be_bounded() {
+        var log = withMain(main(
+                        "Desk", button("log", set("app.log", "app.log + \"x\"")), button("told", note("{app.log}"))))
+                .variable("log", Type.TEXT, "\"\"");
+        Program free = Program.of(log.design());
+        Tour.Proposal tour = Tour.of(free, Play.TODAY, covered(free, List.of()), () -> false);
+        assertThat(tour.isAll()).isTrue();
+        assertThat(tour.isShortest()).isTrue();
+        var asked = new Step.If(
+                List.of(new Step.If.Case(new Expression("app.n == 7"), Script.of(alongside("Card")))),
+                Optional.empty());
+        Program growing =
+                Program.of(withMain(main("Desk", button("go", set("app.n", "app.n + 1"), asked)), child("Card"))
+                        .variable("n", Type.WHOLE, "0")
+                        .design());
+        Tour.Proposal followed = Tour.of(growing, Play.TODAY, covered(growing, List.of()), () -> false);
+        assertThat(followed.left()).isEmpty();
+        assertThat(followed.isAll()).isFalse();
+        assertThat(followed.isShortest()).isFalse();
+    }
+
+    /** Shortest by trying: breadth first over what is open, what was met, and nothing else, on plain sets. */
+    private static int fewest(Program program, Set<Coverable> wanted) {
+        var machine = new Machine(program);
+        var search = new Search(machine, Samples.of(program, Play.TODAY), Tour.MOST, () -> false);
+        record At(State state, Set<Coverable> met) {}
+        var atStart = new ArrayList<Sighting>();
+        var start = machine.start(Play.TODAY, atStart::add);
+        Set<Coverable> there = new HashSet<>();
+        Covered.into(there, program.design(), Optional.empty(), atStart);
+        there.retainAll(wanted);
+        var first = new At(start, Set.copyOf(there));
+        Set<At> layer = new HashSet<>(Set.of(first));
+        var known = new HashSet<>(layer);
+        for (int events = 0; events < 30; events++) {
+            var after = new HashSet<At>();
+            for (At at : layer) {
+                if (at.met().containsAll(wanted)) {
+                    return events;
+                }
+                var scene = machine.scene(at.state());
+                for (var event : search.tried(at.state(), scene)) {
+                    var seen = new ArrayList<Sighting>();
+                    var next = machine.step(at.state(), event, seen::add);
+                    var met = new HashSet<>(at.met());
+                    Covered.into(met, program.design(), Optional.of(EventNames.name(scene, event)), seen);
+                    met.retainAll(wanted);
+                    for (var state : List.of(next, first.state())) {
+                        var one = new At(state, Set.copyOf(met));
+                        if (known.add(one)) {
+                            after.add(one);
+                        }
+                    }
+                }
+            }
+            layer = after;
+        }
+        throw new AssertionError("not met in 30 events");
     }
 }

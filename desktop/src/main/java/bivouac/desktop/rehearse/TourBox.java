@@ -66,7 +66,10 @@ final class TourBox extends VBox {
 
     private void proposal(Tour.Proposal tour) {
         if (tour.walkthroughs().isEmpty()) {
-            getChildren().add(Ui.wrapped("No search found a way to the rest.", "quiet"));
+            getChildren()
+                    .add(Ui.wrapped(
+                            tour.isAll() ? "Nothing that can be done meets the rest." : "No search found a way to the rest.",
+                            "quiet"));
         }
         for (Walkthrough proposed : tour.walkthroughs()) {
             Label name = Ui.label(proposed.name() + ", " + proposed.events() + " events", "plain");
@@ -78,10 +81,15 @@ final class TourBox extends VBox {
                             name,
                             Ui.link("Play", "play-" + proposed.name(), () -> walkthroughs.playProposed(proposed))));
         }
+        if (tour.isShortest() && !tour.walkthroughs().isEmpty()) {
+            getChildren().add(Ui.label("No fewer events meet as much.", "quiet"));
+        }
         if (!tour.left().isEmpty()) {
-            Label left = Ui.label(tour.left().size() + " not found", "quiet");
-            left.setTooltip(
-                    new Tooltip(tour.left().stream().map(Coverable::words).collect(Collectors.joining("\n"))));
+            String words = tour.isAll() ? " cannot be met" : " not found";
+            Label left = Ui.label(tour.left().size() + words, "quiet");
+            String why = tour.isAll() ? "Met only by a fault, a kill or the end of the session, if at all:\n" : "";
+            left.setTooltip(new Tooltip(
+                    why + tour.left().stream().map(Coverable::words).collect(Collectors.joining("\n"))));
             getChildren().add(left);
         }
         if (!tour.walkthroughs().isEmpty()) {
