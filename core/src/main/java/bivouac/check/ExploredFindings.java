@@ -19,6 +19,7 @@ import bivouac.machine.Machine;
 import bivouac.plan.Op;
 import bivouac.plan.Program;
 import bivouac.plan.WindowPlan;
+import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Trails;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -282,10 +283,31 @@ final class ExploredFindings {
                                 "Broken: " + promise.sentence(),
                                 "It was promised of every situation, and the trail leads to one in which it does not hold.",
                                 Place.APPLICATION,
-                                List.of(new RemovalRepair.RemovePromise(promise)))
+                                keeping(promise, trail))
                         .shownBy(lines(trail)));
             }
         }
+    }
+
+    /** Where an answer before closing leads there, it stays open; where nothing is asked, it is; else the promise gives way. */
+    private List<Repair> keeping(Promise promise, List<Event> trail) {
+        var all = new ArrayList<Repair>();
+        if (!trail.isEmpty()
+                && Trails.named(machine, explored.question().today(), trail).getLast()
+                        instanceof NamedEvent.Answered(var box, String ending)) {
+            WaysIn.of(program.design()).stream()
+                    .filter(w ->
+                            w.open().window().equals(box.window()) && w.place().isAt(FacedWindow.Moment.BEFORE_CLOSING))
+                    .forEach(w -> all.add(new ClosingRepair.RefuseWhen(w.place(), w.path(), ending)));
+        }
+        if (all.isEmpty()) {
+            program.design().application().variables().stream()
+                    .filter(v -> Promise.nothingUnsaved(v).equals(promise))
+                    .forEach(v -> all.add(new ClosingRepair.AskBeforeLosing(
+                            Optional.empty(), v.name().expression())));
+        }
+        all.add(new RemovalRepair.RemovePromise(promise));
+        return all;
     }
 
     private void deep() {

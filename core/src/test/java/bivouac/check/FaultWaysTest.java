@@ -136,6 +136,32 @@ class FaultWaysTest {
                 });
     }
 
+    @Test
+    void a_promise_that_an_answer_breaks_is_kept_by_staying_open_or_taken_back() {
+        var promise = bivouac.design.Promise.of("always at the end !app.unsaved");
+        var asked = new Step.If(
+                List.of(new Step.If.Case(
+                        new Expression("app.unsaved"), Script.of(waits("Sure", when("leave"), when("stay", stay()))))),
+                Optional.empty());
+        Design design = withMain(before(main("Desk", button("go", set("app.unsaved", "true"))), asked))
+                .with(escaping(box("Sure", "Leave", "Stay"), "stay"))
+                .variable("unsaved", Type.YESNO, "false")
+                .design()
+                .promising(List.of(promise));
+        Finding broken = OfSituations.one(design, Kind.BROKEN_PROMISE);
+        assertThat(broken.repairs())
+                .extracting(Repair::words)
+                .containsExactly("Stay open when leave", "Take the promise back");
+        broken.repairs().forEach(r -> OfSituations.none(r.in(design), Kind.BROKEN_PROMISE));
+        Design unasked = withMain(main("Desk", button("go", set("app.unsaved", "true"))))
+                .variable("unsaved", Type.YESNO, "false")
+                .design()
+                .promising(List.of(promise));
+        assertThat(OfSituations.one(unasked, Kind.BROKEN_PROMISE).repairs())
+                .extracting(Repair::words)
+                .containsExactly("Ask before it is lost", "Take the promise back");
+    }
+
     private static FacedWindow once(FacedWindow window) {
         return window.living(Optional.of(new Instances.Single()), window.owned());
     }
