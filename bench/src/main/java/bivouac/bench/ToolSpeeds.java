@@ -12,6 +12,7 @@ import bivouac.machine.Event;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.IntConsumer;
@@ -42,9 +43,10 @@ public final class ToolSpeeds {
         app.settled().join();
         pulse();
         System.out.println("    with Ridge Hut laid out and checked: " + (System.currentTimeMillis() - from) + " ms");
-        large(app, 100);
-        large(app, 500);
-        large(app, 500);
+        List<String> sizes = args.length == 0 ? List.of("100", "500", "500") : List.of(args);
+        for (String size : sizes) {
+            large(app, Integer.parseInt(size));
+        }
         Platform.exit();
     }
 

@@ -68,7 +68,9 @@ final class TourBox extends VBox {
         if (tour.walkthroughs().isEmpty()) {
             getChildren()
                     .add(Ui.wrapped(
-                            tour.isAll() ? "Nothing that can be done meets the rest." : "No search found a way to the rest.",
+                            tour.isAll()
+                                    ? "Nothing that can be done meets the rest."
+                                    : "No search found a way to the rest.",
                             "quiet"));
         }
         for (Walkthrough proposed : tour.walkthroughs()) {
@@ -88,8 +90,8 @@ final class TourBox extends VBox {
             String words = tour.isAll() ? " cannot be met" : " not found";
             Label left = Ui.label(tour.left().size() + words, "quiet");
             String why = tour.isAll() ? "Met only by a fault, a kill or the end of the session, if at all:\n" : "";
-            left.setTooltip(new Tooltip(
-                    why + tour.left().stream().map(Coverable::words).collect(Collectors.joining("\n"))));
+            left.setTooltip(
+                    new Tooltip(why + tour.left().stream().map(Coverable::words).collect(Collectors.joining("\n"))));
             getChildren().add(left);
         }
         if (!tour.walkthroughs().isEmpty()) {
