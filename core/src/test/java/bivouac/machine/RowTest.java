@@ -198,4 +198,44 @@ class RowTest {
                 .cannot("remove rows in \"boats\" of \"Dock\"");
         dock(BOATS).does("select row 1 in \"boats\" of \"Dock\"").cannot("remove rows in \"boats\" of \"Dock\"");
     }
+
+    private static Step background() {
+        return new Step.RunTask(
+                "weigh", true, false, List.of(), java.util.Optional.empty(), List.of(when("done", note("{row.name}"))));
+    }
+
+    @Test
+    void V4_a_script_that_waits_for_a_background_task_follows_its_row_as_others_go() {
+        var play = withMain(
+                        main(
+                                "Dock",
+                                BOATS.at(Part.RowMoment.ACTIVATED, Script.of(background())),
+                                button("go", REMOVE),
+                                button("none", new Step.SetValue("me.boats.rows", new bivouac.design.Expression("[]"))),
+                                button(
+                                        "two",
+                                        new Step.SetValue(
+                                                "me.boats.rows",
+                                                new bivouac.design.Expression(
+                                                        "[{\"name\": \"A\", \"seats\": 1}, {\"name\": \"B\", \"seats\": 1}]")))))
+                .works(task("weigh", "done"))
+                .play()
+                .does("select row 2 in \"boats\" of \"Dock\"")
+                .does("activate row in \"boats\" of \"Dock\"")
+                .does("select row 1 in \"boats\" of \"Dock\"")
+                .does("press \"go\" of \"Dock\"")
+                .does("task \"weigh\" ends \"done\" of \"Dock\"");
+        assertThat(play.seen()).contains("notes “Teal”");
+        play.does("press \"two\" of \"Dock\"")
+                .does("select row 2 in \"boats\" of \"Dock\"")
+                .does("activate row in \"boats\" of \"Dock\"")
+                .does("press \"two\" of \"Dock\"")
+                .does("task \"weigh\" ends \"done\" of \"Dock\"");
+        assertThat(play.seen()).contains("notes “B”");
+        play.does("select row 1 in \"boats\" of \"Dock\"")
+                .does("activate row in \"boats\" of \"Dock\"")
+                .does("press \"none\" of \"Dock\"")
+                .does("task \"weigh\" ends \"done\" of \"Dock\"")
+                .faults(Fault.Rule.X3);
+    }
 }

@@ -80,6 +80,30 @@ class StateTableTest {
         assertThat(words(table, 1, large.length)).isEqualTo(large);
     }
 
+    @Test
+    void how_long_each_is_can_be_told_in_every_piece_and_how_much_it_all_takes() {
+        var table = new StateTable();
+        var random = RandomGenerator.of("L64X128MixRandom");
+        var lengths = new ArrayList<Integer>();
+        for (int i = 0; i < 5_000; i++) {
+            int length = 1 + random.nextInt(60);
+            long[] words = new long[length];
+            words[0] = i;
+            assertThat(table.add(words, length)).isEqualTo(i);
+            lengths.add(length);
+        }
+        for (int i = 0; i < lengths.size(); i++) {
+            assertThat(table.length(i)).isEqualTo(lengths.get(i));
+            long[] words = words(table, i, lengths.get(i));
+            assertThat(words[0]).isEqualTo(i);
+            assertThat(table.isAt(i, words, 0, words.length)).isTrue();
+            words[0]++;
+            assertThat(table.isAt(i, words, 0, words.length)).isFalse();
+        }
+        long words = lengths.stream().mapToLong(n -> n).sum();
+        assertThat(table.bytes()).isBetween(words * Long.BYTES, words * Long.BYTES * 3 / 2 + (1 << 20));
+    }
+
     private static long[] words(StateTable table, int number, int length) {
         int from = table.first(number);
         return Arrays.copyOfRange(table.piece(number), from, from + length);
