@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Point2D;
 
@@ -113,5 +114,31 @@ final class Arrangement {
         }
         minimised.removeIf(
                 w -> after.windows().stream().noneMatch(o -> o.which().equals(w)));
+    }
+
+    /** The windows that are to be seen on the desk, from the lowest to the topmost. */
+    List<Scene.OpenWindow> onDesk(Scene scene) {
+        return inOrder(scene).stream()
+                .filter(w -> !w.hidden() && !isMinimised(w))
+                .toList();
+    }
+
+    /** The topmost window on the desk that can be used: it takes the keyboard. */
+    Optional<Scene.OpenWindow> usable(Scene scene) {
+        return onDesk(scene).stream().filter(w -> w.blockedBy().isEmpty()).reduce((lower, upper) -> upper);
+    }
+
+    /**
+     * Whether a window keeps the keyboard that it has: while it can be used, and is the topmost that can, or owns that one,
+     * which stands above it all the same (O5).
+     */
+    boolean keepsKeyboard(Scene scene, Which holder) {
+        boolean isUsable = onDesk(scene).stream()
+                .anyMatch(w -> w.which().equals(holder) && w.blockedBy().isEmpty());
+        return isUsable
+                && usable(scene)
+                        .filter(top -> top.which().equals(holder)
+                                || top.owner().filter(holder::equals).isPresent())
+                        .isPresent();
     }
 }

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
@@ -108,32 +109,27 @@ final class DeskView extends Pane {
     }
 
     private void keepFocus(Node focused) {
-        DeskWindow top = topmost();
-        if (top == null || !isVisible() || getScene() == null) {
+        Optional<DeskWindow> top = topmost();
+        if (top.isEmpty() || !isVisible() || getScene() == null) {
             return;
         }
-        DeskWindow holder = holder(focused);
-        boolean front =
-                holder != null && (holder == top || top.isOwnedBy(holder.shown().which()));
-        boolean stays = front && focused.getScene() != null && !focused.isDisabled();
+        boolean stays = holder(focused)
+                        .filter(h -> arrangement.keepsKeyboard(shown, h.shown().which()))
+                        .isPresent()
+                && focused.getScene() != null
+                && !focused.isDisabled();
         // windows that change places leave the scene for a moment, and then lose the keyboard to another
-        (stays ? focused : top.firstFocus()).requestFocus();
+        (stays ? focused : top.get().firstFocus()).requestFocus();
     }
 
-    /** The window on the desk that a node stands in; null for none, or for one that is blocked. */
-    private DeskWindow holder(Node node) {
-        return windows.values().stream()
-                .filter(w -> Ui.isInside(node, w) && w.shown().blockedBy().isEmpty())
-                .findFirst()
-                .orElse(null);
+    /** The window on the desk that a node stands in. */
+    private Optional<DeskWindow> holder(Node node) {
+        return windows.values().stream().filter(w -> Ui.isInside(node, w)).findFirst();
     }
 
     /** Gives the keyboard to the topmost window that takes it. */
     void focusTop() {
-        DeskWindow top = topmost();
-        if (top != null) {
-            top.firstFocus().requestFocus();
-        }
+        topmost().ifPresent(top -> top.firstFocus().requestFocus());
     }
 
     /** Puts the keyboard into the field that is to be edited. */
@@ -145,14 +141,8 @@ final class DeskView extends Pane {
         }
     }
 
-    private DeskWindow topmost() {
-        DeskWindow top = null;
-        for (Node node : area.getChildren()) {
-            if (node instanceof DeskWindow w && w.shown().blockedBy().isEmpty()) {
-                top = w;
-            }
-        }
-        return top;
+    private Optional<DeskWindow> topmost() {
+        return Optional.ofNullable(shown).flatMap(arrangement::usable).map(w -> windows.get(w.which()));
     }
 
     private DeskWindow window(Scene.OpenWindow window) {

@@ -198,11 +198,6 @@ final class DeskWindow extends StackPane {
         return body.firstFocus().orElse(closeBox);
     }
 
-    /** An owned window stands above its owner, which can have the keyboard all the same (O5). */
-    boolean isOwnedBy(Sighting.Which which) {
-        return shown.owner().filter(which::equals).isPresent();
-    }
-
     void focusPart(int number) {
         body.focusPart(number);
     }

@@ -6,6 +6,7 @@ import bivouac.design.Design;
 import bivouac.design.MessageBox;
 import bivouac.design.WindowFrame;
 import bivouac.format.DesignFile;
+import bivouac.machine.Play;
 import bivouac.machine.Scene;
 import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
@@ -46,5 +47,66 @@ class ArrangementTest {
         assertThat(shown.getDisplayText()).isEqualTo("Ctrl+S");
         assertThat(shown.match(key)).isFalse();
         assertThat(Shortcuts.matches("Ctrl+S", key)).isTrue();
+    }
+
+    // Who has the keyboard
+
+    private static Scene.OpenWindow window(Scene scene, String name) {
+        return scene.windows().stream()
+                .filter(w -> w.which().window().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void the_topmost_window_that_can_be_used_takes_the_keyboard_and_the_owner_of_it_may_keep_it() {
+        var arrangement = new Arrangement();
+        var desk = Play.withMain(
+                        Play.main(
+                                "Desk",
+                                Play.button("card", Play.alongside("Card")),
+                                Play.button("ask", Play.waits("Sure"))),
+                        Play.owned(Play.child("Card")))
+                .with(Play.box("Sure", "OK"))
+                .play();
+        Scene alone = desk.rehearsal().scene();
+        assertThat(arrangement.usable(alone)).contains(window(alone, "Desk"));
+
+        Scene both = desk.does("press \"card\" of \"Desk\"").rehearsal().scene();
+        assertThat(arrangement.usable(both)).contains(window(both, "Card"));
+        assertThat(arrangement.keepsKeyboard(both, window(both, "Desk").which()))
+                .isTrue();
+        assertThat(arrangement.keepsKeyboard(both, window(both, "Card").which()))
+                .isTrue();
+        arrangement.minimise(window(both, "Card").which());
+        assertThat(arrangement.usable(both)).contains(window(both, "Desk"));
+        assertThat(arrangement.keepsKeyboard(both, window(both, "Card").which()))
+                .isFalse();
+        arrangement.restore(window(both, "Card").which());
+
+        Scene asked = desk.does("press \"ask\" of \"Desk\"").rehearsal().scene();
+        assertThat(arrangement.usable(asked)).contains(window(asked, "Sure"));
+        assertThat(arrangement.keepsKeyboard(asked, window(asked, "Desk").which()))
+                .isFalse();
+        assertThat(arrangement.keepsKeyboard(asked, window(asked, "Card").which()))
+                .isFalse();
+    }
+
+    @Test
+    void one_that_is_neither_on_top_nor_owns_what_is_does_not_keep_the_keyboard() {
+        var arrangement = new Arrangement();
+        Scene scene = Play.withMain(
+                        Play.main("Desk", Play.button("go", Play.alongside("Low"), Play.alongside("High"))),
+                        Play.child("Low"),
+                        Play.child("High"))
+                .play()
+                .does("press \"go\" of \"Desk\"")
+                .rehearsal()
+                .scene();
+        assertThat(arrangement.usable(scene)).contains(window(scene, "High"));
+        assertThat(arrangement.keepsKeyboard(scene, window(scene, "Low").which()))
+                .isFalse();
+        assertThat(arrangement.keepsKeyboard(scene, window(scene, "Desk").which()))
+                .isFalse();
     }
 }
