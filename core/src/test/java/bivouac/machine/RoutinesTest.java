@@ -215,4 +215,35 @@ class RoutinesTest {
                 .as("it waits for its owner only")
                 .isTrue();
     }
+
+    /** Dates begin as today: so which day it is belongs to the situation wherever one can come to be. */
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.ValueSource(strings = {"variable", "application", "column"})
+    void V4_a_date_that_comes_to_be_after_a_day_is_that_day(String where) {
+        bivouac.design.Part list = bivouac.design.Part.ListOfRows.of(
+                "rows", "Rows", new Type.Column("d", Type.DATE), new Type.Column("n", Type.WHOLE));
+        Step tell = note(
+                switch (where) {
+                    case "variable" -> "{me.d}";
+                    case "application" -> "{app.d}";
+                    default -> "{me.rows.rows[0].d}";
+                });
+        Step add = new Step.AddRow("me.rows", List.of(bivouac.design.Given.of("n", "1")));
+        FacedWindow card =
+                switch (where) {
+                    case "variable" ->
+                        child("Card", button("tell", tell))
+                                .holding(List.of(new bivouac.design.Variable(
+                                        bivouac.design.Name.of("d"), Type.DATE, java.util.Optional.empty(), false)));
+                    case "application" -> child("Card", button("tell", set("app.d", "app.today"), tell));
+                    default -> child("Card", list, button("tell", add, tell));
+                };
+        var making = withMain(main("Desk", button("go", alongside("Card"))), card);
+        var made = where.equals("application") ? making.variable("d", Type.DATE, "app.today") : making;
+        made.play()
+                .does("a day passes")
+                .does("press \"go\" of \"Desk\"")
+                .does("press \"tell\" of \"Card\"")
+                .seesAmongOthers("notes “2026-11-24”");
+    }
 }
