@@ -240,6 +240,73 @@ class SmallPrintTest {
         assertThat(waiting.state()).isEqualTo(idle.state());
     }
 
+    // Events that name what there is not
+
+    @Test
+    void E1_an_event_that_names_what_there_is_not_is_not_possible_and_breaks_nothing() {
+        var pick = bivouac.design.Picker.of(bivouac.design.Name.of("Day"), bivouac.design.Picker.Of.DATE);
+        var file = bivouac.design.FileDialog.of(bivouac.design.Name.of("Pick"), bivouac.design.FileDialog.Asks.ONE);
+        var play = withMain(main(
+                                "Desk",
+                                button("ask", waits("Sure")),
+                                button("day", waits("Day")),
+                                button("pick", waits("Pick")),
+                                button("load", background()))
+                        .with(new Routines(List.of(), List.of(Timer.of("clock", "1")))))
+                .with(box("Sure", "Yes", "No"), pick, file)
+                .works(task("load", "done"))
+                .play()
+                .does("press \"load\" of \"Desk\"");
+        impossible(
+                play,
+                new Event.Press(-1, 0),
+                new Event.Press(1, 0),
+                new Event.Press(0, -1),
+                new Event.Press(0, 4),
+                new Event.Tick(0, 0),
+                new Event.CloseBox(1),
+                new Event.Escape(-1),
+                new Event.TimerFires(0, 1),
+                new Event.TimerFires(0, -1),
+                new Event.TimerFires(1, 0),
+                new Event.TimerFires(-1, 0),
+                new Event.TaskEnds(1, 0),
+                new Event.TaskEnds(0, 1),
+                new Event.TaskEnds(0, -1),
+                new Event.Answer(0, 0));
+        play.does("press \"ask\" of \"Desk\"");
+        int box = instance(play, "Sure");
+        impossible(play, new Event.Answer(box, -1), new Event.Answer(box, 2), new Event.Answer(1 - box, 0));
+        play.does("answer \"no\" of \"Sure\"").does("press \"pick\" of \"Desk\"");
+        int dialog = instance(play, "Pick");
+        String there = play.rehearsal().machine().events(play.state()).stream()
+                .filter(Event.Choose.class::isInstance)
+                .map(e -> ((Event.Choose) e).paths().getFirst())
+                .findFirst()
+                .orElseThrow();
+        assertThat(play.rehearsal().machine().isPossible(play.state(), new Event.Choose(dialog, List.of(there), 0)))
+                .isTrue();
+        impossible(
+                play,
+                new Event.Choose(dialog, List.of(there), -1),
+                new Event.Choose(dialog, List.of(there), 1),
+                new Event.Choose(dialog, List.of(), 0),
+                new Event.Choose(dialog, List.of("/nowhere"), 0),
+                new Event.Pick(dialog, "2026-01-01"));
+    }
+
+    private static int instance(Play play, String window) {
+        return play.window(window).instance();
+    }
+
+    private static void impossible(Play play, Event... events) {
+        for (Event event : events) {
+            assertThat(play.rehearsal().machine().isPossible(play.state(), event))
+                    .as("%s", event)
+                    .isFalse();
+        }
+    }
+
     private static Step background() {
         return new Step.RunTask("load", true, false, List.of(), Optional.empty(), List.of(when("done")));
     }
