@@ -240,6 +240,45 @@ class SmallPrintTest {
         assertThat(waiting.state()).isEqualTo(idle.state());
     }
 
+    @Test
+    void P2_enter_presses_the_default_button_and_nothing_where_there_is_none() {
+        Part plain = button("plain", note("plain"));
+        var none = withMain(main("Desk", plain))
+                .play()
+                .rehearsal()
+                .scene()
+                .windows()
+                .getFirst();
+        assertThat(Machine.defaultButton(none)).isEmpty();
+        var play = withMain(main(
+                        "Desk",
+                        plain,
+                        new Part.Button(
+                                bivouac.design.Name.of("ask"),
+                                "Ask",
+                                true,
+                                Script.of(waits("Sure")),
+                                bivouac.design.Traits.USUAL)))
+                .with(box("Sure", "Yes", "No"))
+                .play();
+        assertThat(Machine.defaultButton(play.rehearsal().scene().windows().getFirst()))
+                .contains(1);
+        play.does("press \"ask\" of \"Desk\"");
+        Scene.OpenWindow sure = play.window("Sure");
+        var design = (bivouac.design.MessageBox) sure.design();
+        assertThat(Machine.defaultButton(sure).map(i -> design.answers().get(i).ending()))
+                .isEqualTo(design.byDefault());
+    }
+
+    @Test
+    void V1_a_first_value_that_is_none_is_told_at_the_start_and_the_rest_begins() {
+        var play = withMain(main("Desk", button("tell", note("{app.n}"))))
+                .variable("n", Type.WHOLE, "1 / 0")
+                .play();
+        assertThat(play.seen()).anyMatch(s -> s.startsWith("fault X3"));
+        play.does("press \"tell\" of \"Desk\"").sees("notes “0”");
+    }
+
     // Events that name what there is not
 
     @Test

@@ -200,4 +200,69 @@ class CanonicalTest {
         assertThat(wrong).isEmpty();
         assertThat(values.number(new Value.Whole(99_999))).isEqualTo(5_003);
     }
+
+    private static Step background(String task) {
+        return new Step.RunTask(task, true, false, List.of(), Optional.empty(), List.of());
+    }
+
+    @Test
+    void scripts_that_wait_for_background_tasks_have_no_order() {
+        var design = withMain(
+                        main(
+                                "Desk",
+                                button("a", background("x")),
+                                button("b", background("y")),
+                                button("cards", alongside("One"), alongside("Two")),
+                                button("both", background("x"), background("y"))),
+                        child("One", button("go", background("x"), background("z"))),
+                        child("Two", button("go", background("x"))))
+                .works(task("x", "done"), task("y", "done"), task("z", "done"))
+                .design();
+        assertThat(after(design, "press \"a\" of \"Desk\"", "press \"b\" of \"Desk\""))
+                .isEqualTo(after(design, "press \"b\" of \"Desk\"", "press \"a\" of \"Desk\""));
+        String cards = "press \"cards\" of \"Desk\"";
+        assertThat(after(
+                        design,
+                        cards,
+                        "press \"go\" of \"One\"",
+                        "press \"go\" of \"Two\"",
+                        "press \"go\" of \"Desk\"".replace("go", "a")))
+                .isEqualTo(after(
+                        design,
+                        cards,
+                        "press \"a\" of \"Desk\"",
+                        "press \"go\" of \"Two\"",
+                        "press \"go\" of \"One\""));
+        assertThat(after(design, "press \"a\" of \"Desk\"")).isNotEqualTo(after(design, "press \"b\" of \"Desk\""));
+    }
+
+    private static bivouac.state.State after(Design design, String... events) {
+        var play = new Play(design);
+        for (String event : events) {
+            play.does(event);
+        }
+        return play.state();
+    }
+
+    @Test
+    void what_was_before_the_end_is_no_part_of_it() {
+        var clock = Timer.of("clock", "5");
+        var design = withMain(main(
+                        "Desk",
+                        button("up", set("app.n", "app.n + 1")),
+                        button("tell", note("{app.n}")),
+                        button("on", new Step.TurnTimer(Step.TurnTimer.How.START, "clock")),
+                        button("wrong", set("app.n", "1 / (app.n - app.n)")),
+                        button("quit", ends(3, ""))))
+                .variable("n", Type.WHOLE, "0")
+                .ticks(clock)
+                .design();
+        var ended = after(design, "press \"quit\" of \"Desk\"");
+        assertThat(after(design, "press \"up\" of \"Desk\"", "press \"quit\" of \"Desk\""))
+                .isEqualTo(ended);
+        assertThat(after(design, "press \"on\" of \"Desk\"", "press \"quit\" of \"Desk\""))
+                .isEqualTo(ended);
+        assertThat(after(design, "press \"wrong\" of \"Desk\"", "press \"quit\" of \"Desk\""))
+                .isEqualTo(ended);
+    }
 }
