@@ -103,7 +103,7 @@ final class FindingDetail extends HBox {
     }
 
     private Node way(Finding f, Repair repair, int number) {
-        var words = Ui.column(2, Ui.label(repair.words(), "strong"), Ui.wrapped(repair.about(), "quiet"));
+        var words = Ui.column(2, Ui.wrapped(repair.words(), "strong"), Ui.wrapped(repair.about(), "quiet"));
         HBox.setHgrow(words, Priority.ALWAYS);
         Button does = Ui.button(
                 "Do it",
