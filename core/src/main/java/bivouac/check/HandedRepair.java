@@ -10,7 +10,6 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
-import bivouac.design.Target;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
@@ -99,12 +98,9 @@ public sealed interface HandedRepair extends Repair {
         }
 
         private Design tasks(Design design, String task) {
-            var app = design.application();
-            return design.with(app.working(app.tasks().stream()
-                    .map(t -> t.name().shown().equals(task)
-                            ? new bivouac.design.Task(t.name(), with(t.takes()), t.outcomes(), t.usually())
-                            : t)
-                    .toList()));
+            return design.with(design.application()
+                    .changingTask(
+                            task, t -> new bivouac.design.Task(t.name(), with(t.takes()), t.outcomes(), t.usually())));
         }
 
         private List<bivouac.design.Take> with(List<bivouac.design.Take> takes) {
@@ -236,9 +232,7 @@ public sealed interface HandedRepair extends Repair {
             boolean own = place.ofWindow().equals(Optional.of(window));
             return switch (step) {
                 case Step.Close c
-                when (c.target() instanceof Target.Me
-                                ? own
-                                : c.target().windowFrom(place).equals(Optional.of(window)))
+                when c.target().windowFrom(place).equals(Optional.of(window))
                         && c.ending()
                                 .or(() -> design.faced(window).map(WaysOut::usualEnding))
                                 .equals(Optional.of(ending)) ->

@@ -123,11 +123,8 @@ public record NameRepair(Of of, String in, String part, String name, int number)
                 : design.changingFace(in, f -> f.with(edit.apply(f.routines())));
     }
 
-    private Design task(Design design, Function<Task, Task> edit) {
-        Application app = design.application();
-        return design.with(app.working(app.tasks().stream()
-                .map(t -> t.name().shown().equals(in) ? edit.apply(t) : t)
-                .toList()));
+    private Design task(Design design, UnaryOperator<Task> edit) {
+        return design.with(design.application().changingTask(in, edit));
     }
 
     /** Values come before parts, as expressions look for them. */

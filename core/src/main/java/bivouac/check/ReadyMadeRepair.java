@@ -118,19 +118,18 @@ public sealed interface ReadyMadeRepair extends Repair {
 
         @Override
         public Design in(Design design) {
-            return design.changing(
+            return changed(
+                    design,
                     dialog,
-                    w -> w instanceof FileDialog d
-                            ? d.filtering(
-                                    d.filters().stream()
-                                            .map(f -> new FileDialog.Filter(
-                                                    f.label(),
-                                                    f.patterns().stream()
-                                                            .map(p -> p.equals(pattern) ? mended() : p)
-                                                            .toList()))
-                                            .toList(),
-                                    d.allFiles())
-                            : w);
+                    d -> d.filtering(
+                            d.filters().stream()
+                                    .map(f -> new FileDialog.Filter(
+                                            f.label(),
+                                            f.patterns().stream()
+                                                    .map(p -> p.equals(pattern) ? mended() : p)
+                                                    .toList()))
+                                    .toList(),
+                            d.allFiles()));
         }
     }
 
@@ -148,7 +147,7 @@ public sealed interface ReadyMadeRepair extends Repair {
 
         @Override
         public Design in(Design design) {
-            return design.changing(dialog, w -> w instanceof FileDialog d ? d.replacing(true) : w);
+            return changed(design, dialog, d -> d.replacing(true));
         }
     }
 

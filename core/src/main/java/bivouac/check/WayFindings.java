@@ -10,7 +10,6 @@ import bivouac.design.Given;
 import bivouac.design.Manner;
 import bivouac.design.Step;
 import bivouac.design.Steps;
-import bivouac.design.Target;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysIn;
@@ -70,16 +69,7 @@ final class WayFindings {
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     String own = place.ofWindow().orElse("");
                     if (step instanceof Step.Close close) {
-                        String window =
-                                switch (close.target()) {
-                                    case Target.Me me -> own;
-                                    case Target.Single(String name) -> name;
-                                    case Target.Keyed(String name, var key) -> name;
-                                    case Target.Every(String name) -> name;
-                                    case Target.Owner o -> "";
-                                    case Target.Opener o -> "";
-                                    case Target.Kept k -> "";
-                                };
+                        String window = close.target().windowFrom(place).orElse("");
                         close.ending()
                                 .or(() -> design.faced(window).map(WaysOut::usualEnding))
                                 .ifPresent(e -> reached.add(key(window, e)));

@@ -1,6 +1,7 @@
 package bivouac.design;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * What belongs to the application as a whole and to no window.
@@ -101,6 +102,13 @@ public record Application(
 
     public Application with(Routines other) {
         return new Application(name, about, variables, start, departure, files, tasks, holdings, names, leaving, other);
+    }
+
+    /** This application with one task changed, by its shown name. */
+    public Application changingTask(String shownName, UnaryOperator<Task> edit) {
+        return working(tasks.stream()
+                .map(t -> t.name().shown().equals(shownName) ? edit.apply(t) : t)
+                .toList());
     }
 
     public java.util.Optional<Task> task(String shownName) {

@@ -23,12 +23,7 @@ public final class Alike {
     private final Growth growth;
 
     /** A state as it counts; equal for those that count as one. */
-    public record Key(int hash, List<Long> words) {
-        @Override
-        public int hashCode() {
-            return hash;
-        }
-    }
+    public record Key(List<Long> words) {}
 
     /** For a program of which nothing else is asked than what its own conditions ask. */
     public Alike(Program program, LocalDate today) {
@@ -53,8 +48,7 @@ public final class Alike {
             return Optional.empty();
         }
         int length = packing.write(turn.run);
-        long[] words = Arrays.copyOf(packing.words(), length);
         return Optional.of(
-                new Key(Arrays.hashCode(words), Arrays.stream(words).boxed().toList()));
+                new Key(Arrays.stream(packing.words(), 0, length).boxed().toList()));
     }
 }

@@ -110,7 +110,7 @@ public final class Tour {
             if (events(greedy) < events(all) && left.containsAll(todo)) {
                 return named(greedy);
             }
-            todo.retainAll(left);
+            todo.clear();
             todo.addAll(left);
         }
         return named(all);
