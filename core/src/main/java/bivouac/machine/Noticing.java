@@ -1,6 +1,5 @@
 package bivouac.machine;
 
-import bivouac.design.FacedWindow;
 import bivouac.design.Holding;
 import bivouac.design.Instances;
 import bivouac.design.Target;
@@ -96,7 +95,7 @@ final class Noticing {
 
     /** After a step: what it has done. */
     void step(Situation situation, IntConsumer to) {
-        for (int i = 0; i + 1 < before.size(); i++) {
+        for (int i = 0; i < before.size(); i++) {
             if (!situation.held.contains(before.get(i))) {
                 for (int j = i + 1; j < before.size(); j++) {
                     if (before.get(j).owner() == before.get(i).owner() && situation.held.contains(before.get(j))) {
@@ -149,15 +148,11 @@ final class Noticing {
         if (inst.owner == null) {
             for (Inst other : situation.instances) {
                 boolean stands = other != inst && !other.isHidden() && !other.closing && !other.isOwnedBy(inst);
-                if (stands && other.waits == Inst.WAITS_NOT && isFaced(other)) {
+                if (stands && other.waits == Inst.WAITS_NOT) {
                     to.accept(Notice.numbered(Kind.BEHIND_OTHERS, inst.plan.number));
                 }
             }
         }
-    }
-
-    private static boolean isFaced(Inst inst) {
-        return inst.plan.window() instanceof FacedWindow;
     }
 
     private static boolean isSame(Inst one, Inst other) {

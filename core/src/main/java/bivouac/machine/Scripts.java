@@ -51,11 +51,7 @@ final class Scripts {
         Op op = frame.script.ops().get(frame.pc);
         run.reach(frame);
         frame.hasResult = false;
-        if (op instanceof Op.Finish) {
-            finish(frame);
-            return;
-        }
-        if (!run.mayGoOn(frame.script.begun(frame.pc))) {
+        if (!(op instanceof Op.Finish) && !run.mayGoOn(frame.script.begun(frame.pc))) {
             ends.tooMuch(frame, limit());
             return;
         }

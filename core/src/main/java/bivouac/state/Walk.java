@@ -122,7 +122,6 @@ public final class Walk {
                 layout.places[i].into(space, code);
             }
         }
-        space[0] |= (long) situation.phase << PHASE;
         return true;
     }
 
@@ -292,9 +291,7 @@ public final class Walk {
                 waiting.script(s.stack, at++);
             }
         }
-        if (at > 0) {
-            asked();
-        }
+        asked();
     }
 
     private void request(int at) {

@@ -12,6 +12,7 @@ import bivouac.machine.Event;
 import bivouac.machine.Retraced;
 import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
+import bivouac.testkit.Rounds;
 import bivouac.testkit.SmallDesigns;
 import bivouac.testkit.WideDesigns;
 import java.time.Duration;
@@ -49,7 +50,8 @@ class AheadTest {
     void a_trail_of_the_rehearsal_is_found_again_where_it_leads() {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(17);
         int found = 0;
-        for (int i = 0; i < 40; i++) {
+        int designs = Rounds.of(40);
+        for (int i = 0; i < designs; i++) {
             Design design = (i % 2 == 0 ? new SmallDesigns(random) : new WideDesigns(random)).design();
             Explored explored = Exploration.of(
                     new Question(Program.of(design), TODAY),
@@ -66,7 +68,7 @@ class AheadTest {
                 found++;
             }
         }
-        assertThat(found).isEqualTo(40 * 12);
+        assertThat(found).isEqualTo(designs * 12);
     }
 
     @Test

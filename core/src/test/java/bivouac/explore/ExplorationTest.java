@@ -22,6 +22,7 @@ import bivouac.plan.Program;
 import bivouac.state.State;
 import bivouac.testkit.Families;
 import bivouac.testkit.RandomDesigns;
+import bivouac.testkit.Rounds;
 import bivouac.testkit.SmallDesigns;
 import java.time.Duration;
 import java.util.ArrayDeque;
@@ -97,7 +98,8 @@ class ExplorationTest {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(3);
         int compared = 0;
         int whole = 0;
-        for (int i = 0; i < 600; i++) {
+        int designs = Rounds.of(600);
+        for (int i = 0; i < designs; i++) {
             Design design = new SmallDesigns(random).design();
             Explored met = explore(design, LIMITS.withTime(Duration.ofMillis(100)));
             if (!met.isComplete() || met.situations() > 300) {
@@ -121,8 +123,8 @@ class ExplorationTest {
             assertThat(faults(machine, slow)).as("design %d", i).isEqualTo(faults(met));
             assertThat(reached(met)).as("design %d", i).isEqualTo(reached(machine));
         }
-        assertThat(compared).isGreaterThan(100);
-        assertThat(whole).isGreaterThan(30);
+        assertThat(compared).isGreaterThan(designs / 6);
+        assertThat(whole).isGreaterThan(designs / 20);
     }
 
     /** What of all scripts runs, where each step asks the rules and no value stands for others. */
@@ -192,11 +194,12 @@ class ExplorationTest {
     void a_trail_shows_the_same_where_nothing_is_folded() {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(5);
         int played = 0;
-        for (int i = 0; i < 150; i++) {
+        int designs = Rounds.of(150);
+        for (int i = 0; i < designs; i++) {
             Design design = new RandomDesigns(random).design();
             played += play(explore(design, LIMITS.withTime(Duration.ofMillis(40))), random, i);
         }
-        assertThat(played).isGreaterThan(500);
+        assertThat(played).isGreaterThan(3 * designs);
     }
 
     private static int play(Explored met, RandomGenerator random, int number) {
@@ -362,41 +365,6 @@ class ExplorationTest {
         Explored met = explore(design, LIMITS);
         assertThat(met.faults()).extracting(f -> f.fault().rule()).contains(bivouac.machine.Fault.Rule.X6);
         assertThat(met.outcome()).isEqualTo(Explored.Outcome.DONE);
-    }
-
-    @Test
-    void who_stops_it_and_what_runs_out_is_said() {
-        Design design = Families.changedWindows(8);
-        assertThat(Told.outcome(explore(design, LIMITS.withTime(Duration.ZERO))))
-                .isEqualTo("bounded by time");
-        assertThat(Told.outcome(explore(design, LIMITS.withBytes(1_000_000)))).isEqualTo("bounded by memory");
-        var question = new Question(Program.of(design), TODAY);
-        Explored stopped = Exploration.of(question, LIMITS, new Progress() {
-            private int depth;
-
-            @Override
-            public void at(int situations, int at) {
-                depth = at;
-            }
-
-            @Override
-            public boolean isStopped() {
-                return depth >= 4;
-            }
-        });
-        assertThat(Told.outcome(stopped)).isEqualTo("bounded by being stopped");
-        assertThat(stopped.isComplete()).isFalse();
-        assertThat(stopped.lookedAt()).isLessThan(stopped.situations());
-        assertThat(Told.depth(stopped)).startsWith("every way of up to ");
-    }
-
-    @Test
-    void a_thousand_windows_are_bounded_and_do_not_run_out_of_anything() {
-        Explored met = explore(
-                bivouac.testkit.Families.changedWindows(1_000),
-                LIMITS.withTime(Duration.ofSeconds(2)).withCores(2));
-        assertThat(met.isComplete()).isFalse();
-        assertThat(met.situations()).isGreaterThan(100);
     }
 
     @Test

@@ -115,4 +115,24 @@ class CourseTest {
                 .does("press \"say\" of \"Desk\"")
                 .sees("notes “2”");
     }
+
+    @Test
+    void a_person_who_watches_is_told_into_which_branch_a_script_went() {
+        Step step = new Step.If(
+                List.of(
+                        new Step.If.Case(new Expression("app.n == 1"), Script.of(note("one"))),
+                        new Step.If.Case(new Expression("app.n == 2"), Script.of(note("two")))),
+                Optional.of(Script.of(note("many"))));
+        for (int n = 1; n <= 3; n++) {
+            Play play = withMain(main("Desk", button("go", step)))
+                    .variable("n", Type.WHOLE, Integer.toString(n))
+                    .play()
+                    .does("press \"go\" of \"Desk\"");
+            List<Integer> into = play.rehearsal().present().seen().stream()
+                    .filter(Sighting.WentInto.class::isInstance)
+                    .map(s -> ((Sighting.WentInto) s).inner())
+                    .toList();
+            assertThat(into).as("app.n is %d", n).containsExactly(n - 1);
+        }
+    }
 }

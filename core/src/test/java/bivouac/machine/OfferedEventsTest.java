@@ -167,6 +167,17 @@ class OfferedEventsTest {
     }
 
     @Test
+    void P2_a_command_of_a_menu_and_a_link_are_offered_as_buttons_are() {
+        Part.MenuCommand print = Part.MenuCommand.of("print", "Print", "");
+        Part.MenuCommand off = (Part.MenuCommand) disabled(Part.MenuCommand.of("off", "Off", ""));
+        Part link = Part.Link.of("more", "More", "");
+        var desk = main("Desk", link).withMenus(List.of(new bivouac.design.Menu("File", List.of(print, off))));
+        assertThat(offered(withMain(desk).play()))
+                .contains("press \"more\" of \"Desk\"", "press \"print\" of \"Desk\"")
+                .noneMatch(e -> e.contains("off"));
+    }
+
+    @Test
     void V4_a_timer_fires_only_while_it_is_on_and_days_pass_where_that_makes_a_difference() {
         Step start = new Step.TurnTimer(Step.TurnTimer.How.START, "clock");
         Step stop = new Step.TurnTimer(Step.TurnTimer.How.STOP, "clock");

@@ -9,6 +9,7 @@ import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailFile;
 import bivouac.state.State;
 import bivouac.testkit.RandomDesigns;
+import bivouac.testkit.Rounds;
 import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.api.Test;
 
@@ -18,7 +19,7 @@ class RandomPlayTest {
     @Test
     void random_designs_and_events_keep_what_must_always_hold() throws Exception {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(42);
-        for (int i = 0; i < 250; i++) {
+        for (int i = 0; i < Rounds.of(250); i++) {
             Design design = new RandomDesigns(random).design();
             Program program = Program.of(design);
             assertThat(Findings.of(program))

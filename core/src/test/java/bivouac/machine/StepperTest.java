@@ -3,11 +3,22 @@ package bivouac.machine;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
+import bivouac.design.Promise;
+import bivouac.expression.Compiled;
+import bivouac.format.DesignFile;
 import bivouac.plan.Program;
+import bivouac.plan.Reading;
 import bivouac.state.State;
+import bivouac.state.StateTable;
 import bivouac.testkit.Exploration;
 import bivouac.testkit.Families;
 import bivouac.testkit.RandomDesigns;
+import bivouac.testkit.Rounds;
+import bivouac.testkit.SmallDesigns;
+import bivouac.testkit.WideDesigns;
+import java.lang.management.ManagementFactory;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -15,6 +26,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.IntConsumer;
+import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.api.Test;
@@ -35,11 +49,71 @@ class StepperTest {
     void on_random_designs_both_reach_the_same_states_by_the_same_events() {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(7);
         int steps = 0;
-        for (int i = 0; i < 400; i++) {
-            Design design = new RandomDesigns(random).design();
-            steps += inLockStep(new Machine(Program.of(design)), random);
+        int designs = Rounds.of(400);
+        for (int i = 0; i < designs; i++) {
+            steps += inLockStep(new Machine(Program.of(design(i, random))), random);
         }
+        assertThat(steps).isGreaterThan(25 * designs);
+    }
+
+    /** Of each kind of random designs one after the other. */
+    private static Design design(int number, RandomGenerator random) {
+        return switch (number % 3) {
+            case 0 -> new RandomDesigns(random).design();
+            case 1 -> new SmallDesigns(random).design();
+            default -> new WideDesigns(random).design();
+        };
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"ridge-hut", "kiln-house", "ferry-bell"})
+    void so_they_do_in_the_examples(String example) throws Exception {
+        var random = RandomGeneratorFactory.of("L64X128MixRandom").create(31);
+        Design design = DesignFile.read(Path.of("../examples/" + example + ".bivouac"));
+        for (int i = 0; i < Rounds.of(40); i++) {
+            inLockStep(new Machine(Program.of(design)), random);
+        }
+    }
+
+    @Test
+    void a_state_is_told_from_another_by_its_words() {
+        var machine = new Machine(Program.of(Families.changedWindows(1)));
+        var stepper = new Stepper(machine, Play.TODAY);
+        stepper.start();
+        State start = machine.start(Play.TODAY, s -> {});
+        assertThat(machine.isPacked(start, stepper.words(), stepper.length())).isTrue();
+        State next = machine.step(start, machine.events(start).getFirst());
+        assertThat(next).isNotEqualTo(start);
+        assertThat(machine.isPacked(next, stepper.words(), stepper.length())).isFalse();
+    }
+
+    @Test
+    void steps_make_no_objects_once_there_is_room() {
+        var stepper = new Stepper(new Machine(Program.of(Families.changedWindows(5))), Play.TODAY);
+        StateTable states = Exploration.of(stepper).states();
+        var bean = (com.sun.management.ThreadMXBean) ManagementFactory.getThreadMXBean();
+        bean.setThreadAllocatedMemoryEnabled(true);
+        long steps = 0;
+        steps(stepper, states);
+        long before = bean.getCurrentThreadAllocatedBytes();
+        for (int round = 0; round < 3; round++) {
+            steps += steps(stepper, states);
+        }
+        long made = bean.getCurrentThreadAllocatedBytes() - before;
         assertThat(steps).isGreaterThan(10_000);
+        assertThat(made / steps).as("bytes a step").isLessThan(60);
+    }
+
+    private static long steps(Stepper stepper, StateTable states) {
+        long steps = 0;
+        for (int i = 0; i < states.size(); i++) {
+            int events = stepper.open(states.piece(i), states.first(i));
+            for (int e = 0; e < events; e++) {
+                stepper.step(e);
+            }
+            steps += events;
+        }
+        return steps;
     }
 
     private static int inLockStep(Machine machine, RandomGenerator random) {
@@ -69,7 +143,7 @@ class StepperTest {
     @Test
     void equal_states_have_the_same_future() {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(11);
-        for (int i = 0; i < 150; i++) {
+        for (int i = 0; i < Rounds.of(150); i++) {
             var machine = new Machine(Program.of(new RandomDesigns(random).design()));
             Map<State, Set<State>> futures = new HashMap<>();
             State state = machine.start(Play.TODAY, s -> {});
@@ -84,5 +158,63 @@ class StepperTest {
                 state = machine.step(state, events.get(random.nextInt(events.size())));
             }
         }
+    }
+
+    // What is asked of the situation that is open
+
+    /** Everything that can be asked of it; each has to have it back first where a step was taken from it. */
+    private static List<Supplier<Object>> questions(Stepper stepper, Compiled<Reading> condition, int events) {
+        var all = new ArrayList<Supplier<Object>>(List.of(
+                stepper::isRunning,
+                stepper::hasEnded,
+                () -> told(stepper::openWindows),
+                stepper::waitedFor,
+                () -> stepper.holds(condition)));
+        if (stepper.isRunning()) {
+            all.add(() -> told(stepper::noticeSituation));
+        }
+        for (int e = 0; e < events; e++) {
+            int event = e;
+            all.add(() -> stepper.event(event));
+            all.add(() -> stepper.event(stepper.numbered(event)));
+            all.add(() -> stepper.numberedByWindow(event));
+            all.add(() -> stepper.isUnasked(event));
+            if (stepper.isCloseBoxOrEscape(event)) {
+                all.add(() -> stepper.silentRefusal(event));
+            }
+        }
+        return all;
+    }
+
+    private static List<Integer> told(Consumer<IntConsumer> by) {
+        var told = new ArrayList<Integer>();
+        by.accept(told::add);
+        return told;
+    }
+
+    @Test
+    void after_a_step_all_is_asked_of_the_situation_that_is_open_as_before_it() {
+        var random = RandomGeneratorFactory.of("L64X128MixRandom").create(29);
+        int different = 0;
+        for (int i = 0; i < Rounds.of(60); i++) {
+            Design design = new WideDesigns(random).design().promising(List.of(Promise.of("never app.n > 0")));
+            var machine = new Machine(Program.of(design));
+            var condition = machine.program().promises().getFirst().conditions().getFirst();
+            var stepper = new Stepper(machine, Play.TODAY);
+            stepper.start();
+            for (int moment = 0; moment < 8; moment++) {
+                long[] words = Arrays.copyOf(stepper.words(), stepper.length());
+                int events = stepper.open(words, 0);
+                List<Supplier<Object>> questions = questions(stepper, condition, events);
+                List<Object> before = questions.stream().map(Supplier::get).toList();
+                for (int q = 0; q < questions.size(); q++) {
+                    stepper.step(random.nextInt(events));
+                    different += stepper.stepEnded() ? 1 : 0;
+                    assertThat(questions.get(q).get()).isEqualTo(before.get(q));
+                }
+                stepper.step(random.nextInt(events));
+            }
+        }
+        assertThat(different).as("steps that ended the application").isPositive();
     }
 }

@@ -138,4 +138,20 @@ class TooMuchWorkTest {
         });
         play.shows("Desk", "light", "7 here").shows("Desk", "heavy", "");
     }
+
+    @Test
+    void X6_heavy_conditions_of_many_parts_do_not_keep_each_other_from_being_offered() {
+        var parts = new ArrayList<Part>();
+        for (int i = 0; i < 60; i++) {
+            var traits = bivouac.design.Traits.USUAL.enabled(
+                    new bivouac.design.Setting.Follows(new Expression("app.l.all(a, app.l.all(b, a + b > 0))")));
+            parts.add(button("b" + i, note("x")).with(traits));
+        }
+        Play play = withMain(main("Desk", parts.toArray(Part[]::new)))
+                .variable("l", new Type.ListOf(Type.WHOLE), "[" + "1, ".repeat(109) + "1]")
+                .play();
+        var offered = play.rehearsal().possible();
+        assertThat(offered.stream().filter(Event.Press.class::isInstance)).hasSize(60);
+        assertThat(offered).allMatch(e -> play.rehearsal().machine().isPossible(play.state(), e));
+    }
 }

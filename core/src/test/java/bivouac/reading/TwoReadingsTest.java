@@ -10,6 +10,7 @@ import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import bivouac.plan.Program;
 import bivouac.state.State;
+import bivouac.testkit.Rounds;
 import bivouac.testkit.SmallDesigns;
 import bivouac.testkit.WideDesigns;
 import java.time.LocalDate;
@@ -46,7 +47,7 @@ class TwoReadingsTest {
     @ValueSource(booleans = {false, true})
     void both_show_the_same_event_by_event(boolean wide) {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(Long.getLong("readings.seed", 1));
-        int designs = Integer.getInteger("readings", 2_500);
+        int designs = Rounds.readings();
         int events = 0;
         int faults = 0;
         for (int i = 0; i < designs; i++) {
@@ -109,7 +110,7 @@ class TwoReadingsTest {
     @ValueSource(booleans = {false, true})
     void both_show_the_same_in_every_situation_and_after_every_step(boolean wide) {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(Long.getLong("readings.seed", 1) + 1000);
-        int designs = Integer.getInteger("readings", 2_500) / 20;
+        int designs = Rounds.readings() / 20;
         int steps = 0;
         int whole = 0;
         for (int i = 0; i < designs; i++) {

@@ -263,4 +263,83 @@ class PackingTest {
         desk.waits = Inst.WAITS_FOR_APPLICATION;
         assertThat(main.of(desk)).isEqualTo(Field.UNFORESEEN);
     }
+
+    // What was not foreseen
+
+    private static FacedWindow counting(FacedWindow window) {
+        return window.holding(List.of(Variable.of("n", Type.WHOLE, "0")));
+    }
+
+    /** Values of which only 0 and 1 are foreseen, in a window that is open once, in others, and in the application. */
+    private static Design counters() {
+        Step turn = new Step.If(
+                List.of(new Step.If.Case(
+                        new bivouac.design.Expression("me.n == 1 && app.n == 1"),
+                        bivouac.design.Script.of(set("me.n", "0"), set("app.n", "0")))),
+                Optional.of(bivouac.design.Script.of(set("me.n", "1"), set("app.n", "1"))));
+        return withMain(
+                        single(counting(main(
+                                "Desk",
+                                button("turn", turn),
+                                button("board", alongside("Board")),
+                                button("note", alongside("Note"))))),
+                        single(counting(child("Board", button("turn", turn)))),
+                        counting(child("Note", button("turn", turn))).living(Optional.of(new Instances.Many()), false))
+                .variable("n", Type.WHOLE, "0")
+                .design();
+    }
+
+    private static Inst open(Situation in, String window, int n) {
+        Inst inst = in.open(in.program.window(window).orElseThrow());
+        inst.set(inst.plan.variableSlot(0), in.number(new Value.Whole(n)));
+        in.instances.add(inst);
+        return inst;
+    }
+
+    private static List<String> values(Situation s) {
+        var all = new ArrayList<String>();
+        s.instances.forEach(i -> all.add(i.plan.window().name().shown() + " "
+                + s.value(i.get(i.plan.variableSlot(0))).shown()));
+        all.add("app " + s.value(s.variables[0]).shown());
+        return all;
+    }
+
+    @Test
+    void a_value_that_was_not_foreseen_is_kept_in_a_longer_form_and_nothing_beside_it_is_lost() {
+        Program program = Program.of(counters());
+        Layout layout = Layout.of(program);
+        var walk = new Walk(layout);
+        Values values = layout.newValues();
+        for (int[] n : new int[][] {{1, 0, 1, 0}, {99, 1, 0, 1}, {1, 0, 1, 77}, {0, 1, 88, 0}, {5, 6, 7, 8}}) {
+            var situation = new Laid(program, values);
+            open(situation, "Desk", n[0]);
+            open(situation, "Board", n[1]);
+            open(situation, "Note", n[2]);
+            open(situation, "Note", 1);
+            situation.variables[0] = situation.number(new Value.Whole(n[3]));
+            int length = walk.write(situation);
+            long[] words = java.util.Arrays.copyOf(walk.words(), length);
+            assertThat(Walk.isTight(words[0]))
+                    .as("the value of a note has no place of its own")
+                    .isEqualTo(n[0] < 2 && n[1] < 2 && n[3] < 2);
+            var read = new Laid(program, values);
+            new Walk(layout).read(words, 0, read);
+            assertThat(values(read)).isEqualTo(values(situation));
+            assertThat(new Walk(layout).write(read)).isEqualTo(length);
+        }
+    }
+
+    @Test
+    void a_situation_takes_no_more_room_than_what_can_be_in_it() {
+        Layout layout = Layout.of(Program.of(counters()));
+        WindowLayout desk = layout.windows[layout.program().window("Desk").orElseThrow().number];
+        WindowLayout note = layout.windows[layout.program().window("Note").orElseThrow().number];
+        assertThat(new Field(desk, false).width())
+                .as("open, and one of two values")
+                .isEqualTo(2);
+        assertThat(note.codes()[0].width()).isEqualTo(1);
+        assertThat(layout.others).hasSize(1);
+        // phase and form, two windows with a value each, the value of the application
+        assertThat(layout.fieldsEnd).isEqualTo(Walk.HEADER + 2 + 2 + 1);
+    }
 }
