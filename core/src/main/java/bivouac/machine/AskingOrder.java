@@ -6,7 +6,6 @@ import bivouac.state.Inst;
 import bivouac.state.Keys;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.List;
 
 /**
  * Who is asked next, and who closes next: it follows from who was asked and who is still there (C4, C5, D2). The order
@@ -72,12 +71,11 @@ final class AskingOrder {
         return inst.firstOwned;
     }
 
-    /** C3: it is a file dialog or picker, or owns one. */
-    boolean holdsWhatCannotBeTakenAway(Inst inst) {
-        List<Inst> all = run.instances;
-        boolean holds = inst.plan.cannotBeTakenAway();
-        for (int i = 0; i < all.size() && !holds; i++) {
-            holds = all.get(i).owner == inst && all.get(i).plan.cannotBeTakenAway();
+    /** C3: the next to be asked is a file dialog or picker, or owns one. */
+    static boolean holdsWhatCannotBeTakenAway(Inst next) {
+        boolean holds = next.plan.cannotBeTakenAway();
+        for (Inst owned = next.firstOwned; owned != null && !holds; owned = owned.nextOwned) {
+            holds = owned.plan.cannotBeTakenAway();
         }
         return holds;
     }

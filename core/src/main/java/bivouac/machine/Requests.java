@@ -2,7 +2,7 @@ package bivouac.machine;
 
 import bivouac.design.FacedWindow;
 import bivouac.design.Way;
-import bivouac.expression.NoValue;
+import bivouac.expression.EvaluationFault;
 import bivouac.expression.TooMuchWork;
 import bivouac.plan.Op;
 import bivouac.plan.WindowPlan;
@@ -82,22 +82,12 @@ final class Requests {
 
     // How they go on
 
-    /** The request on top does its next thing. */
+    /** The request on top does its next thing; {@link TooMuchWork} where that is more than one event may cost (X6). */
     void advance(Frame.OfRequest request) {
         if (!request.closing) {
-            ask(request);
+            askNext(request);
         } else {
             close(request);
-        }
-    }
-
-    private void ask(Frame.OfRequest request) {
-        try {
-            askNext(request);
-        } catch (TooMuchWork work) {
-            // windows that open while they are asked would be asked for ever
-            run.fault(work, "asking who may close", Optional.empty());
-            refuse(request, Optional.empty());
         }
     }
 
@@ -108,7 +98,7 @@ final class Requests {
             decide(request);
             return;
         }
-        if (inst.askedBy != null || asking.holdsWhatCannotBeTakenAway(inst)) {
+        if (inst.askedBy != null || AskingOrder.holdsWhatCannotBeTakenAway(inst)) {
             refuse(request, Optional.of(inst));
             return;
         }
@@ -203,7 +193,7 @@ final class Requests {
             if (inPlace != null) {
                 opening.openInPlaceOf(request.target, inPlace, asker);
             }
-        } catch (NoValue fault) {
+        } catch (EvaluationFault fault) {
             request.closing = false;
             run.fault(fault, "", Optional.empty());
             refuse(request, Optional.empty());

@@ -51,6 +51,18 @@ final class ScriptEnds {
         frame.awaitsRequest = false;
         Optional<StepRef> where = frame.script.ops().get(frame.pc).step();
         run.fault(Fault.Rule.X6, what, where);
+        endAll();
+    }
+
+    /** X6 while windows are asked: that refuses, and every script that has not begun to wait ends. */
+    void tooMuch(Frame.OfRequest request, String what) {
+        request.closing = false;
+        run.fault(Fault.Rule.X6, "asking who may close: " + what, Optional.empty());
+        requests.refuse(request, Optional.empty());
+        endAll();
+    }
+
+    private void endAll() {
         while (!run.isIdle() && run.top() instanceof Frame.OfScript top && !top.waits()) {
             stop(top);
         }

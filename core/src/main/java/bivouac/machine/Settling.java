@@ -4,6 +4,7 @@ import bivouac.design.DepartureRule;
 import bivouac.design.Way;
 import bivouac.expression.Budget;
 import bivouac.expression.NoValue;
+import bivouac.expression.TooMuchWork;
 import bivouac.expression.Value;
 import bivouac.plan.PartPlan;
 import bivouac.plan.WindowPlan;
@@ -19,13 +20,15 @@ final class Settling {
     private final Run run;
     private final Requests requests;
     private final Scripts scripts;
+    private final ScriptEnds ends;
     private final Tasks tasks;
     private final boolean departsWithLast;
 
-    Settling(Run run, Requests requests, Scripts scripts, Tasks tasks) {
+    Settling(Run run, Requests requests, Scripts scripts, ScriptEnds ends, Tasks tasks) {
         this.run = run;
         this.requests = requests;
         this.scripts = scripts;
+        this.ends = ends;
         this.tasks = tasks;
         this.departsWithLast = run.program.design().application().departure() instanceof DepartureRule.LastWindow;
     }
@@ -91,9 +94,17 @@ final class Settling {
                     if (r.awaitsOpening) {
                         return;
                     }
-                    requests.advance(r);
+                    advance(r);
                 }
             }
+        }
+    }
+
+    private void advance(Frame.OfRequest request) {
+        try {
+            requests.advance(request);
+        } catch (TooMuchWork work) {
+            ends.tooMuch(request, work.getMessage());
         }
     }
 

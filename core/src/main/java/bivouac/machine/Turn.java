@@ -43,7 +43,7 @@ final class Turn {
                 readyMade,
                 rows,
                 new TaskEnds(run, tasks, requests, ends, holdings));
-        this.settling = new Settling(run, requests, scripts, tasks);
+        this.settling = new Settling(run, requests, scripts, ends, tasks);
     }
 
     void open(State state) {
