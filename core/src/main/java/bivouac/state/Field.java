@@ -45,11 +45,8 @@ final class Field {
             all += widths[i];
         }
         this.ownerWidth = Bits.width(owners.length + (owned ? 0 : 1));
-        this.waitsWidth = switch (window.waits()) {
-            case NEVER -> 0;
-            case ALWAYS -> 1;
-            case SOMETIMES -> 2;
-        };
+        // what is always waited for is ready-made, and can be open many times
+        this.waitsWidth = window.waits() == WindowLayout.Waits.NEVER ? 0 : 2;
         this.hides = window.hides();
         this.width = all + ownerWidth + waitsWidth + (hides ? 1 : 0);
     }
@@ -109,7 +106,7 @@ final class Field {
         field |= (long) owner << at;
         at += ownerWidth;
         if (waitsWidth > 0) {
-            field |= (long) (waitsWidth == 1 ? inst.waits - 1 : inst.waits) << at;
+            field |= (long) inst.waits << at;
             at += waitsWidth;
         }
         return hides && inst.hidden ? field | 1L << at : field;
@@ -145,8 +142,7 @@ final class Field {
         }
         at += ownerWidth;
         if (waitsWidth > 0) {
-            int waits = (int) (field >>> at & (1L << waitsWidth) - 1);
-            inst.waits = waitsWidth == 1 ? waits + 1 : waits;
+            inst.waits = (int) (field >>> at & (1L << waitsWidth) - 1);
         }
         inst.hidden = hides && field >>> width - 1 != 0;
     }

@@ -235,6 +235,7 @@ class RowTest {
         play.does("select row 1 in \"boats\" of \"Dock\"")
                 .does("activate row in \"boats\" of \"Dock\"")
                 .does("press \"none\" of \"Dock\"")
+                .does("press \"two\" of \"Dock\"")
                 .does("task \"weigh\" ends \"done\" of \"Dock\"")
                 .faults(Fault.Rule.X3);
     }

@@ -70,7 +70,7 @@ class StepperTest {
     void so_they_do_in_the_examples(String example) throws Exception {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(31);
         Design design = DesignFile.read(Path.of("../examples/" + example + ".bivouac"));
-        for (int i = 0; i < Rounds.of(40); i++) {
+        for (int i = 0; i < Rounds.of(15); i++) {
             inLockStep(new Machine(Program.of(design)), random);
         }
     }
@@ -128,8 +128,10 @@ class StepperTest {
             for (int e = 0; e < events.size(); e++) {
                 assertThat(stepper.event(e)).isEqualTo(events.get(e));
                 stepper.step(e);
-                assertThat(machine.isPacked(machine.step(state, events.get(e)), stepper.words(), stepper.length()))
-                        .as("%s in %s", events.get(e), machine.scene(state))
+                Event event = events.get(e);
+                State from = state;
+                assertThat(machine.isPacked(machine.step(state, event), stepper.words(), stepper.length()))
+                        .as(() -> event + " in " + machine.scene(from))
                         .isTrue();
                 steps++;
             }
@@ -216,5 +218,136 @@ class StepperTest {
             }
         }
         assertThat(different).as("steps that ended the application").isPositive();
+    }
+
+    // What is told of single designs
+
+    /** A stepper that has pressed buttons, one after the other, and looks at where that leads. */
+    private static Stepper after(Design design, String... buttons) {
+        var program = Program.of(design);
+        var stepper = new Stepper(new Machine(program), Play.TODAY);
+        stepper.start();
+        open(stepper);
+        for (String button : buttons) {
+            stepper.step(numberOf(stepper, program, button));
+            open(stepper);
+        }
+        return stepper;
+    }
+
+    private static int open(Stepper stepper) {
+        return stepper.open(Arrays.copyOf(stepper.words(), stepper.length()), 0);
+    }
+
+    private static int numberOf(Stepper stepper, Program program, String button) {
+        List<Integer> windows = told(stepper::openWindows);
+        for (int e = 0; e < stepper.events(); e++) {
+            if (stepper.event(e) instanceof Event.Press(int instance, int part)) {
+                var plan = program.windows().get(windows.get(instance));
+                if (plan.parts().get(part).part.name().shown().equals(button)) {
+                    return e;
+                }
+            }
+        }
+        throw new AssertionError(button + " cannot be pressed");
+    }
+
+    private static Design chain() {
+        return Play.withMain(
+                        Play.main("Desk", Play.button("go", Play.waitsForOwner("A")), Play.button("never")),
+                        Play.owned(Play.dialog("A", Play.button("on", Play.waitsForOwner("B")))),
+                        Play.owned(Play.dialog("B", Play.button("beside", Play.alongside("C")))),
+                        Play.owned(Play.child("C", Play.button("last", Play.waitsForOwner("D")))),
+                        Play.owned(Play.dialog("D")))
+                .design();
+    }
+
+    @Test
+    void windows_waited_for_are_counted_as_far_as_each_owns_the_next() {
+        assertThat(after(chain()).waitedFor()).isZero();
+        assertThat(after(chain(), "go").waitedFor()).isEqualTo(1);
+        assertThat(after(chain(), "go", "on").waitedFor()).isEqualTo(2);
+        assertThat(after(chain(), "go", "on", "beside").waitedFor())
+                .as("one alongside is not waited for")
+                .isEqualTo(2);
+        assertThat(after(chain(), "go", "on", "beside", "last").waitedFor())
+                .as("and what it waits for counts from it")
+                .isEqualTo(2);
+    }
+
+    @Test
+    void what_has_been_run_is_known_and_what_has_not_is_not() {
+        Design design = chain();
+        Stepper stepper = after(design, "go");
+        Program program = Program.of(design);
+        for (int script = 0; script < program.scriptCount(); script++) {
+            String place = program.script(script).place().words();
+            boolean ran = place.equals("start") || place.contains("Desk, go");
+            boolean has = !program.script(script).ops().isEmpty() && stepper.hasReached(script, 0);
+            assertThat(has).as(place).isEqualTo(ran);
+        }
+    }
+
+    @Test
+    void what_a_person_does_in_a_main_window_is_unasked_and_in_a_dialog_an_answer() {
+        Stepper desk = after(chain());
+        Program program = Program.of(chain());
+        assertThat(desk.isUnasked(numberOf(desk, program, "never"))).isTrue();
+        Stepper asked = after(chain(), "go");
+        assertThat(asked.isUnasked(numberOf(asked, program, "on"))).isFalse();
+        int sessionEnds = -1;
+        int killed = -1;
+        for (int e = 0; e < asked.events(); e++) {
+            sessionEnds = asked.event(e) instanceof Event.SessionEnds ? e : sessionEnds;
+            killed = asked.event(e) instanceof Event.Killed ? e : killed;
+        }
+        assertThat(asked.isUnasked(sessionEnds)).isTrue();
+        assertThat(asked.isUnasked(killed)).isFalse();
+        assertThat(Stepper.isSessionEnd(asked.numbered(sessionEnds))).isTrue();
+        assertThat(Stepper.isOrdinary(asked.numbered(sessionEnds))).isFalse();
+        assertThat(Stepper.isOrdinary(asked.numbered(0))).isTrue();
+    }
+
+    @Test
+    void a_result_that_came_while_another_is_waited_for_is_held_back() {
+        Design design = Play.withMain(
+                        Play.main(
+                                "Desk",
+                                Play.button("board", Play.alongside("Board")),
+                                Play.button("ask", Play.waitsForOwner("A"))),
+                        Play.child("Board", Play.button("too", Play.waitsForOwner("B"))),
+                        Play.owned(Play.dialog("A", Play.button("a ok", Play.close("cancelled")))),
+                        Play.owned(Play.dialog("B", Play.button("b ok", Play.close("cancelled")))))
+                .design();
+        Stepper stepper = after(design, "board", "ask", "too");
+        Program program = Program.of(design);
+        int first = numberOf(stepper, program, "a ok");
+        stepper.step(first);
+        assertThat(stepper.holdsBack()).isTrue();
+        stepper = after(design, "board", "ask", "too");
+        stepper.step(numberOf(stepper, program, "b ok"));
+        assertThat(stepper.holdsBack()).isFalse();
+    }
+
+    @Test
+    void what_held_at_the_end_is_asked_of_each_end_anew() {
+        Design design = Play.withMain(Play.main(
+                        "Desk",
+                        Play.button("good", Play.end()),
+                        Play.button("bad", Play.set("app.n", "5"), Play.end())))
+                .variable("n", bivouac.design.Type.WHOLE, "0")
+                .design()
+                .promising(List.of(Promise.of("never app.n > 0")));
+        Program program = Program.of(design);
+        var stepper = new Stepper(new Machine(program), Play.TODAY);
+        stepper.watchTheEnd(program.promises().getFirst().conditions());
+        stepper.start();
+        open(stepper);
+        stepper.step(numberOf(stepper, program, "bad"));
+        assertThat(stepper.heldAtTheEnd().get(0)).isTrue();
+        assertThat(stepper.stepEnded()).isTrue();
+        assertThat(stepper.runsOn()).isFalse();
+        stepper.step(numberOf(stepper, program, "good"));
+        assertThat(stepper.heldAtTheEnd().get(0)).isFalse();
     }
 }

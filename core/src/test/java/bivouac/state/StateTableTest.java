@@ -85,7 +85,7 @@ class StateTableTest {
         var table = new StateTable();
         var random = RandomGenerator.of("L64X128MixRandom");
         var lengths = new ArrayList<Integer>();
-        for (int i = 0; i < 5_000; i++) {
+        for (int i = 0; i < 25_000; i++) {
             int length = 1 + random.nextInt(60);
             long[] words = new long[length];
             words[0] = i;
@@ -100,8 +100,20 @@ class StateTableTest {
             words[0]++;
             assertThat(table.isAt(i, words, 0, words.length)).isFalse();
         }
+        int last = lengths.size() - 1;
+        assertThat(table.isAt(last, new long[1 << 17], 0, 1 << 17))
+                .as("more words than there are")
+                .isFalse();
         long words = lengths.stream().mapToLong(n -> n).sum();
         assertThat(table.bytes()).isBetween(words * Long.BYTES, words * Long.BYTES * 3 / 2 + (1 << 20));
+    }
+
+    @Test
+    void what_an_empty_one_and_one_with_a_state_take_is_what_is_made_ready() {
+        var table = new StateTable();
+        assertThat(table.bytes()).isEqualTo(2048 * Long.BYTES + 1024 * Integer.BYTES);
+        table.add(new long[] {3}, 1);
+        assertThat(table.bytes()).isEqualTo((2048 + (1 << 16)) * Long.BYTES + 1024 * Integer.BYTES);
     }
 
     private static long[] words(StateTable table, int number, int length) {
