@@ -193,10 +193,7 @@ final class Happening {
     private void kill() {
         holdings.leaveTraces();
         run.instances.clear();
-        run.stacking.clear();
         run.stack.clear();
-        run.dormant.clear();
-        run.background.clear();
         run.phase = Situation.KILLED;
     }
 }

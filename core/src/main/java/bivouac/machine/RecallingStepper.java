@@ -157,11 +157,8 @@ public final class RecallingStepper {
 
     private void recallLook(int known) {
         long[] data = memo.data();
+        // there is room for them: they were looked at once
         count = (int) data[known];
-        if (count > events.length) {
-            events = new long[count * 2];
-            asked = new int[count * 2];
-        }
         for (int e = 0; e < count; e++) {
             events[e] = data[known + 1 + e];
             asked[e] = (int) data[known + 1 + count + e];

@@ -9,10 +9,16 @@ import bivouac.design.Ending;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
+import bivouac.design.Instances;
+import bivouac.design.Manner;
 import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.Take;
+import bivouac.design.Target;
 import bivouac.design.Type;
+import bivouac.design.Variable;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
 import bivouac.state.State;
 import bivouac.testkit.Families;
 import java.util.List;
@@ -64,6 +70,62 @@ class KeptWholeTest {
         assertThat(given("21").state())
                 .isEqualTo(given("21").state())
                 .isNotEqualTo(given("20").state());
+    }
+
+    // Branches left behind
+
+    private static FacedWindow single(FacedWindow window) {
+        return window.living(Optional.of(new Instances.Single()), window.owned());
+    }
+
+    /** A window that a board owns, opened from the desk, whose script still knows a name of its own when it has closed. */
+    private static Step ofTheBoard(String window) {
+        return new Step.Open(
+                window,
+                new Manner.Alongside(),
+                Optional.of(new Target.Single("Board")),
+                List.of(),
+                Optional.empty(),
+                List.of(when("done", note("{known} {me.n} {result.text}"))));
+    }
+
+    private static FacedWindow giving(String window) {
+        return single(owned(dialog(window)))
+                .ending(List.of(Ending.of("done", Ending.Give.of("text", Type.TEXT))))
+                .leaving(
+                        Way.OWNER_CLOSING,
+                        new WayOut.LeadsTo("done", List.of(Given.of("text", "'of " + window + "'")), false));
+    }
+
+    @Test
+    void W3_C6_results_that_have_arrived_stay_in_their_order_while_the_owner_is_still_going() {
+        FacedWindow desk = main(
+                        "Desk",
+                        button("board", alongside("Board")),
+                        button(
+                                "open",
+                                Step.Let.of("known", "'first'"),
+                                ofTheBoard("A"),
+                                ofTheBoard("B"),
+                                ofTheBoard("C")))
+                .holding(List.of(Variable.of("n", Type.WHOLE, "7")));
+        Play play = withMain(desk, single(after(child("Board"), run("tidy"))), giving("A"), giving("B"), giving("C"))
+                .works(task("tidy", "done"))
+                .play()
+                .does("press \"board\" of \"Desk\"")
+                .does("press \"open\" of \"Desk\"")
+                .does("close box of \"Board\"");
+        assertThat(play.seen().stream().filter(s -> s.startsWith("notes"))).isEmpty();
+        List<String> closed = play.seen().stream()
+                .filter(s -> s.matches("[ABC] ends.*"))
+                .map(s -> s.substring(0, 1))
+                .toList();
+        assertThat(closed).hasSize(3);
+        isKept(play);
+        play.does("task \"tidy\" ends \"done\" of \"Board\"");
+        assertThat(play.seen().stream().filter(s -> s.startsWith("notes")))
+                .containsExactlyElementsOf(
+                        closed.stream().map(w -> "notes “first 7 of " + w + "”").toList());
     }
 
     // Codes and texts of the end

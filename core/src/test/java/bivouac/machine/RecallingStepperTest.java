@@ -3,7 +3,10 @@ package bivouac.machine;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
+import bivouac.design.Expression;
 import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.Step;
 import bivouac.design.Type;
 import bivouac.format.DesignFile;
 import bivouac.plan.Deciding;
@@ -161,6 +164,20 @@ class RecallingStepperTest {
                 300,
                 new Memo());
         assertThat(known).isGreaterThan(100);
+    }
+
+    @Test
+    void so_it_is_where_a_state_has_more_words_than_are_made_room_for_at_first() {
+        var buttons = new Part[30];
+        var making = Play.design().start(Play.alongside("Desk"));
+        for (int i = 0; i < buttons.length; i++) {
+            var below = new Step.If.Case(
+                    new Expression("app.n" + i + " < 30"), Script.of(Play.set("app.n" + i, "app.n" + i + " + 1")));
+            buttons[i] = Play.button("b" + i, new Step.If(List.of(below), Optional.empty()));
+            making.variable("n" + i, Type.WHOLE, "0");
+        }
+        compare(making.with(Play.main("Desk", buttons)).design(), 100, new Memo());
+        assertThat(known).isPositive();
     }
 
     @Test
