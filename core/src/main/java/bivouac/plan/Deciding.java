@@ -7,6 +7,7 @@ import bivouac.expression.Compiled;
 import bivouac.expression.Function;
 import bivouac.expression.Scope;
 import bivouac.expression.Term;
+import bivouac.expression.Texts;
 import bivouac.expression.Value;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -359,6 +360,7 @@ public final class Deciding {
         }
         if (term instanceof Term.Call<Reading> call) {
             byText(call, to);
+            writtenDate(call).ifPresent(to);
         }
         if (term instanceof Term.Call<Reading> call && call.pieces().stream().anyMatch(Deciding::isSize)) {
             call.pieces().forEach(p -> {
@@ -369,6 +371,15 @@ public final class Deciding {
             });
         }
         term.pieces().forEach(p -> constants(p, to));
+    }
+
+    /** A date that is written as the text of it. */
+    private static Optional<Value> writtenDate(Term.Call<Reading> call) {
+        return call.function() == Function.DATE
+                        && call.arguments().getFirst()
+                                instanceof Term.Constant<Reading>(Value.Text(String text), var type)
+                ? Texts.date(text).map(Value.Date::new)
+                : Optional.empty();
     }
 
     /** What a question about a text tells apart: one that is empty, or one that is a number. */

@@ -175,7 +175,7 @@ class KeptWholeTest {
         Step asks = new Step.If(
                 List.of(new Step.If.Case(new Expression(condition), Script.of(note("late")))), Optional.empty());
         return withMain(main("Desk", button("go", asks)))
-                .variable("due", Type.DATE, "date(2026, 11, 24)")
+                .variable("due", Type.DATE, "date('2026-11-24')")
                 .play();
     }
 

@@ -7,13 +7,14 @@ import java.util.concurrent.CompletableFuture;
 import javafx.animation.AnimationTimer;
 
 /**
- * Does the parts of a long drawing one frame after the other, so that what a person looks at is seen first, and the
- * keyboard and mouse are heard in between. What is asked for anew replaces what is left.
+ * Does the parts of a long drawing one frame after the other, at the {@link Pace} of the painter, so that what a person
+ * looks at is seen first, and the keyboard and mouse are heard in between. What is asked for anew replaces what is left.
  */
 public final class NextFrames {
 
     private final Deque<Runnable> left = new ArrayDeque<>();
     private CompletableFuture<Void> done = CompletableFuture.completedFuture(null);
+    private final Pace pace = new Pace();
     /** The frame in which it was asked for shows what was drawn at once. */
     private boolean first;
 
@@ -38,6 +39,10 @@ public final class NextFrames {
     private void frame() {
         if (first) {
             first = false;
+            pace.drew(System.nanoTime());
+            return;
+        }
+        if (!pace.mayDraw(System.nanoTime())) {
             return;
         }
         Runnable part = left.poll();
@@ -46,6 +51,7 @@ public final class NextFrames {
                 part.run();
             }
         } finally {
+            pace.drew(System.nanoTime());
             if (left.isEmpty()) {
                 timer.stop();
                 done.complete(null);
