@@ -18,12 +18,14 @@ final class Canonical {
     private static final Comparator<Held> HELD =
             Comparator.comparingInt(h -> h.owner() == null ? -1 : h.owner().position);
 
-    /** Background scripts are a set: which began first is nothing that a rule can read. */
+    /**
+     * Background scripts are a set: which began first is nothing that a rule can read. One step of one window has its task
+     * running once at a time (W5), so these three tell any two apart.
+     */
     private static final Comparator<Frame.OfScript> BACKGROUND = Comparator.comparingInt(
                     (Frame.OfScript f) -> f.script.number())
             .thenComparingInt(f -> f.me == null ? -1 : f.me.position)
-            .thenComparingInt(f -> f.pc)
-            .thenComparing(f -> f.locals, Arrays::compare);
+            .thenComparingInt(f -> f.pc);
 
     private static final Comparator<Inst> RANK = Comparator.comparingInt(i -> i.rank);
 

@@ -122,6 +122,46 @@ class ArrivalsTest {
         assertThat(words(play, "Desk")).isEqualTo("blocked by Sure");
     }
 
+    @Test
+    void B6_a_window_still_to_be_asked_says_whose_question_it_waits_for() {
+        Play play = withMain(
+                        main("Desk", button("plan", alongside("Plan")), button("end", end())),
+                        before(single(child("Plan")), waitsForOwner("Sure")))
+                .with(single(bivouac.machine.Play.owned(dialog("Sure", button("on", waitsForOwner("Really"))))))
+                .with(single(bivouac.machine.Play.owned(dialog("Really"))))
+                .play()
+                .does("press \"plan\" of \"Desk\"")
+                .does("press \"end\" of \"Desk\"");
+        assertThat(words(play, "Plan")).isEqualTo("blocked by Sure");
+        assertThat(words(play, "Desk")).as("asked after the plan").isEqualTo("blocked by Sure");
+        play.does("press \"on\" of \"Sure\"");
+        assertThat(words(play, "Desk")).as("the latest question").isEqualTo("blocked by Really");
+    }
+
+    @Test
+    void B5_a_window_whose_script_waits_for_what_another_owns_says_so() {
+        Play play = withMain(
+                        main(
+                                "Desk",
+                                button("board", alongside("Board")),
+                                button(
+                                        "ask",
+                                        new Step.Open(
+                                                "Card",
+                                                new Manner.WaitsForOwner(),
+                                                Optional.of(new Target.Single("Board")),
+                                                List.of(),
+                                                Optional.empty(),
+                                                List.of()))),
+                        single(child("Board")),
+                        single(bivouac.machine.Play.owned(dialog("Card"))))
+                .play()
+                .does("press \"board\" of \"Desk\"")
+                .does("press \"ask\" of \"Desk\"");
+        assertThat(words(play, "Board")).isEqualTo("blocked by Card");
+        assertThat(words(play, "Desk")).isEqualTo("blocked: its script waits for Card");
+    }
+
     private static String words(Play play, String window) {
         return play.window(window).blockedBy().orElseThrow().words();
     }

@@ -93,6 +93,45 @@ class CanonicalTest {
                 .hasSize(1);
     }
 
+    @Test
+    void background_tasks_of_one_window_for_several_keys_and_of_one_script_have_no_order() {
+        Step work = Step.RunTask.of("work").inBackground(true);
+        FacedWindow card = child("Card", Part.Caption.of("tell", "{takes.guest}"))
+                .taking(List.of(Take.of("guest", Type.TEXT)))
+                .living(Optional.of(new Instances.OneForEach("guest")), false)
+                .at(FacedWindow.Moment.OPENED, Script.of(work));
+        Design cards = withMain(main("Desk", opens("a"), opens("b"), opens("c")), card)
+                .works(task("work", "done"))
+                .design();
+        assertThat(inAnyOrder(cards, "press \"a\" of \"Desk\"", "press \"b\" of \"Desk\"", "press \"c\" of \"Desk\""))
+                .hasSize(1);
+
+        Step either = new Step.If(
+                List.of(new Step.If.Case(new bivouac.design.Expression("app.first"), Script.of(work))),
+                Optional.of(Script.of(Step.RunTask.of("other").inBackground(true))));
+        Design steps = withMain(main(
+                        "Desk",
+                        button("go", either),
+                        button("first", set("app.first", "true")),
+                        button("second", set("app.first", "false"))))
+                .variable("first", Type.YESNO, "true")
+                .works(task("work", "done"), task("other", "done"))
+                .design();
+        Play one = new Play(steps)
+                .does("press \"go\" of \"Desk\"")
+                .does("press \"second\" of \"Desk\"")
+                .does("press \"go\" of \"Desk\"")
+                .hasNoFault();
+        Play other = new Play(steps)
+                .does("press \"second\" of \"Desk\"")
+                .does("press \"go\" of \"Desk\"")
+                .does("press \"first\" of \"Desk\"")
+                .does("press \"go\" of \"Desk\"")
+                .hasNoFault()
+                .does("press \"second\" of \"Desk\"");
+        assertThat(one.state()).isEqualTo(other.state());
+    }
+
     private static Part opens(String guest) {
         return button(
                 guest, Step.Open.of("Card", new Manner.Alongside()).handing(Given.of("guest", "\"" + guest + "\"")));
