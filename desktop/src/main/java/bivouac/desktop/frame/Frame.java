@@ -186,6 +186,7 @@ public final class Frame extends StackPane {
             // the keyboard was on a screen that is gone, and would fall to whatever comes first
             focusScreen();
         }
+        Ui.settle(this);
     }
 
     /** The roster costs room that these screens need. */

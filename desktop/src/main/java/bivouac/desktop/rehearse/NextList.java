@@ -9,10 +9,12 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** What can happen now as a list; Enter or a click does it. Only the lines in sight are made. */
@@ -54,9 +56,13 @@ final class NextList extends ListView<NextList.Line> {
         }
     }
 
-    /** @param causes what an event would cause; asked only for what is in sight */
-    void show(NextEvents events, Function<Event, TrailWords.Preview> causes) {
+    /**
+     * @param causes what an event would cause; asked only for what is in sight
+     * @param words what is known of what lies ahead of it
+     */
+    void show(NextEvents events, Function<Event, TrailWords.Preview> causes, Function<Event, List<String>> words) {
         this.causes = causes;
+        ahead = words;
         List<Line> lines = new ArrayList<>();
         for (NextEvents.Group group : events.groups()) {
             lines.add(new Line.Heading(group.title()));
@@ -81,9 +87,13 @@ final class NextList extends ListView<NextList.Line> {
         private final Label heading = Ui.label("", "group");
         private final Label notNow = Ui.shortened("", "not-now");
         private final Doing doing = new Doing();
+        /** All that a line can be stays in it, and one is seen: what comes anew needs its styles found anew. */
+        private final StackPane all = new StackPane(heading, notNow, doing);
 
         Cell() {
             setPrefWidth(0);
+            all.setAlignment(Pos.CENTER_LEFT);
+            all.setMinWidth(0);
             setOnMouseClicked(e -> take(getItem()));
         }
 
@@ -97,19 +107,24 @@ final class NextList extends ListView<NextList.Line> {
                 Ui.graphic(this, null);
                 return;
             }
+            Ui.graphic(this, all);
             switch (line) {
                 case Line.Heading(String text) -> words(heading, text);
                 case Line.NotNow(String text) -> words(notNow, text);
                 case Line.Doing(NextEvents.Row row) -> {
                     doing.show(row, causes.apply(row.event()), ahead.apply(row.event()));
-                    Ui.graphic(this, doing);
+                    only(doing);
                 }
             }
         }
 
         private void words(Label label, String text) {
             label.setText(text);
-            Ui.graphic(this, label);
+            only(label);
+        }
+
+        private void only(Node one) {
+            all.getChildren().forEach(n -> Ui.show(n, n == one));
         }
     }
 

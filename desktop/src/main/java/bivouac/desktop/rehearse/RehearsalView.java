@@ -36,7 +36,7 @@ public final class RehearsalView implements ScreenView {
     private final TaskStrip tasks = new TaskStrip(this::act);
     private final Label where = Ui.label("", "strong");
     /** What stands around the desk is drawn once the desk is seen. */
-    private final NextFrames around = new NextFrames();
+    private final NextFrames around = new NextFrames(root);
 
     private final Button back;
     private final Button forth;
@@ -63,7 +63,7 @@ public final class RehearsalView implements ScreenView {
         back.setAccessibleText("back one event");
         forth.setAccessibleText("forward one event");
         lifelines = new LifelinesView(work::goToMoment);
-        next = new NextColumn(work, this::choose);
+        next = new NextColumn(work, this::choose, around);
         root.setTop(bar());
         root.setLeft(trail);
         VBox.setVgrow(desk, Priority.ALWAYS);
@@ -125,12 +125,13 @@ public final class RehearsalView implements ScreenView {
         if (ways.isVisible()) {
             ways.show(rehearsal);
         }
-        around.draw(List.of(() -> trail.show(s), () -> next.show(s), () -> lifelines.show(s)));
+        next.show(s);
+        around.draw(List.of(() -> trail.show(s), () -> lifelines.show(s)));
     }
 
     @Override
     public CompletableFuture<Void> drawn() {
-        return around.done();
+        return around.done().thenCompose(v -> next.drawn());
     }
 
     private void choose(Event event) {

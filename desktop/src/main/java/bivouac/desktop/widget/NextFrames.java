@@ -5,6 +5,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import javafx.animation.AnimationTimer;
+import javafx.scene.Parent;
 
 /**
  * Does the parts of a long drawing one frame after the other, at the {@link Pace} of the painter, so that what a person
@@ -15,6 +16,7 @@ public final class NextFrames {
     private final Deque<Runnable> left = new ArrayDeque<>();
     private CompletableFuture<Void> done = CompletableFuture.completedFuture(null);
     private final Pace pace = new Pace();
+    private final Parent drawn;
     /** The frame in which it was asked for shows what was drawn at once. */
     private boolean first;
 
@@ -25,11 +27,27 @@ public final class NextFrames {
         }
     };
 
-    /** Does these in the frames that follow the next one. */
+    /** @param drawn where the parts stand */
+    public NextFrames(Parent drawn) {
+        this.drawn = drawn;
+    }
+
+    /** Does these in the frames that follow the next one, and nothing of what was asked for before. */
     public void draw(List<Runnable> parts) {
         left.clear();
         left.addAll(parts);
         first = true;
+        pace.begin();
+        go();
+    }
+
+    /** Does one more part, when what was asked for before is done. */
+    public void also(Runnable part) {
+        left.add(part);
+        go();
+    }
+
+    private void go() {
         if (done.isDone()) {
             done = new CompletableFuture<>();
             timer.start();
@@ -49,6 +67,7 @@ public final class NextFrames {
         try {
             if (part != null) {
                 part.run();
+                Ui.settle(drawn);
             }
         } finally {
             pace.drew(System.nanoTime());

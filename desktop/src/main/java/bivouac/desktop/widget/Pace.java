@@ -13,13 +13,24 @@ final class Pace {
     /** It is never waited longer: a person looks for what is still to come. */
     static final long LONGEST = 100_000_000;
 
-    /** A frame that comes no later than this, two of sixty in a second, was not held up. */
-    static final long ON_TIME = 34_000_000;
+    /** One of sixty in a second. */
+    static final long FRAME = 16_666_667;
+
+    /** A frame that comes no later than this was not held up. */
+    private static final long ON_TIME = FRAME * 3 / 2;
 
     private long rest = AT_FIRST;
     private long drawn;
-    /** The next frame tells how long the one that was just drawn held it up. */
+    /** The next frame tells how long the one that was just drawn was held up. */
     private boolean isFresh;
+    /** Something was held up since it began. */
+    private boolean late;
+
+    /** Another drawing begins. What is painted first of it takes the longest, so less is left only after all of one was on time. */
+    void begin() {
+        rest = late ? rest : rest - rest / 8;
+        late = false;
+    }
 
     /** Something was drawn now, and is to be painted. */
     void drew(long now) {
@@ -32,7 +43,10 @@ final class Pace {
         long since = now - drawn;
         if (isFresh) {
             isFresh = false;
-            rest = since > ON_TIME ? Math.min(LONGEST, Math.max(rest, since)) : rest * 3 / 4;
+            if (since > ON_TIME) {
+                late = true;
+                rest = Math.min(LONGEST, rest + since - FRAME);
+            }
         }
         return since >= rest;
     }

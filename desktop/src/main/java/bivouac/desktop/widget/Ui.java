@@ -4,6 +4,7 @@ import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -82,6 +83,18 @@ public final class Ui {
     public static void graphic(Labeled cell, Node node) {
         if (cell.getGraphic() != node) {
             cell.setGraphic(node);
+        }
+    }
+
+    /**
+     * Finds the styles and the places of what has changed now, and not while the next frame is drawn. New controls get
+     * their nodes, and shortened texts their clips, only then; where that happens within a frame, the toolkit needs the
+     * styles of those too, and paints one frame more, all of it, though nothing in it is new.
+     */
+    public static void settle(Parent changed) {
+        if (changed.getScene() != null) {
+            changed.applyCss();
+            changed.layout();
         }
     }
 

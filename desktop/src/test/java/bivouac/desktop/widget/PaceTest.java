@@ -8,48 +8,64 @@ import org.junit.jupiter.api.Test;
 class PaceTest {
 
     private static final long MS = 1_000_000;
-    private static final long FRAME = 16 * MS;
 
-    /** Draws parts to a painter that takes so long, and answers how long the last of them had to wait for its turn. */
-    private static long drawing(Pace pace, long painting, int parts) {
-        long now = 0;
-        long painted = 0;
-        long waited = 0;
-        pace.drew(now);
-        for (int i = 0; i < parts; i++) {
-            long asked = now;
-            painted = now + painting;
-            do {
-                now += FRAME;
-            } while (!pace.mayDraw(now));
-            waited = now - asked;
-            // a frame that draws something begins when the one before is painted
-            now = Math.max(now, painted);
-            pace.drew(now);
+    /** What a painter does to the frames of the interface: one that draws something begins when the one before is painted. */
+    private static final class Painter {
+        private final long takes;
+        private final Pace pace = new Pace();
+        private long now;
+        private long painted;
+        /** How long the last part waited for its turn, and how long its frame then waited for the painter. */
+        private long waited;
+
+        private long heldUp;
+
+        Painter(long takes) {
+            this.takes = takes;
+            draw();
         }
-        return waited;
+
+        private void draw() {
+            pace.drew(now);
+            heldUp = Math.max(0, painted - now);
+            now += heldUp;
+            painted = now + takes;
+        }
+
+        Painter parts(int count) {
+            for (int i = 0; i < count; i++) {
+                long asked = now;
+                pace.begin();
+                do {
+                    now += Pace.FRAME;
+                } while (!pace.mayDraw(now));
+                waited = now - asked;
+                draw();
+            }
+            return this;
+        }
     }
 
     @Test
     void a_fast_painter_is_soon_given_a_part_in_every_frame() {
-        var pace = new Pace();
-        assertThat(drawing(pace, 5 * MS, 1)).isGreaterThan(FRAME);
-        assertThat(drawing(pace, 5 * MS, 8)).isEqualTo(FRAME);
+        assertThat(new Painter(5 * MS).parts(1).waited).isGreaterThan(Pace.FRAME);
+        Painter known = new Painter(5 * MS).parts(20);
+        assertThat(known.waited).isLessThanOrEqualTo(2 * Pace.FRAME);
+        assertThat(known.heldUp).isZero();
     }
 
     @Test
-    void a_frame_that_comes_late_makes_the_next_part_wait_as_long() {
-        var pace = new Pace();
-        pace.drew(0);
-        assertThat(pace.mayDraw(FRAME)).isFalse();
-        assertThat(pace.mayDraw(2 * FRAME)).isFalse();
-        assertThat(pace.mayDraw(3 * FRAME)).isTrue();
-        pace.drew(0);
-        assertThat(pace.mayDraw(80 * MS)).as("held up so long, and so painted by now").isTrue();
-        pace.drew(0);
-        assertThat(pace.mayDraw(FRAME)).isFalse();
-        assertThat(pace.mayDraw(59 * MS)).isFalse();
-        assertThat(pace.mayDraw(60 * MS)).as("three quarters of it, since this time nothing came late").isTrue();
+    void a_slow_painter_is_left_the_time_it_needs() {
+        for (long takes : new long[] {30 * MS, 60 * MS, 80 * MS}) {
+            long longest = 0;
+            var painter = new Painter(takes).parts(4);
+            for (int i = 0; i < 40; i++) {
+                longest = Math.max(longest, painter.parts(1).heldUp);
+            }
+            assertThat(longest)
+                    .as("held up by a painter that takes %d ms", takes / MS)
+                    .isLessThan(2 * Pace.FRAME);
+        }
     }
 
     @Test
@@ -58,7 +74,7 @@ class PaceTest {
         pace.drew(0);
         assertThat(pace.mayDraw(3_000 * MS)).isTrue();
         pace.drew(0);
-        assertThat(pace.mayDraw(FRAME)).isFalse();
+        assertThat(pace.mayDraw(Pace.FRAME)).isFalse();
         assertThat(pace.mayDraw(Pace.LONGEST)).isTrue();
     }
 }
