@@ -92,7 +92,8 @@ final class NextList extends ListView<NextList.Line> {
 
         Cell() {
             setPrefWidth(0);
-            all.setAlignment(Pos.CENTER_LEFT);
+            all.setAlignment(Pos.BOTTOM_LEFT);
+            StackPane.setAlignment(doing, Pos.CENTER_LEFT);
             all.setMinWidth(0);
             setOnMouseClicked(e -> take(getItem()));
         }
