@@ -60,6 +60,14 @@ class AskingOrderTest {
     }
 
     @Test
+    void D2_a_list_that_turns_the_order_of_two_windows_round_is_kept_to() {
+        Play.Making two = withMain(asked(main("Desk", button("go", alongside("A")), button("end", end()))))
+                .with(asked(child("A")));
+        assertThat(asked(two, ENDS)).containsExactly("A", "Desk");
+        assertThat(asked(two.askingFirst("Desk"), ENDS)).containsExactly("Desk", "A");
+    }
+
+    @Test
     void C4_C5_all_that_a_window_owns_is_asked_after_it_branch_by_branch_and_closes_before_it() {
         Play play = withMain(
                         main("Main", button("start", alongside("Root"))),
