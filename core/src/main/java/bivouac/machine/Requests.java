@@ -194,14 +194,17 @@ final class Requests {
                 opening.openInPlaceOf(request.target, inPlace, asker);
             }
         } catch (EvaluationFault fault) {
-            request.closing = false;
-            run.fault(fault, "", Optional.empty());
-            refuse(request, Optional.empty());
+            fail(request, Fault.Rule.X3, fault.getMessage());
         } catch (StepFault fault) {
-            request.closing = false;
-            run.fault(fault.rule(), fault.getMessage(), Optional.empty());
-            refuse(request, Optional.empty());
+            fail(request, fault.rule(), fault.getMessage());
         }
+    }
+
+    /** What goes wrong while it is decided refuses. */
+    void fail(Frame.OfRequest request, Fault.Rule rule, String message) {
+        request.closing = false;
+        run.fault(rule, message, Optional.empty());
+        refuse(request, Optional.empty());
     }
 
     private static Op opOf(Frame.OfScript script) {

@@ -56,9 +56,7 @@ final class ScriptEnds {
 
     /** X6 while windows are asked: that refuses, and every script that has not begun to wait ends. */
     void tooMuch(Frame.OfRequest request, String what) {
-        request.closing = false;
-        run.fault(Fault.Rule.X6, "asking who may close: " + what, Optional.empty());
-        requests.refuse(request, Optional.empty());
+        requests.fail(request, Fault.Rule.X6, "asking who may close: " + what);
         endAll();
     }
 

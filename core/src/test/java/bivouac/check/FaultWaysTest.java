@@ -28,10 +28,6 @@ class FaultWaysTest {
 
     private static final ScriptPlace GO = new ScriptPlace.AtPart("Desk", "go");
 
-    private static Step onlyIf(String condition, Step step) {
-        return new Step.If(List.of(new Step.If.Case(new Expression(condition), Script.of(step))), Optional.empty());
-    }
-
     private static List<Step> goes(Design design) {
         return GO.in(design).steps();
     }

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.check.Finding.Kind;
 import bivouac.design.Design;
-import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Holding;
 import bivouac.design.Instances;
@@ -25,10 +24,6 @@ import org.junit.jupiter.api.Test;
 
 /** What is no fault and seldom meant: each with a design that shows it, and one that nearly does. */
 class NoticedFindingsTest {
-
-    private static Step onlyIf(String condition, Step... steps) {
-        return new Step.If(List.of(new Step.If.Case(new Expression(condition), Script.of(steps))), Optional.empty());
-    }
 
     // Refusals
 
@@ -162,14 +157,6 @@ class NoticedFindingsTest {
     // Holdings
 
     private static final Holding LINK = Holding.of("link").ofTheApplication();
-
-    private static Step take(String holding) {
-        return Step.TakeHolding.of(holding);
-    }
-
-    private static Step giveBack(String holding) {
-        return new Step.GiveBack(holding);
-    }
 
     private static List<String> holdings(Design design) {
         return all(design).stream()

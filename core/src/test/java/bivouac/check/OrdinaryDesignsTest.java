@@ -48,10 +48,6 @@ class OrdinaryDesignsTest {
         return part.with(Traits.USUAL.enabled(new Setting.Follows(new Expression(condition))));
     }
 
-    private static Step onlyIf(String condition, Step... steps) {
-        return new Step.If(List.of(new Step.If.Case(new Expression(condition), Script.of(steps))), Optional.empty());
-    }
-
     private static Step orElse(String condition, Step yes, Step no) {
         return new Step.If(
                 List.of(new Step.If.Case(new Expression(condition), Script.of(yes))), Optional.of(Script.of(no)));

@@ -4,7 +4,6 @@ import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.FacedWindow;
-import bivouac.design.Instances;
 import bivouac.design.Manner;
 import bivouac.design.Step;
 import bivouac.design.Target;
@@ -16,10 +15,6 @@ import org.junit.jupiter.api.Test;
 
 /** Results that arrive while others are dealt with, and what is said of who waits for whom. */
 class ArrivalsTest {
-
-    private static FacedWindow single(FacedWindow window) {
-        return window.living(Optional.of(new Instances.Single()), window.owned());
-    }
 
     private static Step owned(String window, String by, Step.Branch... branches) {
         return new Step.Open(

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Ending;
-import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Instances;
@@ -20,10 +19,6 @@ import org.junit.jupiter.api.Test;
 
 /** What has refused, or has failed, leaves nothing behind: the same event can ask once more (C2, C3, C6, O8, D3, X6). */
 class AskedAgainTest {
-
-    private static Step onlyIf(String condition, Step... steps) {
-        return new Step.If(List.of(new Step.If.Case(new Expression(condition), Script.of(steps))), Optional.empty());
-    }
 
     @Test
     void C3_a_window_that_refused_is_asked_again_by_the_next_step() {

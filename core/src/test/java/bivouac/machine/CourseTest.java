@@ -15,10 +15,6 @@ import org.junit.jupiter.api.Test;
 /** The course of scripts: let, repeat and again (W7, X6), kept values (D6, D7). */
 class CourseTest {
 
-    private static Step unless(String condition, Step... steps) {
-        return new Step.If(List.of(new Step.If.Case(new Expression(condition), Script.of(steps))), Optional.empty());
-    }
-
     @Test
     void a_let_name_is_read_in_what_follows_in_branches_too() {
         withMain(
@@ -51,7 +47,7 @@ class CourseTest {
                         button(
                                 "go",
                                 new Step.Repeat(
-                                        Script.of(set("app.n", "app.n + 1"), unless("app.n < 5", new Step.Again()))),
+                                        Script.of(set("app.n", "app.n + 1"), onlyIf("app.n < 5", new Step.Again()))),
                                 note("{app.n}"))))
                 .variable("n", Type.WHOLE, "0")
                 .play()

@@ -4,27 +4,20 @@ import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
-import bivouac.design.Expression;
 import bivouac.design.Given;
 import bivouac.design.Instances;
 import bivouac.design.Part;
-import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.Take;
 import bivouac.design.Type;
 import bivouac.plan.Deciding;
 import bivouac.plan.Program;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** How far what can grow without end is followed, and in which words that is said: everything within the bound, and one step beyond. */
 class GrowthTest {
-
-    private static Step onlyIf(String condition, Step... steps) {
-        return new Step.If(List.of(new Step.If.Case(new Expression(condition), Script.of(steps))), Optional.empty());
-    }
 
     /** Where a growing thing stands that is followed as an exploration follows it. */
     private static final class Grown {
@@ -42,7 +35,7 @@ class GrowthTest {
 
         /** Does the first event that is such a one, of the window that was opened last. */
         private Grown does(java.util.function.Predicate<Event> which) {
-            int events = stepper.open(Arrays.copyOf(stepper.words(), stepper.length()), 0);
+            int events = Presses.open(stepper);
             for (int e = events - 1; e >= 0; e--) {
                 if (which.test(stepper.event(e))) {
                     stepper.step(e);

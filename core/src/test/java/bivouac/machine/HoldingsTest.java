@@ -18,14 +18,6 @@ class HoldingsTest {
     private static final Holding RADIO = Holding.of("radio").ofTheApplication();
     private static final Holding LOCK = Holding.of("lock").leavingATrace();
 
-    private static Step take(String holding, Step.Branch... branches) {
-        return Step.TakeHolding.of(holding, branches);
-    }
-
-    private static Step giveBack(String holding) {
-        return new Step.GiveBack(holding);
-    }
-
     private static Making desk(Part... parts) {
         return withMain(main("Desk", parts)).holds(RADIO, LOCK);
     }

@@ -9,7 +9,6 @@ import bivouac.design.Ending;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
-import bivouac.design.Instances;
 import bivouac.design.Manner;
 import bivouac.design.Script;
 import bivouac.design.Step;
@@ -73,10 +72,6 @@ class KeptWholeTest {
     }
 
     // Branches left behind
-
-    private static FacedWindow single(FacedWindow window) {
-        return window.living(Optional.of(new Instances.Single()), window.owned());
-    }
 
     /** A window that a board owns, opened from the desk, whose script still knows a name of its own when it has closed. */
     private static Step ofTheBoard(String window) {

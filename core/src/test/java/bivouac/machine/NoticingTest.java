@@ -4,7 +4,6 @@ import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
-import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Holding;
@@ -15,7 +14,6 @@ import bivouac.design.Take;
 import bivouac.design.Type;
 import bivouac.plan.Program;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -29,64 +27,35 @@ class NoticingTest {
     private static final Holding LINK = Holding.of("link").ofTheApplication();
     private static final Holding SCREEN = Holding.of("screen").ofTheApplication();
 
-    private static Step take(String holding) {
-        return Step.TakeHolding.of(holding);
-    }
-
-    private static Step giveBack(String holding) {
-        return new Step.GiveBack(holding);
-    }
-
     /** A design that is stepped through, one button after the other, and what is noted on the way. */
     private static final class Noted {
         private final Stepper stepper;
         private final Program program;
-        private int events;
 
         Noted(Design design) {
             program = Program.of(design);
             stepper = new Stepper(new Machine(program), TODAY);
             stepper.start();
-            open();
-        }
-
-        private void open() {
-            events = stepper.open(Arrays.copyOf(stepper.words(), stepper.length()), 0);
+            Presses.open(stepper);
         }
 
         /** Presses the only button of a name that can be pressed. */
-        private void take(String button) {
-            var open = new ArrayList<Integer>();
-            stepper.openWindows(open::add);
-            for (int e = 0; e < events; e++) {
-                if (stepper.event(e) instanceof Event.Press(int instance, int part)
-                        && program.windows()
-                                .get(open.get(instance))
-                                .parts()
-                                .get(part)
-                                .part
-                                .name()
-                                .shown()
-                                .equals(button)) {
-                    stepper.step(e);
-                    return;
-                }
-            }
-            throw new AssertionError(button + " cannot be pressed");
+        private void step(String button) {
+            stepper.step(Presses.numberOf(stepper, program, button));
         }
 
         /** Presses, without looking at what is noted. */
         Noted press(String button) {
-            take(button);
-            open();
+            step(button);
+            Presses.open(stepper);
             return this;
         }
 
         /** Presses, and answers what is noted of that step. */
         List<Notice.Kind> pressing(String button) {
-            take(button);
+            step(button);
             List<Notice.Kind> noted = told(stepper::noticeStep);
-            open();
+            Presses.open(stepper);
             return noted;
         }
 
@@ -179,10 +148,6 @@ class NoticingTest {
     }
 
     // Open twice
-
-    private static Step onlyIf(String condition, Step step) {
-        return new Step.If(List.of(new Step.If.Case(new Expression(condition), Script.of(step))), Optional.empty());
-    }
 
     /** Cards for guests, of which a step of theirs asks. */
     private static Noted cards(Optional<Instances> said, boolean owned, String... guests) {

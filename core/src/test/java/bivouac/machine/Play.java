@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Holding;
+import bivouac.design.Instances;
 import bivouac.design.Leaving;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
@@ -285,6 +287,11 @@ public final class Play {
         return window.living(window.instances(), true);
     }
 
+    /** One that can be open once only. */
+    public static FacedWindow single(FacedWindow window) {
+        return window.living(Optional.of(new Instances.Single()), window.owned());
+    }
+
     public static FacedWindow dialog(String name, Part... parts) {
         return faced(FacedWindow.Kind.DIALOG, name, parts);
     }
@@ -377,8 +384,20 @@ public final class Play {
 
     /** The end with an exit code and a text. */
     public static Step ends(int code, String saying) {
-        return new Step.EndApplication(
-                Optional.of(new bivouac.design.Expression("" + code)), Optional.of(saying), Script.EMPTY);
+        return new Step.EndApplication(Optional.of(new Expression("" + code)), Optional.of(saying), Script.EMPTY);
+    }
+
+    /** Steps that are run where a condition holds. */
+    public static Step onlyIf(String condition, Step... steps) {
+        return new Step.If(List.of(new Step.If.Case(new Expression(condition), Script.of(steps))), Optional.empty());
+    }
+
+    public static Step take(String holding, Step.Branch... branches) {
+        return Step.TakeHolding.of(holding, branches);
+    }
+
+    public static Step giveBack(String holding) {
+        return new Step.GiveBack(holding);
     }
 
     public static Step stay() {

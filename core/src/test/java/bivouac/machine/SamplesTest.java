@@ -3,24 +3,16 @@ package bivouac.machine;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.design.Expression;
 import bivouac.design.Part;
 import bivouac.design.Script;
-import bivouac.design.Step;
 import bivouac.plan.PartPlan;
 import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** What is worth typing into a field: what it usually holds, what it cannot hold, and both sides of what it is compared with. */
 class SamplesTest {
-
-    private static Step onlyIf(String condition) {
-        return new Step.If(
-                List.of(new Step.If.Case(new Expression(condition), Script.of(note("x")))), Optional.empty());
-    }
 
     private static final Part NAME = Part.TextField.of("name", "Name");
 
@@ -29,8 +21,8 @@ class SamplesTest {
     }
 
     private static Program program(Part field, String condition) {
-        Program program = Program.of(
-                withMain(main("Desk", field, button("go", onlyIf(condition)))).design());
+        Program program = Program.of(withMain(main("Desk", field, button("go", onlyIf(condition, note("x")))))
+                .design());
         assertThat(program.troubles()).isEmpty();
         return program;
     }

@@ -32,10 +32,6 @@ class SmallPrintTest {
         return new Step.Reach(how, target);
     }
 
-    private static FacedWindow single(FacedWindow window) {
-        return window.living(Optional.of(new Instances.Single()), window.owned());
-    }
-
     private static FacedWindow many(FacedWindow window) {
         return window.living(Optional.of(new Instances.Many()), window.owned());
     }

@@ -231,29 +231,12 @@ class StepperTest {
         var program = Program.of(design);
         var stepper = new Stepper(new Machine(program), Play.TODAY);
         stepper.start();
-        open(stepper);
+        Presses.open(stepper);
         for (String button : buttons) {
-            stepper.step(numberOf(stepper, program, button));
-            open(stepper);
+            stepper.step(Presses.numberOf(stepper, program, button));
+            Presses.open(stepper);
         }
         return stepper;
-    }
-
-    private static int open(Stepper stepper) {
-        return stepper.open(Arrays.copyOf(stepper.words(), stepper.length()), 0);
-    }
-
-    private static int numberOf(Stepper stepper, Program program, String button) {
-        List<Integer> windows = told(stepper::openWindows);
-        for (int e = 0; e < stepper.events(); e++) {
-            if (stepper.event(e) instanceof Event.Press(int instance, int part)) {
-                var plan = program.windows().get(windows.get(instance));
-                if (plan.parts().get(part).part.name().shown().equals(button)) {
-                    return e;
-                }
-            }
-        }
-        throw new AssertionError(button + " cannot be pressed");
     }
 
     private static Design chain() {
@@ -296,9 +279,9 @@ class StepperTest {
     void what_a_person_does_in_a_main_window_is_unasked_and_in_a_dialog_an_answer() {
         Stepper desk = after(chain());
         Program program = Program.of(chain());
-        assertThat(desk.isUnasked(numberOf(desk, program, "never"))).isTrue();
+        assertThat(desk.isUnasked(Presses.numberOf(desk, program, "never"))).isTrue();
         Stepper asked = after(chain(), "go");
-        assertThat(asked.isUnasked(numberOf(asked, program, "on"))).isFalse();
+        assertThat(asked.isUnasked(Presses.numberOf(asked, program, "on"))).isFalse();
         int sessionEnds = -1;
         int killed = -1;
         for (int e = 0; e < asked.events(); e++) {
@@ -325,11 +308,11 @@ class StepperTest {
                 .design();
         Stepper stepper = after(design, "board", "ask", "too");
         Program program = Program.of(design);
-        int first = numberOf(stepper, program, "a ok");
+        int first = Presses.numberOf(stepper, program, "a ok");
         stepper.step(first);
         assertThat(stepper.holdsBack()).isTrue();
         stepper = after(design, "board", "ask", "too");
-        stepper.step(numberOf(stepper, program, "b ok"));
+        stepper.step(Presses.numberOf(stepper, program, "b ok"));
         assertThat(stepper.holdsBack()).isFalse();
     }
 
@@ -346,12 +329,12 @@ class StepperTest {
         var stepper = new Stepper(new Machine(program), Play.TODAY);
         stepper.watchTheEnd(program.promises().getFirst().conditions());
         stepper.start();
-        open(stepper);
-        stepper.step(numberOf(stepper, program, "bad"));
+        Presses.open(stepper);
+        stepper.step(Presses.numberOf(stepper, program, "bad"));
         assertThat(stepper.heldAtTheEnd().get(0)).isTrue();
         assertThat(stepper.stepEnded()).isTrue();
         assertThat(stepper.runsOn()).isFalse();
-        stepper.step(numberOf(stepper, program, "good"));
+        stepper.step(Presses.numberOf(stepper, program, "good"));
         assertThat(stepper.heldAtTheEnd().get(0)).isFalse();
     }
 }

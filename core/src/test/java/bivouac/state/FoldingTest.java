@@ -4,13 +4,11 @@ import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
-import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Name;
 import bivouac.design.Part;
 import bivouac.design.Script;
-import bivouac.design.Step;
 import bivouac.design.Take;
 import bivouac.design.Traits;
 import bivouac.design.Type;
@@ -23,17 +21,12 @@ import bivouac.plan.Program;
 import bivouac.plan.WindowPlan;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Which values count as one where every situation is looked at: those that are only shown, and of lists the number of rows stays. */
 class FoldingTest {
-
-    private static Step onlyIf(String condition, Step... steps) {
-        return new Step.If(List.of(new Step.If.Case(new Expression(condition), Script.of(steps))), Optional.empty());
-    }
 
     private static Folding of(Program program) {
         assertThat(program.troubles()).isEmpty();

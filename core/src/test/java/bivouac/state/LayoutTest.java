@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
 import bivouac.design.Expression;
-import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
 import bivouac.design.Manner;
 import bivouac.design.Name;
@@ -25,10 +24,6 @@ import org.junit.jupiter.api.Test;
 
 /** A state keeps what the steps of its program can bring about, and has no room for anything else. */
 class LayoutTest {
-
-    private static FacedWindow single(FacedWindow window) {
-        return window.living(Optional.of(new Instances.Single()), window.owned());
-    }
 
     private static Layout of(Design design) {
         return Layout.of(Program.of(design));

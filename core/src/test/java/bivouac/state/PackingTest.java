@@ -153,10 +153,6 @@ class PackingTest {
 
     // Windows that are open at most once
 
-    private static FacedWindow single(FacedWindow window) {
-        return window.living(Optional.of(new Instances.Single()), window.owned());
-    }
-
     private static Step hide(Target target) {
         return new Step.Reach(Step.Reach.How.HIDE, target);
     }
