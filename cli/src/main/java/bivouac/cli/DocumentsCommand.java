@@ -21,8 +21,8 @@ import picocli.CommandLine.Spec;
 @Command(
         name = "documents",
         description = {
-            "Writes the specification as one page, the overview and the lifelines of each walkthrough as SVG,",
-            "and the flow as SCXML."
+            "Writes a design as documents.",
+            "The specification is one page to read and to print; the overview and the lifelines of each walkthrough are SVG, the flow is SCXML."
         },
         mixinStandardHelpOptions = true,
         exitCodeListHeading = "Exit codes:%n",

@@ -8,9 +8,8 @@ import bivouac.design.Nearest;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
-import bivouac.design.Take;
+import bivouac.design.Taken;
 import bivouac.design.Type;
-import bivouac.design.WaysOut;
 import bivouac.expression.Expressions;
 import bivouac.expression.Proposed;
 import bivouac.plan.Program;
@@ -40,7 +39,7 @@ final class Fitting {
     static List<Repair> strangers(Design design, ScriptPlace place, StepPath path, String name) {
         Optional<Step> step = path.in(place.in(design));
         List<String> said = step.map(Fitting::said).orElse(List.of());
-        List<String> taken = step.map(s -> taken(design, place, s)).orElse(List.of());
+        List<String> taken = step.map(s -> Taken.names(design, place, s)).orElse(List.of());
         if (!said.contains(name) || taken.contains(name)) {
             return List.of();
         }
@@ -54,41 +53,7 @@ final class Fitting {
     }
 
     private static List<String> said(Step step) {
-        List<Given> values =
-                switch (step) {
-                    case Step.Open o -> o.handOver();
-                    case Step.RunTask r -> r.handOver();
-                    case Step.Do d -> d.handOver();
-                    case Step.Close c -> c.gives();
-                    default -> List.of();
-                };
-        return values.stream().map(Given::name).toList();
-    }
-
-    private static List<String> taken(Design design, ScriptPlace place, Step step) {
-        return switch (step) {
-            case Step.Open o ->
-                design.window(o.window()).map(w -> takes(w.takes())).orElse(List.of());
-            case Step.RunTask r ->
-                design.application().task(r.task()).map(t -> takes(t.takes())).orElse(List.of());
-            case Step.Do d ->
-                ScriptPlace.routines(design, place.ofWindow())
-                        .script(d.script())
-                        .or(() -> design.application().routines().script(d.script()))
-                        .map(s -> takes(s.takes()))
-                        .orElse(List.of());
-            case Step.Close c ->
-                c.target().windowFrom(place).flatMap(design::faced).stream()
-                        .flatMap(f -> f.ending(c.ending().orElse(WaysOut.usualEnding(f))).stream())
-                        .flatMap(e -> e.gives().stream())
-                        .map(g -> g.name().expression())
-                        .toList();
-            default -> List.of();
-        };
-    }
-
-    private static List<String> takes(List<Take> takes) {
-        return takes.stream().map(t -> t.name().expression()).toList();
+        return step.pieces().givens().stream().map(Given::name).toList();
     }
 
     private static String last(String dotted) {

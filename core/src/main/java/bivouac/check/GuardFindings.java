@@ -7,7 +7,6 @@ import bivouac.design.Braces;
 import bivouac.design.Design;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
-import bivouac.design.Given;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
@@ -94,7 +93,7 @@ final class GuardFindings {
         if (step instanceof Step.Let(String name, Expression value)) {
             return facts.let(name, expression(value, path, facts));
         }
-        expressions(step).forEach(e -> expression(e, path, facts));
+        step.pieces().expressions().forEach(e -> expression(e, path, facts));
         for (int i = 0; i < step.inner().size(); i++) {
             steps(step.inner().get(i).script().steps(), Optional.of(path), i, facts);
         }
@@ -135,36 +134,6 @@ final class GuardFindings {
         return !goesOn.after(script)
                 || script.steps().stream()
                         .anyMatch(s -> s instanceof Step.Close c && c.target() instanceof bivouac.design.Target.Me);
-    }
-
-    private static List<Expression> expressions(Step step) {
-        var all = new ArrayList<Expression>();
-        switch (step) {
-            case Step.SetValue set -> all.add(set.value());
-            case Step.SetIn set -> all.add(set.value());
-            case Step.Open open -> open.handOver().stream().map(Given::value).forEach(all::add);
-            case Step.RunTask run -> run.handOver().stream().map(Given::value).forEach(all::add);
-            case Step.Do call -> call.handOver().stream().map(Given::value).forEach(all::add);
-            case Step.Close close -> close.gives().stream().map(Given::value).forEach(all::add);
-            case Step.EndApplication end -> {
-                end.code().ifPresent(all::add);
-                end.saying().ifPresent(text -> all.addAll(inBraces(text)));
-            }
-            case Step.AddRow add -> add.values().forEach(g -> all.add(g.value()));
-            case Step.ChangeRow change -> change.values().forEach(g -> all.add(g.value()));
-            case Step.Note(String text) -> all.addAll(inBraces(text));
-            default -> {
-                // it evaluates nothing
-            }
-        }
-        return all;
-    }
-
-    static List<Expression> inBraces(String text) {
-        return Braces.pieces(text).stream()
-                .filter(Braces.Piece.Inserted.class::isInstance)
-                .map(p -> new Expression(((Braces.Piece.Inserted) p).source()))
-                .toList();
     }
 
     /** Looks at an expression where it stands; answers what it says, where it says anything. */
@@ -243,7 +212,7 @@ final class GuardFindings {
         }
 
         private void texts(String text, Place place, String words) {
-            inBraces(text).forEach(e -> expression(e, place, words, true));
+            Braces.expressions(text).forEach(e -> expression(e, place, words, true));
         }
 
         /** @param isShown it stands in a text, where nothing may be shown as well */

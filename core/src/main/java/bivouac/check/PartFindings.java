@@ -6,6 +6,7 @@ import bivouac.check.Finding.Weight;
 import bivouac.design.AccessKey;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
+import bivouac.design.Shortcut;
 import bivouac.design.ScriptPlace;
 import bivouac.expression.Texts;
 import java.util.HashMap;
@@ -13,15 +14,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalInt;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** What is wrong with single parts: shortcuts, choices, lists, links. */
 final class PartFindings {
-
-    private static final Pattern SHORTCUT = Pattern.compile(
-            "((Ctrl|Alt|Meta)\\+)+(Shift\\+)?([A-Z0-9]|F([1-9]|1[0-2])|Delete|Insert|Home|End|Left|Right|Up|Down|Enter|Plus|Minus)"
-                    + "|(Shift\\+)?(F([1-9]|1[0-2])|Delete|Insert)");
 
     private PartFindings() {}
 
@@ -95,7 +91,7 @@ final class PartFindings {
         if (m.shortcut().isEmpty()) {
             return;
         }
-        if (!SHORTCUT.matcher(m.shortcut()).matches()) {
+        if (!Shortcut.isOne(m.shortcut())) {
             found.add(finding(
                     Weight.WRONG,
                     window,

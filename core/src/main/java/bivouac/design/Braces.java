@@ -120,4 +120,12 @@ public final class Braces {
         }
         return -1;
     }
+
+    /** The expressions that a text shows, in their order. */
+    public static List<Expression> expressions(String text) {
+        return pieces(text).stream()
+                .filter(Piece.Inserted.class::isInstance)
+                .map(p -> new Expression(((Piece.Inserted) p).source()))
+                .toList();
+    }
 }

@@ -12,6 +12,66 @@ public sealed interface Step {
     /** This step with other scripts inside, in the order of {@link #inner}. */
     Step withInner(List<Script> scripts);
 
+    /** What it says beside the scripts inside it: each kind of step answers for itself. */
+    Pieces pieces();
+
+    /**
+     * What a step says by itself, without the scripts inside it.
+     *
+     * @param givens values by their names: handed over, given with an ending, put into a row
+     * @param values expressions that it evaluates beside those, in their order
+     * @param texts texts in which expressions stand in braces
+     * @param target which open window it means
+     */
+    record Pieces(List<Given> givens, List<Expression> values, List<String> texts, Optional<Target> target) {
+
+        public static final Pieces NONE = new Pieces(List.of(), List.of(), List.of(), Optional.empty());
+
+        public Pieces {
+            givens = List.copyOf(givens);
+            values = List.copyOf(values);
+            texts = List.copyOf(texts);
+        }
+
+        static Pieces values(List<Expression> values) {
+            return new Pieces(List.of(), values, List.of(), Optional.empty());
+        }
+
+        static Pieces givens(List<Given> givens) {
+            return new Pieces(givens, List.of(), List.of(), Optional.empty());
+        }
+
+        static Pieces text(String text) {
+            return new Pieces(List.of(), List.of(), List.of(text), Optional.empty());
+        }
+
+        Pieces meaning(Optional<Target> window) {
+            return new Pieces(givens, values, texts, window);
+        }
+
+        Pieces with(Pieces more) {
+            return new Pieces(
+                    java.util.stream.Stream.concat(givens.stream(), more.givens.stream())
+                            .toList(),
+                    java.util.stream.Stream.concat(values.stream(), more.values.stream())
+                            .toList(),
+                    java.util.stream.Stream.concat(texts.stream(), more.texts.stream())
+                            .toList(),
+                    target.or(more::target));
+        }
+
+        /** All expressions of the step itself: what it evaluates, those in braces, and the key of the window it means. */
+        public List<Expression> expressions() {
+            var all = new java.util.ArrayList<>(values);
+            givens.forEach(g -> all.add(g.value()));
+            texts.forEach(t -> all.addAll(Braces.expressions(t)));
+            if (target.orElse(null) instanceof Target.Keyed(String window, Expression key)) {
+                all.add(key);
+            }
+            return List.copyOf(all);
+        }
+    }
+
     /** A script inside a step. {@code lead} is the branch's line as people read it. */
     record Inner(String lead, Script script) {}
 
@@ -79,6 +139,16 @@ public sealed interface Step {
         public Open withBranches(List<Branch> other) {
             return new Open(window, manner, ownedBy, handOver, as, other);
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.givens(handOver)
+                    .with(Pieces.values(
+                            manner instanceof Manner.InPlace(String ending, List<Given> gives)
+                                    ? gives.stream().map(Given::value).toList()
+                                    : List.of()))
+                    .meaning(ownedBy);
+        }
     }
 
     /**
@@ -116,6 +186,11 @@ public sealed interface Step {
         public RunTask withBranches(List<Branch> other) {
             return new RunTask(task, background, mayBeStopped, handOver, as, other);
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.givens(handOver);
+        }
     }
 
     /** Takes a holding (H1). Where that may fail, the one branch is for <em>could not</em> (O7). */
@@ -131,6 +206,11 @@ public sealed interface Step {
         @Override
         public TakeHolding withBranches(List<Branch> other) {
             return new TakeHolding(holding, other);
+        }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
         }
     }
 
@@ -148,6 +228,11 @@ public sealed interface Step {
         public GiveBack withBranches(List<Branch> other) {
             return new GiveBack(holding, other);
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
     }
 
     /** Runs a named script of the window, or of the application, as if its steps stood here (W7). */
@@ -158,6 +243,11 @@ public sealed interface Step {
 
         public static Do of(String script, Given... values) {
             return new Do(script, List.of(values));
+        }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.givens(handOver);
         }
     }
 
@@ -179,13 +269,28 @@ public sealed interface Step {
                 return words;
             }
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
     }
 
     /** Puts the keyboard focus on a part (S1): {@code me.note}. */
-    record Focus(String part) implements Plain {}
+    record Focus(String part) implements Plain {
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
+    }
 
     /** Lets the background runs of a task go (W5). */
-    record StopTask(String task) implements Plain {}
+    record StopTask(String task) implements Plain {
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
+    }
 
     /**
      * Requests a window to close (C1, C2).
@@ -212,10 +317,20 @@ public sealed interface Step {
         public Step withInner(List<Script> scripts) {
             return scripts.isEmpty() ? this : new Close(target, ending, gives, scripts.getFirst());
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.givens(gives).meaning(Optional.of(target));
+        }
     }
 
     /** Refuses the close request that is asking (C2). */
-    record StayOpen() implements Plain {}
+    record StayOpen() implements Plain {
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
+    }
 
     /**
      * Sets a value.
@@ -226,6 +341,11 @@ public sealed interface Step {
         public static SetValue of(String path, String value) {
             return new SetValue(path, new Expression(value));
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.values(List.of(value));
+        }
     }
 
     /**
@@ -233,7 +353,12 @@ public sealed interface Step {
      *
      * @param member what is set, by its name in that window: {@code notes}, {@code title}, {@code keep.enabled}
      */
-    record SetIn(String member, Target in, Expression value) implements Plain {}
+    record SetIn(String member, Target in, Expression value) implements Plain {
+        @Override
+        public Pieces pieces() {
+            return Pieces.values(List.of(value)).meaning(Optional.of(in));
+        }
+    }
 
     /** Runs the first case whose condition holds, else the script for all others. */
     record If(List<Case> cases, Optional<Script> otherwise) implements Step {
@@ -263,6 +388,11 @@ public sealed interface Step {
             }
             return new If(changed, otherwise.map(s -> scripts.get(cases.size())));
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.values(cases.stream().map(Case::condition).toList());
+        }
     }
 
     /**
@@ -286,10 +416,21 @@ public sealed interface Step {
         public Step withInner(List<Script> scripts) {
             return new EndApplication(code, saying, scripts.getFirst());
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.values(code.stream().toList())
+                    .with(saying.map(Pieces::text).orElse(Pieces.NONE));
+        }
     }
 
     /** A text, with braces, that is seen in the trail. */
-    record Note(String text) implements Plain {}
+    record Note(String text) implements Plain {
+        @Override
+        public Pieces pieces() {
+            return Pieces.text(text);
+        }
+    }
 
     /**
      * Adds a row at the end of a list.
@@ -300,6 +441,11 @@ public sealed interface Step {
     record AddRow(String list, List<Given> values) implements Plain {
         public AddRow {
             values = List.copyOf(values);
+        }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.givens(values);
         }
     }
 
@@ -312,6 +458,11 @@ public sealed interface Step {
         public ChangeRow {
             values = List.copyOf(values);
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.givens(values);
+        }
     }
 
     /**
@@ -319,15 +470,30 @@ public sealed interface Step {
      *
      * @param unasked skips that script
      */
-    record RemoveRow(String list, boolean unasked) implements Plain {}
+    record RemoveRow(String list, boolean unasked) implements Plain {
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
+    }
 
     /** Keeps the row that is about to be removed (a list's <em>before removing</em>). */
-    record KeepRow() implements Plain {}
+    record KeepRow() implements Plain {
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
+    }
 
     /** Keeps a value under a name for the rest of the script. */
     record Let(String name, Expression value) implements Plain {
         public static Let of(String name, String value) {
             return new Let(name, new Expression(value));
+        }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.values(List.of(value));
         }
     }
 
@@ -342,10 +508,20 @@ public sealed interface Step {
         public Step withInner(List<Script> scripts) {
             return new Repeat(scripts.getFirst());
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
     }
 
     /** Goes back to the first step of the innermost {@link Repeat} around it (W7). */
-    record Again() implements Plain {}
+    record Again() implements Plain {
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
+    }
 
     /** Saves the kept values, or takes them as they were saved last. */
     record KeptValues(How how) implements Plain {
@@ -365,10 +541,20 @@ public sealed interface Step {
                 return words;
             }
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
     }
 
     /** Says that what is wanted is not there yet, where a trigger would else be dead. */
-    record NotThereYet() implements Plain {}
+    record NotThereYet() implements Plain {
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
+    }
 
     /** Takes a window off the screen, or brings it back there or to the front (C9, R2). */
     record Reach(How how, Target target) implements Plain {
@@ -389,6 +575,11 @@ public sealed interface Step {
                 return words;
             }
         }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE.meaning(Optional.of(target));
+        }
     }
 
     /** A step that is kept and does nothing. */
@@ -401,6 +592,11 @@ public sealed interface Step {
         @Override
         public Step withInner(List<Script> scripts) {
             return new Off(step.withInner(scripts));
+        }
+
+        @Override
+        public Pieces pieces() {
+            return step.pieces();
         }
     }
 

@@ -2,6 +2,7 @@ package bivouac.format;
 
 import bivouac.design.Design;
 import bivouac.design.Given;
+import bivouac.design.Manner;
 import bivouac.design.Limits;
 import bivouac.design.PretendFiles;
 import bivouac.design.Script;
@@ -147,19 +148,12 @@ public final class Savable {
                         place + ": a step has two branches for “" + ending.get() + "”; put what they do into one.");
             }
         }
-        return twice(givens(inside).stream().map(Given::name).toList())
+        List<Given> left = inside instanceof Step.Open open && open.manner() instanceof Manner.InPlace(String e, var gives)
+                ? gives
+                : List.of();
+        return twice(left.stream().map(Given::name).toList())
+                .or(() -> twice(inside.pieces().givens().stream().map(Given::name).toList()))
                 .map(name -> place + ": a step says two values for “" + name + "”; keep one.");
-    }
-
-    private static List<Given> givens(Step step) {
-        return switch (step) {
-            case Step.Open open -> open.handOver();
-            case Step.RunTask run -> run.handOver();
-            case Step.Close close -> close.gives();
-            case Step.AddRow add -> add.values();
-            case Step.ChangeRow change -> change.values();
-            default -> List.of();
-        };
     }
 
     private static Optional<String> twice(List<String> names) {

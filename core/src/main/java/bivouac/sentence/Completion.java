@@ -1,15 +1,12 @@
 package bivouac.sentence;
 
-import bivouac.design.Design;
-import bivouac.design.Ending;
 import bivouac.design.ScriptPlace;
-import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Take;
-import bivouac.design.Window;
 import bivouac.plan.Program;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -31,6 +28,11 @@ public final class Completion {
      * @param selectFrom the place to be filled next, in the whole line; equal to {@code selectTo} for the caret only
      */
     public record Offer(String shown, int from, String text, int selectFrom, int selectTo) {
+        /** A line, up to the caret, with this taken. */
+        String in(String line) {
+            return line.substring(0, Math.min(from, line.length())) + text;
+        }
+
         static Offer of(String shown, int from, String text) {
             return new Offer(shown, from, text, from + text.length(), from + text.length());
         }
@@ -38,57 +40,38 @@ public final class Completion {
 
     /** What is offered for a line up to the caret, best first; none where nothing is known. */
     public static List<Offer> offers(Program program, ScriptPlace place, StepPath at, String line) {
-        Design design = program.design();
-        String lower = StepTyping.lower(line);
-        Stream<Offer> offers;
-        if (lower.startsWith("open ")) {
-            offers = windows(design, line.substring(5), 5);
-        } else if (lower.startsWith("run ") && !lower.startsWith("run new")) {
-            offers = tasks(design, line.substring(4), 4);
-        } else if (lower.startsWith("take ") && !lower.startsWith("take new")) {
-            offers = holdings(design, line.substring(5), 5);
-        } else if (lower.startsWith("give back ")) {
-            offers = holdings(design, line.substring(10), 10);
-        } else if (lower.startsWith("stop task ")) {
-            offers = tasks(design, line.substring(10), 10);
-        } else if (reaches(lower) > 0) {
-            offers = windows(design, line.substring(reaches(lower)), reaches(lower));
-        } else if (lower.startsWith("when ")) {
-            offers = endingsOfOpened(design, place, at, line);
-        } else if (lower.startsWith("close with ")) {
-            offers = endings(
-                    place.ofWindow()
-                            .flatMap(design::window)
-                            .map(Window::endings)
-                            .orElse(List.of()),
-                    line,
-                    11);
-        } else if (hasExpression(lower)) {
-            offers = names(program.namesAt(place, at), line);
-        } else {
-            offers = beginnings(line);
-        }
+        Stream<Offer> offers =
+                switch (Wanted.of(program, place, at, line)) {
+                    case Wanted.StepWord w -> beginnings(line);
+                    case Wanted.OneOf(int from, List<Wanted.Known> known, boolean anywhere) ->
+                        named(known, line.substring(from), from, anywhere);
+                    case Wanted.Value(Collection<String> known) -> names(known, line);
+                };
         return offers.limit(MOST).toList();
     }
 
-    /** Where the window begins that a line hides, shows or brings to the front; 0 if it does none of these. */
-    private static int reaches(String line) {
-        for (var how : Step.Reach.How.values()) {
-            if (line.startsWith(how.words() + " ")) {
-                return how.words().length() + 1;
-            }
+    /**
+     * The offer that Enter takes: what is typed is its beginning, and is nothing finished by itself. A name that is known
+     * is finished, and so is a line that says the same without the rest.
+     */
+    public static Optional<Offer> atEnter(
+            Program program, ScriptPlace place, StepPath at, boolean replaces, String line, List<Offer> offers) {
+        Optional<Offer> begun = offers.stream()
+                .filter(o -> StepTyping.lower(o.in(line)).startsWith(StepTyping.lower(line))
+                        && o.in(line).strip().length() > line.strip().length())
+                .findFirst();
+        boolean named =
+                switch (Wanted.of(program, place, at, line)) {
+                    case Wanted.StepWord w -> false;
+                    case Wanted.OneOf(int from, List<Wanted.Known> known, boolean anywhere) ->
+                        known.stream().anyMatch(k -> k.name().equalsIgnoreCase(line.substring(from).strip()));
+                    case Wanted.Value(Collection<String> known) -> known.contains(tail(line));
+                };
+        if (begun.isEmpty() || named) {
+            return Optional.empty();
         }
-        return 0;
-    }
-
-    private static boolean hasExpression(String line) {
-        return line.startsWith("set ")
-                || line.startsWith("if ")
-                || line.startsWith("else if ")
-                || line.contains("←")
-                || line.startsWith("end the application code ")
-                || (line.startsWith("note ") || line.startsWith("message ") || line.startsWith("ask "))
-                        && line.lastIndexOf('{') > line.lastIndexOf('}');
+        var typing = new StepTyping(program.design(), place, at, replaces);
+        return typing.read(begun.get().in(line)).sameAs(typing.read(line)) ? Optional.empty() : begun;
     }
 
     private static Stream<Offer> beginnings(String line) {
@@ -116,19 +99,21 @@ public final class Completion {
         return from > 0 ? new Offer(word, 0, text, from, from + 4) : Offer.of(word, 0, text);
     }
 
-    private static Stream<Offer> windows(Design design, String typed, int from) {
+    private static Stream<Offer> named(List<Wanted.Known> known, String typed, int from, boolean anywhere) {
         String wanted = StepTyping.lower(typed);
-        return design.windows().stream()
-                .filter(w -> StepTyping.lower(w.name().shown()).contains(wanted)
-                        && !w.name().shown().equals(typed.strip()))
-                .map(w -> window(w, from));
+        return known.stream()
+                .filter(k -> {
+                    String name = StepTyping.lower(k.name());
+                    boolean fits = anywhere ? name.contains(wanted) : name.startsWith(wanted);
+                    return fits && !name.equals(wanted.strip());
+                })
+                // what begins so comes before what only holds it
+                .sorted(Comparator.comparing(
+                        k -> !StepTyping.lower(k.name()).startsWith(wanted)))
+                .map(k -> named(k.name(), k.takes(), from));
     }
 
-    /** A window with what it has to be handed, the first value chosen. */
-    private static Offer window(Window window, int from) {
-        return named(window.name().shown(), window.takes(), from);
-    }
-
+    /** A name with what it has to be handed, the first value chosen. */
     private static Offer named(String name, List<Take> takes, int from) {
         List<Take> needed = takes.stream().filter(t -> t.byDefault().isEmpty()).toList();
         if (needed.isEmpty()) {
@@ -146,51 +131,19 @@ public final class Completion {
                 arrow + needed.getFirst().type().toString().length());
     }
 
-    private static Stream<Offer> endingsOfOpened(Design design, ScriptPlace place, StepPath at, String line) {
-        List<Ending> endings = Stream.of(
-                        at.last() > 0 ? Optional.of(at.next(-1)) : Optional.<StepPath>empty(), at.outer())
-                .flatMap(Optional::stream)
-                .flatMap(p -> p.in(place.in(design)).stream())
-                .filter(Step.Branching.class::isInstance)
-                .findFirst()
-                .map(s -> design.endingsOf((Step.Branching) s))
-                .orElse(List.of());
-        return endings(endings, line, 5);
-    }
-
-    /** A task with what it has to be handed, the first value chosen. */
-    private static Stream<Offer> tasks(Design design, String typed, int from) {
-        String wanted = StepTyping.lower(typed);
-        return design.application().tasks().stream()
-                .filter(t -> StepTyping.lower(t.name().shown()).contains(wanted)
-                        && !t.name().shown().equals(typed.strip()))
-                .map(t -> named(t.name().shown(), t.takes(), from));
-    }
-
-    private static Stream<Offer> holdings(Design design, String typed, int from) {
-        String wanted = StepTyping.lower(typed);
-        return design.application().holdings().stream()
-                .map(h -> h.name().shown())
-                .filter(h -> StepTyping.lower(h).contains(wanted) && !h.equals(typed.strip()))
-                .map(h -> Offer.of(h, from, h));
-    }
-
-    private static Stream<Offer> endings(List<Ending> endings, String line, int from) {
-        String wanted = StepTyping.lower(line.substring(Math.min(from, line.length())));
-        return endings.stream()
-                .map(Ending::name)
-                .filter(e -> StepTyping.lower(e).startsWith(wanted) && !e.equals(wanted))
-                .map(e -> Offer.of(e, from, e));
-    }
-
-    /** Completes the dotted name that the line ends in. */
-    public static Stream<Offer> names(Collection<String> known, String line) {
+    /** The dotted name that a line ends in, as far as it is typed. */
+    private static String tail(String line) {
         int from = line.length();
         while (from > 0 && (Character.isJavaIdentifierPart(line.charAt(from - 1)) || line.charAt(from - 1) == '.')) {
             from--;
         }
-        String wanted = StepTyping.lower(line.substring(from));
-        int at = from;
+        return line.substring(from);
+    }
+
+    /** Completes the dotted name that the line ends in. */
+    public static Stream<Offer> names(Collection<String> known, String line) {
+        int at = line.length() - tail(line).length();
+        String wanted = StepTyping.lower(line.substring(at));
         if (wanted.isEmpty()) {
             return Stream.empty();
         }

@@ -2,8 +2,11 @@ package bivouac.sentence;
 
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.Name;
+import bivouac.design.Nearest;
 import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -17,6 +20,16 @@ import java.util.regex.Pattern;
  * @param says the text of its message box
  */
 record FieldCheck(String wrong, String says) {
+
+    /** What can be said of a field after its name, as it is offered. */
+    static final List<String> SAID = List.of(
+            "must not be empty",
+            "must be a number",
+            "must be a number between 1 and 30",
+            "must be a whole number",
+            "must be a whole number between 1 and 30",
+            "must be a date",
+            "must be a date not after today");
 
     private static final Pattern LINE =
             Pattern.compile("(?<path>\\S+) must (?:(?<empty>not be empty)|be a (?<kind>number|whole number|date)"
@@ -56,6 +69,44 @@ record FieldCheck(String wrong, String says) {
             says.append(" not after today");
         }
         return new FieldCheck(wrong.toString(), says.append('.').toString());
+    }
+
+    /** Why a line is no check, though it reads like one: it names what there is not. */
+    static Optional<String> unknown(Design design, ScriptPlace place, String line) {
+        Matcher m = LINE.matcher(line.strip());
+        if (!m.matches()) {
+            return Optional.empty();
+        }
+        String path = m.group("path");
+        int dot = path.indexOf('.');
+        String scope = dot < 0 ? "" : path.substring(0, dot);
+        String name = path.substring(dot + 1).split("\\.", 2)[0];
+        List<String> known =
+                switch (scope) {
+                    case "me" ->
+                        place.ofWindow().flatMap(design::faced).stream()
+                                .flatMap(f -> f.memberNames().stream())
+                                .map(Name::expression)
+                                .toList();
+                    case "app" ->
+                        design.application().variables().stream()
+                                .map(v -> v.name().expression())
+                                .toList();
+                    case "takes" ->
+                        place.ofWindow().flatMap(design::window).stream()
+                                .flatMap(w -> w.takes().stream())
+                                .map(t -> t.name().expression())
+                                .toList();
+                    default -> List.of(name);
+                };
+        if (known.contains(name) || scope.equals("me") && name.equals("title")) {
+            return Optional.empty();
+        }
+        String meant = Nearest.to(name, known)
+                .or(() -> known.stream().filter(k -> k.startsWith(name)).findFirst())
+                .map(n -> "; was " + scope + "." + n + " meant?")
+                .orElse(known.isEmpty() ? "." : "; there are " + String.join(", ", known) + ".");
+        return Optional.of("Nothing is called “" + path + "” here" + meant);
     }
 
     private static Optional<Part> part(Design design, ScriptPlace place, String path) {

@@ -8,6 +8,7 @@ import bivouac.design.Name;
 import bivouac.design.Names;
 import bivouac.design.Part;
 import bivouac.design.Row;
+import bivouac.design.Shortcut;
 import bivouac.design.Type;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,22 +66,57 @@ public final class PartTyping {
             return new Result.Unfinished("A part begins with " + String.join(", ", KINDS) + ".");
         }
         String rest = words.rest();
-        int as = rest.lastIndexOf(" as ");
-        String text = as > 0 ? rest.substring(0, as).strip() : rest;
         if (kind.get().equals("command")) {
-            return command(design, face.get(), text);
+            return command(design, face.get(), rest);
         }
-        String named = text.split(
-                        kind.get().equals("choice") || kind.get().equals("list")
-                                ? " of "
-                                : kind.get().equals("link") ? " to " : "\\z",
-                        2)[0];
+        int as = rest.lastIndexOf(" as ");
         boolean said = as > 0;
-        Name name = name(
-                design, face.get(), said ? rest.substring(as + 4).strip() : AccessKey.without(named), kind.get(), said);
-        Part part = part(kind.get(), name, text);
+        var text = Labelled.of(kind.get(), said ? rest.substring(0, as).strip() : rest);
+        String wanted = said ? rest.substring(as + 4).strip() : AccessKey.without(text.label());
+        Name name = name(design, face.get(), wanted, kind.get(), said);
+        Part part;
+        try {
+            part = part(kind.get(), name, text);
+        } catch (Declarations.Wrong e) {
+            return new Result.Unfinished(e.getMessage());
+        }
         Design changed = design.changingFace(window, f -> f.withRows(place(f.rows(), part, beside)));
-        return new Result.Added(changed, name.expression(), part.kind() + " " + name + " added");
+        return new Result.Added(changed, name.expression(), did(part, face.get()));
+    }
+
+    /**
+     * What stands on a part, and what is said of it behind: the items of a choice, the columns of a list, the address of a
+     * link. A text in quotes is what stands on it, whatever words it holds.
+     */
+    private record Labelled(String label, String more) {
+
+        static Labelled of(String kind, String text) {
+            String word =
+                    switch (kind) {
+                        case "choice", "list" -> " of ";
+                        case "link" -> " to ";
+                        default -> "";
+                    };
+            var words = new Words(text);
+            if (words.isQuoted()) {
+                String label = words.quotedOrRest();
+                String left = words.left();
+                return new Labelled(label, !word.isEmpty() && words.take(word.strip()) ? words.left() : left);
+            }
+            int at = word.isEmpty() ? -1 : kind.equals("link") ? text.lastIndexOf(word) : text.indexOf(word);
+            return at < 0
+                    ? new Labelled(text, "")
+                    : new Labelled(
+                            text.substring(0, at).strip(),
+                            text.substring(at + word.length()).strip());
+        }
+    }
+
+    /** What was added, and how expressions call it. */
+    private static String did(Part part, FacedWindow face) {
+        String shown = part.displayName();
+        return part.kind() + (shown.isBlank() ? "" : " “" + shown + "”") + " added to " + face.name() + ", as me."
+                + part.name().expression();
     }
 
     /** @param said whether the person gave the name; else the habit of the design makes it from the words */
@@ -106,54 +142,28 @@ public final class PartTyping {
         return Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 
-    private static Part part(String kind, Name name, String text) {
+    private static Part part(String kind, Name name, Labelled text) throws Declarations.Wrong {
         String n = name.shown();
+        String label = text.label();
         Part made =
                 switch (kind) {
-                    case "caption" -> Part.Caption.of(n, text);
-                    case "text field" -> Part.TextField.of(n, text);
-                    case "number field" -> Part.ValueField.of(n, text);
-                    case "whole-number field" -> Part.ValueField.of(n, text, Part.Holds.WHOLE);
-                    case "date field" -> Part.ValueField.of(n, text, Part.Holds.DATE);
-                    case "choice" -> choice(n, text);
-                    case "list" -> list(n, text);
-                    case "link" -> link(n, text);
-                    case "picture" -> Part.Picture.of(n, text);
-                    case "tick box" -> Part.TickBox.of(n, text);
-                    default -> Part.Button.of(n, text);
+                    case "caption" -> Part.Caption.of(n, label);
+                    case "text field" -> Part.TextField.of(n, label);
+                    case "number field" -> Part.ValueField.of(n, label);
+                    case "whole-number field" -> Part.ValueField.of(n, label, Part.Holds.WHOLE);
+                    case "date field" -> Part.ValueField.of(n, label, Part.Holds.DATE);
+                    case "choice" ->
+                        Part.Choice.of(
+                                n, label, new Words(text.more()).list().toArray(String[]::new));
+                    case "list" ->
+                        Part.ListOfRows.of(
+                                n, label, Declarations.readColumns(text.more()).toArray(Type.Column[]::new));
+                    case "link" -> Part.Link.of(n, label, text.more());
+                    case "picture" -> Part.Picture.of(n, label);
+                    case "tick box" -> Part.TickBox.of(n, label);
+                    default -> Part.Button.of(n, label);
                 };
         return made.named(name);
-    }
-
-    /** {@code choice Board of none, half, full}. */
-    private static Part choice(String name, String text) {
-        int of = text.indexOf(" of ");
-        String[] items = of < 0
-                ? new String[0]
-                : new Words(text.substring(of + 4)).list().toArray(String[]::new);
-        return Part.Choice.of(name, of < 0 ? text : text.substring(0, of).strip(), items);
-    }
-
-    /** {@code list Guests of guest: text, nights: whole}; columns that cannot be read are left out. */
-    private static Part list(String name, String text) {
-        int of = text.indexOf(" of ");
-        Type.Column[] columns;
-        try {
-            columns = (of < 0 ? List.<Type.Column>of() : Declarations.readColumns(text.substring(of + 4)))
-                    .toArray(Type.Column[]::new);
-        } catch (Declarations.Wrong e) {
-            columns = new Type.Column[0];
-        }
-        return Part.ListOfRows.of(name, of < 0 ? text : text.substring(0, of).strip(), columns);
-    }
-
-    /** {@code link Weather to https://…}. */
-    private static Part link(String name, String text) {
-        int to = text.lastIndexOf(" to ");
-        return Part.Link.of(
-                name,
-                to < 0 ? text : text.substring(0, to).strip(),
-                to < 0 ? "" : text.substring(to + 4).strip());
     }
 
     private static List<Row> place(List<Row> rows, Part part, boolean beside) {
@@ -179,19 +189,22 @@ public final class PartTyping {
 
     /** {@code MENU / TEXT Ctrl+KEY}; without a menu it goes to the last one, or to a new one named after the window. */
     private static Result command(Design design, FacedWindow face, String typed) {
-        int slash = typed.indexOf('/');
+        int space = typed.lastIndexOf(' ');
+        Optional<String> shortcut = space > 0 ? Shortcut.typed(typed.substring(space + 1)) : Optional.empty();
+        String line = shortcut.isPresent() ? typed.substring(0, space).strip() : typed;
+        int as = line.lastIndexOf(" as ");
+        String place = as > 0 ? line.substring(0, as).strip() : line;
+        int slash = place.indexOf('/');
         String menu = slash > 0
-                ? typed.substring(0, slash).strip()
+                ? place.substring(0, slash).strip()
                 : face.menus().isEmpty()
                         ? face.name().shown()
                         : face.menus().getLast().text();
-        String rest = typed.substring(slash + 1).strip();
-        int space = rest.lastIndexOf(' ');
-        boolean hasShortcut = space > 0 && rest.substring(space + 1).matches("(Ctrl|Alt|Shift)\\+\\S+|F[0-9]{1,2}");
-        String text = hasShortcut ? rest.substring(0, space).strip() : rest;
-        Name name = name(design, face, AccessKey.without(text), "command", false);
+        String text = place.substring(slash + 1).strip();
+        String wanted = as > 0 ? line.substring(as + 4).strip() : AccessKey.without(text);
+        Name name = name(design, face, wanted, "command", as > 0);
         var command =
-                (Part.MenuCommand) Part.MenuCommand.of(name.shown(), text, hasShortcut ? rest.substring(space + 1) : "")
+                (Part.MenuCommand) Part.MenuCommand.of(name.shown(), text, shortcut.orElse(""))
                         .named(name);
         var menus = new ArrayList<>(face.menus());
         for (int i = 0; i < menus.size(); i++) {
@@ -199,15 +212,15 @@ public final class PartTyping {
                 var commands = new ArrayList<>(menus.get(i).commands());
                 commands.add(command);
                 menus.set(i, new Menu(menus.get(i).text(), commands));
-                return added(design, face, menus, name);
+                return added(design, face, menus, command);
             }
         }
         menus.add(new Menu(menu, List.of(command)));
-        return added(design, face, menus, name);
+        return added(design, face, menus, command);
     }
 
-    private static Result added(Design design, FacedWindow face, List<Menu> menus, Name name) {
+    private static Result added(Design design, FacedWindow face, List<Menu> menus, Part command) {
         Design changed = design.changingFace(face.name().shown(), f -> f.withMenus(menus));
-        return new Result.Added(changed, name.expression(), "menu command " + name + " added");
+        return new Result.Added(changed, command.name().expression(), did(command, face));
     }
 }

@@ -130,6 +130,7 @@ public final class ScriptLines {
             if (i > 0) {
                 var tokens = new ArrayList<Token>();
                 Sentences.condition(tokens, "else if", one.condition());
+                nothingYet(tokens, one.script());
                 lines.add(new BranchLine(
                         path, i, indent, List.copyOf(tokens), "", one.script().isEmpty()));
             }
@@ -137,9 +138,18 @@ public final class ScriptLines {
         }
         choice.otherwise().ifPresent(s -> {
             int n = choice.cases().size();
-            lines.add(new BranchLine(path, n, indent, List.of(new Token.Keyword("else")), "", s.isEmpty()));
+            var tokens = new ArrayList<Token>(List.of(new Token.Keyword("else")));
+            nothingYet(tokens, s);
+            lines.add(new BranchLine(path, n, indent, List.copyOf(tokens), "", s.isEmpty()));
             inner(lines, s, path, n, indent + 1, design);
         });
+    }
+
+    /** Or the step behind it would seem to stand in it. */
+    private static void nothingYet(List<Token> tokens, Script script) {
+        if (script.isEmpty()) {
+            tokens.add(new Token.Plain("nothing"));
+        }
     }
 
     private static void refused(List<Line> lines, Script script, StepPath path, int indent, Design design) {

@@ -10,8 +10,12 @@ import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.design.Steps;
+import bivouac.design.Take;
 import bivouac.design.Target;
+import bivouac.design.Type;
 import bivouac.design.Window;
+import bivouac.plan.Program;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -50,7 +54,7 @@ public final class StepTyping {
             return otherwise(Optional.of(words.rest()));
         }
         if (words.take("else")) {
-            return otherwise(Optional.empty());
+            return words.isEmpty() ? otherwise(Optional.empty()) : tooMuch(words);
         }
         if (words.take("when")) {
             return when(words);
@@ -64,16 +68,49 @@ public final class StepTyping {
         if (words.take("check")) {
             return boxes().check(words.rest());
         }
-        if (words.take("run new")) {
+        if (new Words(line).take("run new") && !names(line, "run", WorkTyping.tasks(design))) {
+            words.take("run new");
             return made(words, "Name the work: run new write the register.", new WorkTyping(design)::runNew);
         }
-        if (words.take("take new")) {
+        if (new Words(line).take("take new") && !names(line, "take", WorkTyping.holdings(design))) {
+            words.take("take new");
             return made(words, "Name what is taken: take new register lock.", new WorkTyping(design)::takeNew);
         }
-        if (words.take("open new")) {
+        if (new Words(line).take("open new") && (!names(line, "open", windows()) || isOfAKind(line))) {
+            words.take("open new");
             return openNew(words);
         }
-        return plain(words).map(step -> put(design, step, line)).orElseGet(() -> new Typed.Unfinished(unknown(line)));
+        return plain(words).map(step -> finished(step, words, line)).orElseGet(() -> new Typed.Unfinished(unknown(line)));
+    }
+
+    /** Whether what stands after the first word is a name that is known, though it begins with one of our words. */
+    private static boolean names(String line, String first, List<String> known) {
+        var words = new Words(line);
+        return words.take(first) && known.stream().anyMatch(k -> words.startsWith(lower(k)));
+    }
+
+    /** <em>open new dialog Sign in</em>, and no window that is called <em>new …</em> as it is written there. */
+    private boolean isOfAKind(String line) {
+        var words = new Words(line);
+        boolean named = words.take("open") && words.goesOnWith(windows());
+        return !named && words.take("new") && NewWindow.all().stream().anyMatch(k -> words.startsWith(k.words()));
+    }
+
+    private List<String> windows() {
+        return design.windows().stream().map(w -> w.name().shown()).toList();
+    }
+
+    /** A step that says all that it needs, and nothing that nobody understands. */
+    private Typed finished(Step step, Words words, String line) {
+        Optional<String> missing = MissingWords.of(step);
+        if (missing.isPresent()) {
+            return new Typed.Unfinished(missing.get());
+        }
+        return words.isEmpty() ? put(design, step, line) : tooMuch(words);
+    }
+
+    static Typed tooMuch(Words words) {
+        return new Typed.Unfinished("“" + words.left() + "” is not understood there; leave it out, or take what is offered.");
     }
 
     private static String unknown(String line) {
@@ -137,11 +174,13 @@ public final class StepTyping {
     }
 
     private Step.Open open(Words words) {
-        String name = words.longestOf(
-                design.windows().stream().map(w -> w.name().shown()).toList(), OPEN_WORDS);
+        String name = words.longestOf(windows(), OPEN_WORDS);
         Optional<Window> window = meant(name);
-        name = window.map(w -> w.name().shown()).orElse(name);
-        Manner manner = usualManner(window);
+        return open(words, window.map(w -> w.name().shown()).orElse(name), usualManner(window));
+    }
+
+    private Step.Open open(Words words, String name, Manner usual) {
+        Manner manner = usual;
         if (words.take("and wait, for its owner") || words.take("and wait for its owner")) {
             manner = new Manner.WaitsForOwner();
         } else if (words.take("and wait, for the application")
@@ -162,15 +201,34 @@ public final class StepTyping {
     private Typed openNew(Words words) {
         for (NewWindow kind : NewWindow.all()) {
             if (words.take(kind.words())) {
-                Name name = design.freeName(words.isEmpty() ? kind.words() : words.rest());
+                String wanted = words.longestOf(List.of(), OPEN_WORDS);
+                Name name = design.freeName(wanted.isEmpty() ? kind.words() : wanted);
                 Window made = kind.named(name);
-                Design more = design.adding(made);
-                return put(more, Step.Open.of(name.shown(), usualManner(Optional.of(made))), kind.words() + " " + name);
+                Step.Open step = open(words, name.shown(), usualManner(Optional.of(made)));
+                Optional<String> missing = MissingWords.of(step);
+                if (missing.isPresent() || !words.isEmpty()) {
+                    return missing.<Typed>map(Typed.Unfinished::new).orElseGet(() -> tooMuch(words));
+                }
+                return put(design.adding(made.taking(takes(step))), step, kind.words() + " " + name);
             }
         }
         return new Typed.Unfinished("Say of which kind it is, and its name: open new "
                 + NewWindow.all().stream().map(NewWindow::words).collect(Collectors.joining(", "))
                 + ".");
+    }
+
+    /** What a window that is made there takes: what it is handed, of the types that these values have. */
+    private List<Take> takes(Step.Open step) {
+        if (step.handOver().isEmpty()) {
+            return List.of();
+        }
+        Program program = Program.of(design);
+        return step.handOver().stream()
+                .map(g -> new Take(
+                        new Name(g.name(), g.name()),
+                        program.compileAt(place, at, g.value()).type().orElse(Type.TEXT),
+                        Optional.empty()))
+                .toList();
     }
 
     private static final List<String> OPEN_WORDS = List.of(" and wait", " alongside", " in place", " as ", " handing ");
@@ -192,7 +250,8 @@ public final class StepTyping {
 
     private Step.Close close(Words words) {
         Target target = new Target.Me();
-        if (!words.startsWith("with") && !words.startsWith("giving") && !words.isEmpty()) {
+        boolean own = words.startsWith("with") || words.startsWith("giving");
+        if ((!own || words.goesOnWith(windows())) && !words.isEmpty()) {
             target = target(words);
         }
         Optional<String> ending = Optional.empty();
@@ -204,18 +263,18 @@ public final class StepTyping {
     }
 
     private Target target(Words words) {
-        if (words.take("owner")) {
+        boolean named = words.goesOnWith(windows());
+        if (!named && words.take("owner")) {
             return new Target.Owner();
         }
-        if (words.take("opener")) {
+        if (!named && words.take("opener")) {
             return new Target.Opener();
         }
-        if (words.take("kept")) {
+        if (!named && words.take("kept")) {
             return new Target.Kept(words.word());
         }
-        boolean every = words.take("every");
-        String window = words.longestOf(
-                design.windows().stream().map(w -> w.name().shown()).toList(), List.of(" for ", " with ", " giving "));
+        boolean every = !named && words.take("every");
+        String window = words.longestOf(windows(), List.of(" for ", " with ", " giving "));
         if (every) {
             return new Target.Every(window);
         }
@@ -245,18 +304,25 @@ public final class StepTyping {
     // branches and cases
 
     private Typed when(Words words) {
-        Optional<StepPath> holder = holderBefore(s -> s instanceof Step.Branching);
+        Script script = place.in(design);
+        Optional<StepPath> holder = Holder.before(script, at, s -> s instanceof Step.Branching);
         if (holder.isEmpty()) {
             return new Typed.Unfinished(
                     "“when” follows a step that opens a window, runs a task, or takes what may fail.");
         }
-        Script script = place.in(design);
         var open = (Step.Branching) holder.get().in(script).orElseThrow();
-        var endings = design.endingsOf(open);
-        boolean nothing = words.rest().endsWith(" nothing");
-        String ending = words.longestOf(endings.stream().map(e -> e.name()).toList(), List.of(" nothing"));
+        List<String> endings =
+                design.endingsOf(open).stream().map(e -> e.name()).toList();
+        String ending = words.longestOf(endings, List.of(" nothing"));
+        boolean nothing = words.take("nothing");
+        if (!words.isEmpty()) {
+            return tooMuch(words);
+        }
+        if (!endings.contains(ending)) {
+            return new Typed.Unfinished(noEnding(ending, endings));
+        }
         if (open.answers(ending)) {
-            return new Typed.Unfinished("There is a branch for “" + ending + "” already.");
+            return intoBranch(holder.get(), open, ending);
         }
         var branches = new ArrayList<>(open.branches());
         branches.add(new Step.Branch(ending, Script.EMPTY));
@@ -265,13 +331,32 @@ public final class StepTyping {
         return new Typed.Done(changed, "branch for " + ending + " added", next);
     }
 
+    private static String noEnding(String ending, List<String> endings) {
+        String there = endings.isEmpty()
+                ? "it has none that a branch could be written for."
+                : "there " + (endings.size() == 1 ? "is " : "are ") + String.join(", ", endings) + ".";
+        return ending.isEmpty()
+                ? "Say which ending: " + there
+                : "The step above does not end in “" + ending + "”; " + there;
+    }
+
+    /** The branch is there: its next step is typed. */
+    private Typed intoBranch(StepPath holder, Step.Branching open, String ending) {
+        int number = open.branches().stream().map(Step.Branch::ending).toList().indexOf(ending);
+        int end = open.branches().get(number).script().steps().size();
+        return new Typed.Done(design, "the branch for " + ending + " is there; its next step", holder.into(number, end));
+    }
+
     private Typed otherwise(Optional<String> condition) {
+        Script script = place.in(design);
         Optional<StepPath> holder =
-                holderBefore(s -> s instanceof Step.If i && i.otherwise().isEmpty());
+                Holder.before(script, at, s -> s instanceof Step.If i && i.otherwise().isEmpty());
         if (holder.isEmpty()) {
             return new Typed.Unfinished("“else” follows an “if” that has none yet.");
         }
-        Script script = place.in(design);
+        if (condition.filter(String::isBlank).isPresent()) {
+            return new Typed.Unfinished("Say when: else if me.name == \"\".");
+        }
         var choice = (Step.If) holder.get().in(script).orElseThrow();
         var cases = new ArrayList<>(choice.cases());
         condition.ifPresent(c -> cases.add(new Step.If.Case(new Expression(c), Script.EMPTY)));
@@ -283,15 +368,6 @@ public final class StepTyping {
                 holder.get().into(inner, 0));
     }
 
-    /** The step right before the place of typing, or else the one that the place is in. */
-    private Optional<StepPath> holderBefore(java.util.function.Predicate<Step> wanted) {
-        Script script = place.in(design);
-        if (at.last() > 0 && at.next(-1).in(script).filter(wanted).isPresent()) {
-            return Optional.of(at.next(-1));
-        }
-        return at.outer().filter(o -> o.in(script).filter(wanted).isPresent());
-    }
-
     // putting it in
 
     Typed put(Design into, Step step, String what) {
@@ -301,8 +377,18 @@ public final class StepTyping {
             StepPath next = step instanceof Step.If || step instanceof Step.Repeat ? at.into(0, 0) : at.next(1);
             return new Typed.Done(place.put(into, changed), "step added: " + what, next);
         }
-        Step before = at.in(script).orElseThrow();
-        Script changed = at.replace(script, keepingInside(before, step));
+        Optional<Step> before = at.in(script);
+        if (before.isEmpty()) {
+            return new Typed.Unfinished("The step that this line was to change is gone; press Escape and type it anew.");
+        }
+        Step kept = keepingInside(before.get() instanceof Step.Off(Step inside) ? inside : before.get(), step);
+        int lost = Steps.count(new Script(List.of(before.get()))) - Steps.count(new Script(List.of(kept)));
+        if (lost > 0) {
+            return new Typed.Unfinished((lost == 1 ? "A step stands" : lost + " steps stand")
+                    + " inside the step here, and this line has no place for " + (lost == 1 ? "it" : "them")
+                    + "; move or remove " + (lost == 1 ? "it" : "them") + " first, or press Escape.");
+        }
+        Script changed = at.replace(script, kept);
         return new Typed.Done(place.put(into, changed), "step changed: " + what, at.next(1));
     }
 

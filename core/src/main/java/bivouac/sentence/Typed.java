@@ -6,6 +6,13 @@ import bivouac.design.StepPath;
 /** What became of a typed line. */
 public sealed interface Typed {
 
+    /** Whether the design comes out the same, or neither line is finished. */
+    default boolean sameAs(Typed other) {
+        return this instanceof Done(Design mine, var did, var next) && other instanceof Done(Design theirs, var d, var n)
+                ? mine.equals(theirs)
+                : this instanceof Unfinished && other instanceof Unfinished;
+    }
+
     /**
      * The design as the line changes it.
      *

@@ -32,8 +32,21 @@ public final class Words {
         return true;
     }
 
+    /** All that is left; nothing is left then. */
     String rest() {
+        String all = rest;
+        rest = "";
+        return all;
+    }
+
+    /** What is left, and stays. */
+    String left() {
         return rest;
+    }
+
+    /** Whether the line goes on with one of these names as they are written, capitals and all. */
+    boolean goesOnWith(List<String> names) {
+        return names.stream().anyMatch(n -> !n.isBlank() && startsWith(StepTyping.lower(n)) && rest.startsWith(n));
     }
 
     /** The next word. */
@@ -47,8 +60,14 @@ public final class Words {
         return word;
     }
 
-    /** The longest of {@code known} that the line goes on with, else all up to one of {@code ends}. */
+    /**
+     * The longest of {@code known} that the line goes on with, else all up to one of {@code ends}. A name in quotes is
+     * taken as it is.
+     */
     String longestOf(List<String> known, List<String> ends) {
+        if (isQuoted()) {
+            return quotedOr(ends);
+        }
         String name = known.stream()
                 .filter(k -> !k.isBlank() && startsWith(StepTyping.lower(k)))
                 .max(Comparator.comparingInt(String::length))
@@ -77,6 +96,17 @@ public final class Words {
         return before.endsWith(",") ? before.substring(0, before.length() - 1) : before;
     }
 
+    boolean isQuoted() {
+        return !rest.isEmpty() && closing() > 0;
+    }
+
+    /** Where the quotes end that the line begins with; -1 where it begins with none, or they do not end. */
+    private int closing() {
+        char first = rest.isEmpty() ? ' ' : rest.charAt(0);
+        char last = first == '“' ? '”' : first;
+        return first == '`' || first == '"' || first == '“' ? rest.indexOf(last, 1) : -1;
+    }
+
     /** A text in backticks or quotes, else all that is left. */
     String quotedOrRest() {
         return quotedOr(List.of());
@@ -84,9 +114,7 @@ public final class Words {
 
     /** A text in backticks or quotes, else all up to one of {@code ends}. */
     String quotedOr(List<String> ends) {
-        char first = rest.isEmpty() ? ' ' : rest.charAt(0);
-        char last = first == '“' ? '”' : first;
-        int end = first == '`' || first == '"' || first == '“' ? rest.indexOf(last, 1) : -1;
+        int end = closing();
         if (end < 0) {
             String text = upTo(ends);
             rest = rest.strip();
@@ -115,10 +143,10 @@ public final class Words {
 
     /** What stands before and after the first arrow; {@code <-}, {@code to} and {@code =} are taken for one. */
     String[] splitAtArrow() {
-        return arrow(rest);
+        return arrow(rest());
     }
 
-    private static String[] arrow(String text) {
+    static String[] arrow(String text) {
         for (String arrow : List.of("←", "<-", " to ", "=")) {
             int at = text.indexOf(arrow);
             if (at >= 0 && !text.startsWith("==", at)) {

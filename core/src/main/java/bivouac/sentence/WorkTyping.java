@@ -77,16 +77,23 @@ final class WorkTyping {
     }
 
     private String task(Words words, List<String> ends) {
-        return words.longestOf(
-                design.application().tasks().stream().map(t -> t.name().shown()).toList(), ends);
+        return words.longestOf(tasks(design), ends);
+    }
+
+    /** The names of the tasks that there are. */
+    static List<String> tasks(Design design) {
+        return design.application().tasks().stream().map(t -> t.name().shown()).toList();
+    }
+
+    /** The names of the holdings that there are. */
+    static List<String> holdings(Design design) {
+        return design.application().holdings().stream()
+                .map(h -> h.name().shown())
+                .toList();
     }
 
     private String holding(Words words) {
-        return words.longestOf(
-                design.application().holdings().stream()
-                        .map(h -> h.name().shown())
-                        .toList(),
-                List.of());
+        return words.longestOf(holdings(design), List.of());
     }
 
     /** {@code run new NAME}: makes the task where it is noticed to be missing; it is done, or fails. */

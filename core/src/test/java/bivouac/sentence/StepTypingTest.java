@@ -175,8 +175,9 @@ class StepTypingTest {
         var when = type(open.design(), open.next(), "when cancelled nothing");
         assertThat(((Step.Open) PRESSED.in(when.design()).steps().get(1)).branches())
                 .hasSize(1);
-        assertThat(new StepTyping(when.design(), PRESSED, StepPath.of(2), false).read("when cancelled"))
-                .isInstanceOf(Typed.Unfinished.class);
+        var again = type(when.design(), StepPath.of(2), "when cancelled");
+        assertThat(again.design()).as("the branch is there").isEqualTo(when.design());
+        assertThat(again.next()).as("and its next step is typed").isEqualTo(StepPath.of(1, 0, 0));
         assertThat(new StepTyping(empty(), PRESSED, StepPath.of(0), false).read("else"))
                 .isInstanceOf(Typed.Unfinished.class);
     }

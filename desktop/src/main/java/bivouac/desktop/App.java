@@ -21,12 +21,15 @@ import bivouac.desktop.window.WindowView;
 import bivouac.desktop.work.Exploring;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Keeping;
+import bivouac.desktop.work.LastOpened;
 import bivouac.desktop.work.LeftWork;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.explore.Limits;
 import bivouac.expression.Expressions;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
@@ -36,6 +39,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 
@@ -47,6 +51,11 @@ public final class App {
 
     public static final int HEIGHT = 800;
 
+    /** What frames of windows are given on a screen that has no room to spare, in pixels. */
+    private static final int AROUND_WIDTH = 4;
+
+    private static final int AROUND_HEIGHT = 36;
+
     private final Stage stage;
     private final Work work;
     private final Frame frame;
@@ -57,6 +66,7 @@ public final class App {
 
     private final Runnable release;
     private final Keeping keeping;
+    private final LastOpened lastOpened;
     private Optional<Path> offered = Optional.empty();
     private final ExecutorService elsewhere = thread("bivouac-exploring");
     private Optional<Exploring> exploring = Optional.empty();
@@ -82,12 +92,18 @@ public final class App {
         this.files = new Files(
                 work, overlay, typedPaths ? new TypedFiles(overlay, work::say) : new NativeFiles(stage), this::begin);
         this.frame = new Frame(work, this::screen, overlay, files);
-        var scene = new Scene(frame, WIDTH, HEIGHT);
+        // on a small screen all of the window is to be seen, its frame counted
+        Rectangle2D screen = javafx.stage.Screen.getPrimary().getVisualBounds();
+        var scene = new Scene(
+                frame,
+                Math.min(WIDTH, screen.getWidth() - AROUND_WIDTH),
+                Math.min(HEIGHT, screen.getHeight() - AROUND_HEIGHT));
         Look.apply(scene);
         stage.setScene(scene);
         stage.setMinWidth(960);
         stage.setMinHeight(600);
         keeping = new Keeping(work, journals, journaling);
+        lastOpened = new LastOpened(journals.folder());
         release = work.listen(this::follow);
         stage.setTitle(work.now().title());
         stage.setOnCloseRequest(e -> {
@@ -154,6 +170,7 @@ public final class App {
         stage.show();
         frame.drawn().thenRun(() -> Platform.runLater(frame::focusScreen));
         offered = work.now().file();
+        offered.ifPresent(this::keepLast);
         keeping.findLeft(this::offer);
     }
 
@@ -189,10 +206,27 @@ public final class App {
         if (!offered.equals(s.file())) {
             // another design was opened: what was left of it is offered then
             offered = s.file();
+            offered.ifPresent(this::keepLast);
             keeping.findLeft(left -> offer(left.stream()
                     .filter(l -> s.file().filter(l::isOf).isPresent())
                     .toList()));
         }
+    }
+
+    private void keepLast(Path file) {
+        work.background()
+                .run(
+                        journaling,
+                        "keeping which design was open last",
+                        () -> {
+                            try {
+                                lastOpened.keep(file);
+                            } catch (IOException e) {
+                                throw new UncheckedIOException(e);
+                            }
+                            return true;
+                        },
+                        kept -> {});
     }
 
     /** Unsaved work that a killed Bivouac left is offered, never lost and never taken without asking. */

@@ -11,6 +11,7 @@ import bivouac.cli.TextsCommand;
 import bivouac.desktop.pictures.PicturesCommand;
 import bivouac.desktop.work.Examples;
 import bivouac.desktop.work.Journals;
+import bivouac.desktop.work.LastOpened;
 import bivouac.desktop.work.Work;
 import bivouac.explore.Limits;
 import bivouac.format.DesignFile;
@@ -42,7 +43,7 @@ import picocli.CommandLine.Parameters;
         })
 public final class Main implements Callable<Integer> {
 
-    @Parameters(paramLabel = "FILE", arity = "0..1", description = "the design to open; default: the Ridge Hut example")
+    @Parameters(paramLabel = "FILE", arity = "0..1", description = "the design to open; default: the one that was open last, at first the Ridge Hut example")
     private Path file;
 
     public static void main(String[] args) {
@@ -51,13 +52,25 @@ public final class Main implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Path design = file == null ? Examples.usual() : file;
+        Optional<Path> last =
+                file == null ? new LastOpened(Journals.stateFolder()).file() : Optional.empty();
+        Path design = file == null ? last.orElseGet(Examples::usual) : file;
+        int shown = open(design);
+        // what was open last was not asked for now: where it cannot be read, something else is opened
+        return shown == ExitCodes.UNREADABLE && last.isPresent() ? open(Examples.usual()) : shown;
+    }
+
+    private static int open(Path design) {
         try {
             Tool.beginWith(design, DesignFile.open(design));
         } catch (Unreadable e) {
             System.err.println(e.getMessage());
             return ExitCodes.UNREADABLE;
         }
+        return show(design);
+    }
+
+    private static int show(Path design) {
         if (!Displays.hasDisplay()) {
             System.out.println(
                     "There is no display here, so the example is acted out without one; see the pictures in out/.");

@@ -62,7 +62,9 @@ public record Found(String text, String kind, Runnable go, boolean isPlace) {
                 for (Part part : face.parts()) {
                     var place = new ScriptPlace.AtPart(name, part.name().expression());
                     all.add(new Found(
-                            part.displayName(), part.kind() + " on " + name, () -> work.goTo(Chosen.script(place))));
+                            part.displayName(),
+                            part.kind() + " on " + name + ", me." + place.part(),
+                            () -> work.goTo(Chosen.script(place))));
                 }
             }
         }
@@ -91,7 +93,8 @@ public record Found(String text, String kind, Runnable go, boolean isPlace) {
 
     private int rank(String wanted) {
         String called = text.toLowerCase(Locale.ROOT);
-        if (called.equals(wanted)) {
+        // what opens more says so by its dots, and nobody types them
+        if (called.equals(wanted) || called.replaceAll("(…|\\.\\.\\.)$", "").equals(wanted)) {
             return 0;
         }
         if (called.startsWith(wanted)) {

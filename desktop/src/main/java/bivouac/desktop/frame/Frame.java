@@ -1,6 +1,7 @@
 package bivouac.desktop.frame;
 
 import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Examples;
 import bivouac.desktop.work.Screen;
@@ -51,11 +52,13 @@ public final class Frame extends StackPane {
         // while something is asked, the rest takes no key and no click
         overlay.visibleProperty().subscribe(asking -> body.setDisable(asking));
         release = work.listen(this::show);
+        work.whenGone(this::focusScreen);
         show(work.now());
     }
 
     /** Lets go of the work; the frame is not used after that. */
     public void dispose() {
+        work.whenGone(() -> {});
         release.run();
     }
 
@@ -161,6 +164,7 @@ public final class Frame extends StackPane {
             if (!command.keys().isEmpty()
                     && KeyCombination.valueOf(command.keys()).match(e)) {
                 e.consume();
+                TextLine.settle(getScene());
                 command.action().run();
                 return;
             }

@@ -7,10 +7,12 @@ import bivouac.desktop.widget.Weights;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import javafx.css.PseudoClass;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -23,9 +25,16 @@ final class TopBar extends HBox {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
+    private static final PseudoClass NARROW = PseudoClass.getPseudoClass("narrow");
+
+    /** From this width on, in pixels, all of it has room. */
+    private static final double ROOMY = 1200;
+
     private final Label name = Ui.shortened("", "strong");
     private final Label unsaved = Ui.label("", "quiet");
     private final Map<Screen, Button> screens = new EnumMap<>(Screen.class);
+    /** What gives way where the window is narrow: the words of the screens stay whole. */
+    private final List<Node> givingWay = new ArrayList<>();
     private final Button findings;
     private final Button undo;
     private final Button redo;
@@ -40,8 +49,11 @@ final class TopBar extends HBox {
         for (Screen screen : Screen.values()) {
             var button = new Button();
             button.setId("screen-" + screen.number());
-            button.setGraphic(Ui.row(
-                    6, Ui.label(Integer.toString(screen.number()), "digit"), Ui.label(screen.word(), "screen-word")));
+            var digit = Ui.label(Integer.toString(screen.number()), "digit");
+            givingWay.add(digit);
+            button.setGraphic(Ui.row(6, digit, Ui.label(screen.word(), "screen-word")));
+            button.setTooltip(new Tooltip("Ctrl+" + screen.number()));
+            button.setMinWidth(USE_PREF_SIZE);
             button.getStyleClass().add("screen-tab");
             button.setAccessibleText(screen.word());
             button.setOnAction(e -> work.show(screen));
@@ -53,7 +65,10 @@ final class TopBar extends HBox {
         findings.setTooltip(new Tooltip("Findings (F8)"));
         var findButton = new Button();
         findButton.setId("find");
-        findButton.setGraphic(Ui.row(8, Ui.label("Find", "plain"), Ui.label("Ctrl+K", "key")));
+        var keys = Ui.label("Ctrl+K", "key");
+        givingWay.add(keys);
+        findButton.setGraphic(Ui.row(8, Ui.label("Find", "plain"), keys));
+        findButton.setMinWidth(USE_PREF_SIZE);
         findButton.getStyleClass().add("bar-button");
         findButton.setOnAction(e -> find.run());
         undo = Ui.button("↶", "undo", work::undo, "bar-button", "sign");
@@ -63,6 +78,12 @@ final class TopBar extends HBox {
         undo.setAccessibleText("Undo");
         redo.setAccessibleText("Redo");
         getChildren().addAll(Ui.spring(), findings, findButton, undo, redo);
+        widthProperty().map(w -> w.doubleValue() > 0 && w.doubleValue() < ROOMY).subscribe(this::narrow);
+    }
+
+    private void narrow(boolean yes) {
+        givingWay.forEach(n -> Ui.show(n, !yes));
+        pseudoClassStateChanged(NARROW, yes);
     }
 
     /** The design's name opens what can be done with the whole of it. */

@@ -1,5 +1,6 @@
 package bivouac.desktop.messages;
 
+import bivouac.desktop.widget.Choice;
 import bivouac.check.MessageRules;
 import bivouac.design.ButtonOrder;
 import bivouac.desktop.frame.Drawing;
@@ -15,7 +16,6 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.SnapshotParameters;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -33,7 +33,7 @@ public final class MessagesView implements ScreenView {
     private final Drawing.Keeper keeper;
     private final BorderPane root = new BorderPane();
     private final Label count = Ui.label("", "strong");
-    private final ChoiceBox<String> order = new ChoiceBox<>();
+    private final Choice<String> order = new Choice<>();
     private final VBox groups = Ui.styled(Ui.column(20), "messages");
     private final VBox rules = Ui.styled(Ui.column(4), "message-rules");
     private Optional<MessageRules.Rule> pointed = Optional.empty();

@@ -1,5 +1,6 @@
 package bivouac.desktop.rehearse;
 
+import bivouac.desktop.widget.Choice;
 import bivouac.design.FileDialog;
 import bivouac.design.PretendFiles;
 import bivouac.desktop.widget.Ui;
@@ -13,7 +14,6 @@ import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -37,7 +37,7 @@ final class FileDialogBody implements DeskBody {
     private final Button up = Ui.button("Up", "folder-up", this::goUp, "secondary");
     private final ListView<String> list = new ListView<>();
     private final TextField name = new TextField();
-    private final ChoiceBox<FileDialog.Filter> filter = new ChoiceBox<>();
+    private final Choice<FileDialog.Filter> filter = new Choice<>();
     private final Label problem = Ui.wrapped("", "problem");
     private final Button choose;
     private final HBox replace;

@@ -1,5 +1,6 @@
 package bivouac.desktop.rehearse;
 
+import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.TextLine;
@@ -12,7 +13,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -99,7 +99,7 @@ final class WaysPane extends VBox {
     }
 
     private Node choice(Rehearsal rehearsal, List<Trail> others) {
-        var choice = new ChoiceBox<String>();
+        var choice = new Choice<String>();
         choice.setId("ways-choice");
         choice.setAccessibleText("The other way");
         others.forEach(o -> choice.getItems().add(Comparison.name(rehearsal, o)));

@@ -7,10 +7,9 @@ import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
-import javafx.scene.control.ChoiceBox;
 
 /** The departure rule (D1), to be chosen wherever it is seen. */
-public final class DepartureChoice extends ChoiceBox<String> {
+public final class DepartureChoice extends Choice<String> {
 
     /**
      * @param now the design as it is when a rule is chosen

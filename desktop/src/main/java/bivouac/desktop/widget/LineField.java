@@ -4,6 +4,7 @@ import bivouac.expression.Problem;
 import bivouac.sentence.Completion;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -32,6 +33,8 @@ public final class LineField extends VBox {
     private Runnable cancel = () -> {};
     private Runnable up = () -> {};
     private Function<String, Optional<Problem>> check = line -> Optional.empty();
+    private BiFunction<String, List<Completion.Offer>, Optional<Completion.Offer>> atEnter =
+            (line, offers) -> Optional.empty();
     private List<Completion.Offer> shown = List.of();
     private int chosen;
     private boolean moved;
@@ -68,11 +71,18 @@ public final class LineField extends VBox {
         return this;
     }
 
+    /** Which of the offers Enter takes for a line that is only begun; without it none where the line can be finished. */
+    public LineField takingAtEnter(
+            BiFunction<String, List<Completion.Offer>, Optional<Completion.Offer>> begun) {
+        atEnter = begun;
+        return this;
+    }
+
     public TextField field() {
         return field;
     }
 
-    /** Puts a line in, all of it chosen if {@code select}. */
+    /** Puts a line in, the caret behind it. */
     public LineField with(String line) {
         field.setText(line);
         field.end();
@@ -100,11 +110,8 @@ public final class LineField extends VBox {
             up.run();
             e.consume();
         } else if (e.getCode() == KeyCode.ENTER) {
-            if (open && moved) {
-                take(shown.get(chosen));
-            } else {
-                finish(false);
-            }
+            Optional<Completion.Offer> begun = open && moved ? Optional.of(shown.get(chosen)) : begun();
+            begun.ifPresentOrElse(this::take, () -> finish(false));
             e.consume();
         } else if (e.getCode() == KeyCode.ESCAPE) {
             say("");
@@ -125,8 +132,21 @@ public final class LineField extends VBox {
         return true;
     }
 
+    /** What the line is the beginning of, where it is typed to its end and means nothing by itself. */
+    private Optional<Completion.Offer> begun() {
+        String line = field.getText();
+        return shown.isEmpty() || field.getCaretPosition() < line.stripTrailing().length()
+                ? Optional.empty()
+                : atEnter.apply(line, shown);
+    }
+
+    /** A line that was taken is empty, wherever the keyboard is by then. */
     private void finish(boolean byTab) {
-        String why = finish.finish(field.getText(), byTab);
+        String typed = field.getText();
+        String why = finish.finish(typed, byTab);
+        if (why.isEmpty() && field.getText().equals(typed)) {
+            field.clear();
+        }
         if (!why.isEmpty() && !shown.isEmpty()) {
             take(shown.get(chosen));
         } else {

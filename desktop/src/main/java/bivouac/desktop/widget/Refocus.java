@@ -6,7 +6,8 @@ import javafx.scene.control.TextInputControl;
 
 /**
  * Keeps the keyboard where it was while a screen is drawn anew: the node of the same id gets it again, with what was
- * typed and not yet taken, and the caret.
+ * typed and not yet taken, and the caret. What was typed is put back only into the place that it was typed for: a node of
+ * the same id may be about something else by then.
  *
  * @param id of the node that had the keyboard; empty for none below the root
  */
@@ -26,7 +27,7 @@ public record Refocus(String id, String typed, int anchor, int caret) {
         return NOTHING;
     }
 
-    /** @param keepText whether what was typed is put back, since it was not taken */
+    /** @param keepText whether the screen is about the very same still, and what was typed is put back, since it was not taken */
     public void restore(Parent root, boolean keepText) {
         if (id.isEmpty()) {
             return;

@@ -1,6 +1,7 @@
 package bivouac.desktop.widget;
 
 import javafx.css.PseudoClass;
+import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -18,6 +19,7 @@ final class Taking {
         this.control = control;
         this.taker = taker;
         this.before = control.getText();
+        control.getProperties().put(Taking.class, this);
         control.focusedProperty().subscribe((was, is) -> {
             if (was && !is) {
                 take();
@@ -29,6 +31,18 @@ final class Taking {
                 e.consume();
             }
         });
+    }
+
+    /**
+     * Takes what is typed where the keyboard is: before anything that is asked for by keys is done, so that undo undoes
+     * it too, and nothing is done to what was there before it was typed.
+     */
+    static void settle(Scene scene) {
+        if (scene != null
+                && scene.getFocusOwner() instanceof TextInputControl typing
+                && typing.getProperties().get(Taking.class) instanceof Taking taking) {
+            taking.take();
+        }
     }
 
     void take() {

@@ -1,5 +1,6 @@
 package bivouac.desktop.widget;
 
+import javafx.scene.Scene;
 import javafx.scene.control.TextField;
 
 /** A text edited in place: taken with Enter or when the keyboard leaves it, put back with Escape. */
@@ -8,6 +9,11 @@ public final class TextLine extends TextField {
     /** Takes a text; answers why it cannot be taken, or an empty text. */
     public interface Taker {
         String take(String text);
+    }
+
+    /** Takes what is typed where the keyboard is, if it is such a text; done before what keys ask for. */
+    public static void settle(Scene scene) {
+        Taking.settle(scene);
     }
 
     public TextLine(String id, String accessible, String text, Taker taker) {

@@ -1,5 +1,6 @@
 package bivouac.desktop.window;
 
+import bivouac.desktop.widget.Choice;
 import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.Holding;
@@ -28,7 +29,6 @@ import java.util.stream.Collectors;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -380,7 +380,7 @@ final class ApplicationPane {
 
     /** How parts are named. */
     private Node naming(Application app) {
-        var choice = new ChoiceBox<String>();
+        var choice = new Choice<String>();
         choice.setId("app-names");
         choice.setAccessibleText("How parts are named");
         for (NamingHabit habit : NamingHabit.values()) {

@@ -123,7 +123,7 @@ final class BelowFace extends VBox {
         List<Trigger> triggers = part.filter(Part.ListOfRows.class::isInstance)
                 .map(p -> triggers(place, (Part.ListOfRows) p))
                 .orElse(List.of());
-        return new DrawnList.Item(List.of(place, words, part.isPresent(), hasTrigger, triggers, now), () -> {
+        return new DrawnList.Item(List.of(place, words, part.map(Part::name), hasTrigger, triggers, now), () -> {
             var tabs = Ui.row(6);
             triggers.forEach(t -> tabs.getChildren()
                     .add(trigger(t, now == Look.SCRIPT && t.place().equals(place))));
@@ -136,7 +136,9 @@ final class BelowFace extends VBox {
             if (hasTrigger) {
                 tabs.getChildren().add(tab(Look.CODE, now == Look.CODE));
             }
-            var title = Ui.shortened(words, "strong");
+            tabs.setMinWidth(USE_PREF_SIZE);
+            var title = Ui.row(8, Ui.shortened(words, "strong"));
+            part.ifPresent(p -> title.getChildren().add(Ui.shortened("me." + p.name().expression(), "part-name-shown")));
             // a list has more tabs than stand beside its title
             boolean apart = tabs.getChildren().size() > 3;
             return apart ? Ui.column(6, title, tabs) : Ui.row(8, title, Ui.spring(), tabs);
@@ -188,6 +190,7 @@ final class BelowFace extends VBox {
                     look = Look.SCRIPT;
                     work.choose(Chosen.script(of.place()));
                     redraw.run();
+                    steps.focusEnd();
                 },
                 "segment");
         button.setAccessibleText(of.empty() ? of.word() + ", nothing yet" : of.word());

@@ -1,5 +1,6 @@
 package bivouac.desktop.window;
 
+import bivouac.desktop.widget.Choice;
 import bivouac.design.ButtonSet;
 import bivouac.design.MessageBox;
 import bivouac.design.WindowFrame;
@@ -14,7 +15,6 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
@@ -69,7 +69,7 @@ final class BoxPane {
                 return e.getMessage();
             }
         });
-        var severity = new ChoiceBox<String>();
+        var severity = new Choice<String>();
         severity.setId("box-severity");
         for (var s : MessageBox.Severity.values()) {
             severity.getItems().add(s.word());
@@ -104,7 +104,7 @@ final class BoxPane {
     }
 
     private Node place(MessageBox box) {
-        var choice = new ChoiceBox<String>();
+        var choice = new Choice<String>();
         choice.setId("box-place");
         choice.setAccessibleText("Where it stands");
         MessageBox.PLACES.forEach(p -> choice.getItems().add(p.words()));
@@ -115,7 +115,7 @@ final class BoxPane {
     }
 
     private Node sets(MessageBox box) {
-        var choice = new ChoiceBox<String>();
+        var choice = new Choice<String>();
         choice.setId("box-set");
         choice.setAccessibleText("Ready sets of buttons");
         choice.getItems().add(OWN);
@@ -141,7 +141,7 @@ final class BoxPane {
     }
 
     private Node key(MessageBox box, String id, Optional<String> now, Key key) {
-        var choice = new ChoiceBox<String>();
+        var choice = new Choice<String>();
         choice.setId(id);
         choice.getItems().add(NONE);
         box.answers().forEach(a -> choice.getItems().add(a.ending()));

@@ -11,6 +11,7 @@ import bivouac.design.Removal;
 import bivouac.design.Row;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
+import bivouac.desktop.widget.Drafts;
 import bivouac.desktop.widget.DrawnList;
 import bivouac.desktop.widget.Groups;
 import bivouac.desktop.widget.LineField;
@@ -47,6 +48,7 @@ import javafx.scene.layout.VBox;
 final class FacePane {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass WRITING = PseudoClass.getPseudoClass("writing");
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private static final int ROWS_SHOWN = 4;
@@ -62,6 +64,7 @@ final class FacePane {
     /** The boxes of the parts, by the names of the parts. */
     private final Map<String, Node> boxes = new HashMap<>();
 
+    private final Drafts<String> drafts = new Drafts<>();
     private Optional<String> chosen = Optional.empty();
     private Set<String> wrong = Set.of();
 
@@ -168,6 +171,9 @@ final class FacePane {
         String name = part.name().expression();
         var box = new StackPane(look(part));
         box.setAlignment(Pos.CENTER_LEFT);
+        if (!(part instanceof Part.Button || part instanceof Part.MenuCommand)) {
+            box.getChildren().add(tag(name));
+        }
         box.setId("face-" + name);
         box.getStyleClass().add("face-part");
         box.setFocusTraversable(true);
@@ -195,6 +201,19 @@ final class FacePane {
             }
         });
         return box;
+    }
+
+    /** How expressions call the part, where it covers nothing; seen while it is chosen, and on all while a script is written. */
+    private static Node tag(String name) {
+        var tag = Ui.label("me." + name, "part-tag");
+        tag.setMouseTransparent(true);
+        StackPane.setAlignment(tag, Pos.CENTER_RIGHT);
+        return tag;
+    }
+
+    /** Whether a script is being written, and names are wanted. */
+    void writing(boolean yes) {
+        window.pseudoClassStateChanged(WRITING, yes);
     }
 
     /** Ctrl+C copies the part, Ctrl+V puts what was copied under it, Ctrl+D does both. */
@@ -304,9 +323,10 @@ final class FacePane {
     private Node adding(String window, boolean none) {
         String prompt =
                 none ? "Type a part: button Greet, text field Name, caption Hello…" : "Type a part to add it here";
-        return Ui.styled(
-                new LineField("new-part", prompt, PartTyping::offers, (typed, byTab) -> add(window, typed, byTab)),
-                "adding");
+        var line = new LineField("new-part", prompt, PartTyping::offers, (typed, byTab) -> add(window, typed, byTab))
+                .with(drafts.of(window));
+        line.field().textProperty().addListener((o, was, is) -> drafts.keep(window, is));
+        return Ui.styled(line, "adding");
     }
 
     /** Enter adds the part and stays here; Tab adds it and goes on to its script. */
@@ -322,11 +342,13 @@ final class FacePane {
                                 .flatMap(f -> f.part(added.part()))
                                 .flatMap(Part::trigger)
                                 .isPresent();
-                work.change(added.design(), added.did(), Chosen.script(place));
-                if (byTab && runs) {
+                drafts.keep(window, "");
+                Optional<String> refused = work.changed(added.design(), added.did(), Chosen.script(place));
+                refused.ifPresent(why -> drafts.keep(window, typed));
+                if (byTab && runs && refused.isEmpty()) {
                     toScript.run();
                 }
-                yield "";
+                yield refused.orElse("");
             }
         };
     }

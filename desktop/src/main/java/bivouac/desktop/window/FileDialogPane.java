@@ -1,5 +1,6 @@
 package bivouac.desktop.window;
 
+import bivouac.desktop.widget.Choice;
 import bivouac.design.FileDialog;
 import bivouac.design.PretendFiles;
 import bivouac.desktop.widget.TextLine;
@@ -10,7 +11,6 @@ import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.VBox;
 
 /** A file dialog, drawn over the pretend files, with what the design says of it under the drawing. */
@@ -84,7 +84,7 @@ final class FileDialogPane {
     }
 
     private Node asks(FileDialog dialog) {
-        var choice = new ChoiceBox<String>();
+        var choice = new Choice<String>();
         choice.setId("file-asks");
         choice.setAccessibleText("What it asks for");
         for (FileDialog.Asks asks : FileDialog.Asks.values()) {

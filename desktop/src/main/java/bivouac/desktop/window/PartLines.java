@@ -1,5 +1,6 @@
 package bivouac.desktop.window;
 
+import bivouac.desktop.widget.Choice;
 import bivouac.design.Expression;
 import bivouac.design.Part;
 import bivouac.design.Setting;
@@ -8,7 +9,6 @@ import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.VBox;
 
 /** Sentences about a part, each with a place to fill, and those that every part has (P1). */
@@ -68,7 +68,7 @@ abstract class PartLines extends VBox {
             java.util.function.Function<T, String> word,
             T now,
             java.util.function.Function<T, Part> change) {
-        var choice = new ChoiceBox<String>();
+        var choice = new Choice<String>();
         choice.setId("part-" + what);
         choice.setAccessibleText(words);
         for (T value : values) {

@@ -14,6 +14,7 @@ import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
 import bivouac.sentence.Words;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
@@ -239,8 +240,18 @@ final class PartPane extends PartLines {
         })));
     }
 
+    /** A line writes to the part that it shows, and to no other that came to its place meanwhile. */
     @Override
     void take(Part other, String what) {
+        boolean same = work.now()
+                .design()
+                .faced(window)
+                .flatMap(f -> f.part(part.name().expression()))
+                .equals(Optional.of(part));
+        if (!same) {
+            work.say("The " + what + " of " + part.displayName() + " is not changed: it was changed elsewhere meanwhile.");
+            return;
+        }
         UnaryOperator<FacedWindow> edit = f -> f.changingPart(part.name().expression(), other);
         work.change(work.now().design().changingFace(window, edit), what + " of " + part.displayName() + " changed");
     }

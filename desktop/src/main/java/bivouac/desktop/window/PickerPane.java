@@ -1,5 +1,6 @@
 package bivouac.desktop.window;
 
+import bivouac.desktop.widget.Choice;
 import bivouac.design.Expression;
 import bivouac.design.Picker;
 import bivouac.desktop.widget.TextLine;
@@ -8,7 +9,6 @@ import bivouac.desktop.work.Work;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.ChoiceBox;
 
 /** A picker, drawn in outline, with what it picks and what it begins with. */
 final class PickerPane {
@@ -29,7 +29,7 @@ final class PickerPane {
     }
 
     private Node settings(Picker picker) {
-        var of = new ChoiceBox<String>();
+        var of = new Choice<String>();
         of.setId("picker-of");
         of.setAccessibleText("What is picked");
         for (Picker.Of one : Picker.Of.values()) {

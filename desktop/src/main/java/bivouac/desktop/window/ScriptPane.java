@@ -6,6 +6,7 @@ import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.desktop.widget.Drafts;
 import bivouac.desktop.widget.DragOrder;
 import bivouac.desktop.widget.DrawnList;
 import bivouac.desktop.widget.LineField;
@@ -51,6 +52,7 @@ public final class ScriptPane extends VBox {
 
     private final Work work;
     private final DrawnList drawn = new DrawnList(getChildren());
+    private final Drafts<ScriptPlace> drafts = new Drafts<>();
     private Optional<Editing> editing = Optional.empty();
 
     /** How many lines were typed or given up: each begins with a field of its own. */
@@ -59,8 +61,12 @@ public final class ScriptPane extends VBox {
     private Situation shown;
     private ScriptPlace place;
 
-    /** Where a line is typed: a new step before what stands there, or in place of it. */
-    private record Editing(StepPath at, boolean replaces) {}
+    /** Where a line is typed: a new step before what stands there, or in place of it; and in which script that is. */
+    private record Editing(StepPath at, boolean replaces, Script in) {
+        boolean isAt(StepPath path, Script script) {
+            return at.equals(path) && in.equals(script);
+        }
+    }
 
     /** Where a step can be dragged to; of a branch, to its end. */
     private final DragOrder<StepPath> order =
@@ -78,7 +84,21 @@ public final class ScriptPane extends VBox {
         }
         place = of;
         shown = s;
+        // what is undone, redone or changed elsewhere leaves no line standing where a step was to go before
+        boolean gone = editing.isPresent() && !editing.get().in().equals(script());
+        boolean typing = gone && isTyping();
+        if (gone) {
+            editing = Optional.empty();
+            linesTyped++;
+        }
         draw();
+        if (typing) {
+            focusEnd();
+        }
+    }
+
+    private boolean isTyping() {
+        return getScene() != null && Ui.isInside(getScene().getFocusOwner(), this);
     }
 
     /** Takes a situation that looks the same: what is typed from now on is checked against its program. */
@@ -115,7 +135,7 @@ public final class ScriptPane extends VBox {
             int after = ScriptLines.linesBefore(e.at(), lines);
             all.add(Math.min(after, all.size()), field(e, e.at().depth(), ""));
         }
-        all.add(field(new Editing(StepPath.of(script.steps().size()), false), 0, ""));
+        all.add(field(new Editing(StepPath.of(script.steps().size()), false, script), 0, ""));
         drawn.show(all);
     }
 
@@ -173,7 +193,7 @@ public final class ScriptPane extends VBox {
         row.setOnMouseClicked(e -> {
             row.requestFocus();
             if (e.getClickCount() == 2) {
-                edit(new Editing(s.path(), true));
+                edit(s.path(), true);
             }
         });
         return wrong.isEmpty() ? row : Ui.column(0, row, why(wrong));
@@ -219,7 +239,7 @@ public final class ScriptPane extends VBox {
 
     private void stepKey(KeyEvent e, ScriptLines.StepLine line, Script script) {
         if (e.getCode() == KeyCode.ENTER) {
-            edit(e.isControlDown() ? new Editing(line.path().next(1), false) : new Editing(line.path(), true));
+            edit(e.isControlDown() ? line.path().next(1) : line.path(), !e.isControlDown());
             e.consume();
         } else if (e.getCode() == KeyCode.DELETE) {
             take(line.path().remove(script), "step " + line.number() + " removed");
@@ -308,10 +328,11 @@ public final class ScriptPane extends VBox {
             var open = (Step.Branching) line.step().in(script).orElseThrow();
             var branches = new java.util.ArrayList<>(open.branches());
             branches.add(new Step.Branch(line.ending(), Script.EMPTY));
-            editing = Optional.of(new Editing(line.step().into(branches.size() - 1, 0), false));
-            take(line.step().replace(script, open.withBranches(branches)), "branch for " + line.ending() + " added");
+            Script changed = line.step().replace(script, open.withBranches(branches));
+            editing = Optional.of(new Editing(line.step().into(branches.size() - 1, 0), false, changed));
+            take(changed, "branch for " + line.ending() + " added");
         } else {
-            line.entry(script).ifPresent(at -> edit(new Editing(at, false)));
+            line.entry(script).ifPresent(at -> edit(at, false));
         }
     }
 
@@ -337,8 +358,9 @@ public final class ScriptPane extends VBox {
 
     // Typing
 
-    private void edit(Editing where) {
-        editing = Optional.of(where);
+    private void edit(StepPath at, boolean replaces) {
+        editing = Optional.of(new Editing(at, replaces, script()));
+        linesTyped++;
         draw();
         focusEditing();
     }
@@ -374,29 +396,37 @@ public final class ScriptPane extends VBox {
     private DrawnList.Item field(Editing where, int indent, String line) {
         boolean last =
                 where.at().depth() == 0 && where.at().last() == script().steps().size();
+        // not by the script that it is for: where only something else in it changes, what is typed stays
         return new DrawnList.Item(
-                List.of(where, indent, line, last, linesTyped), () -> newField(where, indent, line, last));
+                List.of(where.at(), where.replaces(), indent, line, last, linesTyped, place),
+                () -> newField(where.at(), where.replaces(), indent, line, last));
     }
 
-    private Node newField(Editing where, int indent, String line, boolean last) {
-        String prompt = last && where.at().last() == 0
+    private Node newField(StepPath at, boolean replaces, int indent, String line, boolean last) {
+        String prompt = last && at.last() == 0
                 ? "What happens then? Type: message, open, set, close…"
                 : "The next step. Tab: its next place";
         var field = new LineField(
                         last ? "next-step" : "step-typing",
                         prompt,
-                        typed -> offers(where, typed),
-                        (typed, byTab) -> finish(where, typed))
-                .checking(typed -> LineCheck.problem(shown.program(), place, where.at(), typed))
+                        typed -> Completion.offers(shown.program(), place, at, typed),
+                        (typed, byTab) -> finish(at, replaces, typed))
+                .takingAtEnter((typed, offers) ->
+                        Completion.atEnter(shown.program(), place, at, replaces, typed, offers))
+                .checking(typed -> LineCheck.problem(shown.program(), place, at, typed))
                 .onUp(this::focusLineAbove)
                 .onCancel(this::stopTyping)
-                .with(line);
+                .with(last ? drafts.of(place) : line);
+        if (last) {
+            ScriptPlace of = place;
+            field.field().textProperty().addListener((o, was, is) -> drafts.keep(of, is));
+        }
         field.field().addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.isControlDown()
                     && e.getCode() == KeyCode.V
                     && field.field().getText().isEmpty()
                     && work.clip() instanceof Clip.OfStep(Step copied)) {
-                take(where.at().insert(script(), copied), "step put in: " + Sentences.line(copied));
+                take(at.insert(script(), copied), "step put in: " + Sentences.line(copied));
                 focusEditing();
                 e.consume();
             }
@@ -405,29 +435,35 @@ public final class ScriptPane extends VBox {
         return field;
     }
 
-    private List<Completion.Offer> offers(Editing where, String typed) {
-        return Completion.offers(shown.program(), place, where.at(), typed);
-    }
-
     private void stopTyping() {
         editing = Optional.empty();
+        drafts.keep(place, "");
         linesTyped++;
         draw();
         focusEnd();
     }
 
-    private String finish(Editing where, String typed) {
+    private String finish(StepPath at, boolean replaces, String typed) {
         if (typed.isBlank()) {
             stopTyping();
             return "";
         }
         Design design = shown.design();
-        return switch (new StepTyping(design, place, where.at(), where.replaces()).read(typed)) {
+        return switch (new StepTyping(design, place, at, replaces).read(typed)) {
             case Typed.Unfinished(String why) -> why;
             case Typed.Done done -> {
+                Optional<Editing> before = editing;
+                drafts.keep(place, "");
+                editing = replaces
+                        ? Optional.empty()
+                        : Optional.of(new Editing(done.next(), false, place.in(done.design())));
+                Optional<String> refused = work.changed(done.design(), done.did(), Chosen.script(place));
+                if (refused.isPresent()) {
+                    editing = before;
+                    yield refused.get();
+                }
                 linesTyped++;
-                editing = where.replaces() ? Optional.empty() : Optional.of(new Editing(done.next(), false));
-                work.change(done.design(), done.did(), Chosen.script(place));
+                draw();
                 focusEditing();
                 yield "";
             }

@@ -1,15 +1,15 @@
 package bivouac.desktop.window;
 
+import bivouac.desktop.widget.Choice;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
 import bivouac.desktop.work.Work;
-import javafx.scene.control.ChoiceBox;
 
 /** Where one way of closing a window leads, to be chosen: an ending, and for close box and Escape nothing or a button. */
-public final class WayChoice extends ChoiceBox<String> {
+public final class WayChoice extends Choice<String> {
 
     private static final String ABSENT = "nothing";
     private static final String PRESSING = "press ";

@@ -1,5 +1,6 @@
 package bivouac.desktop.window;
 
+import bivouac.desktop.widget.Choice;
 import bivouac.design.Copies;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
@@ -26,11 +27,16 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Region;
 
 /** The bar over the Window screen: name and kind, how many there are at once, who owns it. */
 final class WindowBar {
+
+    /** Wide enough for the usual words; what is longer gives way to what stands beside it. */
+    private static final double INSTANCES = 150;
+
+    private static final double LEAST_NAME = 90;
 
     private final Work work;
 
@@ -48,7 +54,7 @@ final class WindowBar {
     }
 
     List<Node> nodes(Window window) {
-        var nodes = new ArrayList<Node>(List.of(new Mark(window), name(window), Ui.label(window.kind(), "quiet")));
+        var nodes = new ArrayList<Node>(List.of(new Mark(window), name(window), whole(Ui.label(window.kind(), "quiet"))));
         if (window instanceof FacedWindow face) {
             nodes.add(instances(face));
             if (face.of() == FacedWindow.Kind.CHILD) {
@@ -58,13 +64,19 @@ final class WindowBar {
         }
         nodes.add(Ui.spring());
         nodes.add(rehearsed(window));
-        nodes.add(Ui.link(
+        nodes.add(whole(Ui.link(
                 "Rehearse from here",
                 "rehearse-from",
-                () -> work.rehearseFrom(window.name().shown())));
-        nodes.add(Ui.link("Duplicate", "duplicate-window", () -> duplicate(window)));
-        nodes.add(Ui.link("Remove", "remove-window", () -> remove(window)));
+                () -> work.rehearseFrom(window.name().shown()))));
+        nodes.add(whole(Ui.link("Duplicate", "duplicate-window", () -> duplicate(window))));
+        nodes.add(whole(Ui.link("Remove", "remove-window", () -> remove(window))));
         return nodes;
+    }
+
+    /** Words that are never cut; the name of the window has room to give. */
+    private static <R extends Region> R whole(R words) {
+        words.setMinWidth(Region.USE_PREF_SIZE);
+        return words;
     }
 
     /** How much of it was rehearsed; pointing at it says what was not. */
@@ -109,14 +121,17 @@ final class WindowBar {
                     return "";
                 });
         field.getStyleClass().add("window-name");
+        field.setMinWidth(LEAST_NAME);
         field.setPrefColumnCount(Math.clamp(window.name().shown().length(), 8, 22));
         return field;
     }
 
     private Node instances(FacedWindow face) {
-        var choice = new ChoiceBox<String>();
+        var choice = new Choice<String>();
         choice.setId("instances");
         choice.setAccessibleText("How many at once");
+        choice.setPrefWidth(INSTANCES);
+        choice.setMinWidth(INSTANCES);
         Map<String, Instances> choices = new LinkedHashMap<>();
         Stream.concat(
                         Stream.of(new Instances.Many(), new Instances.Single()),
@@ -134,7 +149,7 @@ final class WindowBar {
     }
 
     private Node owned(FacedWindow face) {
-        var box = new CheckBox("owned by its opener");
+        var box = whole(new CheckBox("owned by its opener"));
         box.setId("owned");
         box.setSelected(face.owned());
         box.setOnAction(e -> change(
@@ -145,7 +160,7 @@ final class WindowBar {
     }
 
     private Node resizable(FacedWindow face) {
-        var box = new CheckBox("resizable");
+        var box = whole(new CheckBox("resizable"));
         box.setId("resizable");
         box.setSelected(face.resizable());
         box.setOnAction(e -> change(

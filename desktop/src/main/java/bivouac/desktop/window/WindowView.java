@@ -33,9 +33,11 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -87,6 +89,9 @@ public final class WindowView implements ScreenView {
         toStart = Ui.link("The start", "to-start", () -> work.goTo(Chosen.APPLICATION));
         applicationColumns = applicationColumns();
         root.setCenter(columns);
+        root.sceneProperty()
+                .flatMap(Scene::focusOwnerProperty)
+                .subscribe(owner -> facePane.writing(owner instanceof TextField && Ui.isInside(owner, below)));
     }
 
     private static HBox head(String title, String time) {
@@ -122,7 +127,8 @@ public final class WindowView implements ScreenView {
             startScript.know(s);
             return;
         }
-        boolean keepText = shown != null && shown.design() == s.design();
+        boolean keepText =
+                shown != null && shown.design() == s.design() && shown.chosen().equals(s.chosen());
         Refocus focus = Refocus.of(root);
         shown = s;
         draw();
@@ -315,7 +321,10 @@ public final class WindowView implements ScreenView {
     @Override
     public void focus() {
         boolean writing = shown != null && shown.chosen().script().isPresent();
-        Stream.of(writing ? "next-step" : "new-part", writing ? "new-part" : "next-step")
+        Stream<String> places = writing
+                ? Stream.of("next-step", "part-text", "part-label", "new-part")
+                : Stream.of("new-part", "next-step", "box-text", "face-title");
+        places
                 .map(id -> Refocus.find(root, id))
                 .filter(Objects::nonNull)
                 .findFirst()

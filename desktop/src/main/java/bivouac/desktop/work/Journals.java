@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -40,10 +41,18 @@ public final class Journals {
         if (!said.isEmpty()) {
             return Path.of(said);
         }
-        String xdg = System.getenv("XDG_STATE_HOME");
-        Path base = xdg == null || xdg.isBlank()
-                ? Path.of(System.getProperty("user.home"), ".local", "state")
-                : Path.of(xdg);
+        return stateFolder(System.getenv(), System.getProperty("user.home"));
+    }
+
+    /**
+     * As the environment says it: {@code HOME} is what people and scripts set, and Java's own home does not heed it.
+     *
+     * @param home where neither is said
+     */
+    static Path stateFolder(Map<String, String> environment, String home) {
+        String state = environment.getOrDefault("XDG_STATE_HOME", "");
+        String own = environment.getOrDefault("HOME", "");
+        Path base = state.isBlank() ? Path.of(own.isBlank() ? home : own, ".local", "state") : Path.of(state);
         return base.resolve("bivouac");
     }
 

@@ -64,6 +64,7 @@ public final class Work {
     private final Savable savable = new Savable();
     private volatile Situation now;
     private Clip clip = new Clip.Nothing();
+    private Runnable went = () -> {};
     /** What the person last acted out; each change of the design is replayed on from here, so nothing is lost to one. */
     private Rehearsal acted;
 
@@ -173,17 +174,25 @@ public final class Work {
 
     /** As {@link #change(Design, String)}; changes in a row with the same key are undone together. */
     public void change(Design design, String did, Chosen chosen, String merge) {
+        changed(design, did, chosen, merge);
+    }
+
+    /** As {@link #change(Design, String, Chosen)}; answers why it is not done, in a sentence, where it is not. */
+    public Optional<String> changed(Design design, String did, Chosen chosen) {
+        return changed(design, did, chosen, "");
+    }
+
+    private Optional<String> changed(Design design, String did, Chosen chosen, String merge) {
         if (design.equals(now.design())) {
             choose(chosen);
-            return;
+            return Optional.empty();
         }
-        Optional<String> refused = savable.why(design);
-        if (refused.isPresent()) {
-            say("Not done: " + refused.get());
-            return;
-        }
-        history.change(design, did, merge);
-        take(did, true, chosen);
+        Optional<String> refused = savable.why(design).map(why -> "Not done: " + why);
+        refused.ifPresentOrElse(this::say, () -> {
+            history.change(design, did, merge);
+            take(did, true, chosen);
+        });
+        return refused;
     }
 
     public void undo() {
@@ -339,9 +348,15 @@ public final class Work {
         become(with(now.screen(), chosen.in(now.design()), now.foot()));
     }
 
-    /** Goes to a window, or a script of it, on the Window screen. */
+    /** Goes to a window, or a script of it, on the Window screen; the keyboard goes along. */
     public void goTo(Chosen chosen) {
         become(with(Screen.WINDOW, chosen.in(now.design()), now.foot()));
+        went.run();
+    }
+
+    /** What puts the keyboard where a person goes on after having gone somewhere. */
+    public void whenGone(Runnable focus) {
+        went = focus;
     }
 
     /** Goes to where a finding is. */

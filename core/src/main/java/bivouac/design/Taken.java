@@ -1,0 +1,47 @@
+package bivouac.design;
+
+import java.util.List;
+import java.util.Optional;
+
+/** The names under which what a step hands over, or gives, is taken: by a window, a task, a named script, an ending. */
+public final class Taken {
+
+    private Taken() {}
+
+    /** In their order; none where nothing is known of what the step means. */
+    public static List<String> names(Design design, ScriptPlace place, Step step) {
+        return switch (step) {
+            case Step.Open o -> design.window(o.window()).map(w -> names(w.takes())).orElse(List.of());
+            case Step.RunTask r ->
+                design.application().task(r.task()).map(t -> names(t.takes())).orElse(List.of());
+            case Step.Do d -> script(design, place, d).map(s -> names(s.takes())).orElse(List.of());
+            case Step.Close c -> given(design, place, c);
+            case Step.Off(Step kept) -> names(design, place, kept);
+            case Step.TakeHolding t -> List.of();
+            case Step.GiveBack g -> List.of();
+            case Step.If i -> List.of();
+            case Step.Repeat r -> List.of();
+            case Step.EndApplication e -> List.of();
+            case Step.Plain p -> List.of();
+        };
+    }
+
+    /** The named script that a step does: the window's own, else the application's (W7). */
+    public static Optional<NamedScript> script(Design design, ScriptPlace place, Step.Do step) {
+        return ScriptPlace.routines(design, place.ofWindow())
+                .script(step.script())
+                .or(() -> design.application().routines().script(step.script()));
+    }
+
+    private static List<String> given(Design design, ScriptPlace place, Step.Close close) {
+        return close.target().windowFrom(place).flatMap(design::faced).stream()
+                .flatMap(f -> f.ending(close.ending().orElse(WaysOut.usualEnding(f))).stream())
+                .flatMap(e -> e.gives().stream())
+                .map(g -> g.name().expression())
+                .toList();
+    }
+
+    private static List<String> names(List<Take> takes) {
+        return takes.stream().map(t -> t.name().expression()).toList();
+    }
+}
