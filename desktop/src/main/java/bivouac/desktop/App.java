@@ -100,7 +100,7 @@ public final class App {
                 Math.min(HEIGHT, screen.getHeight() - AROUND_HEIGHT));
         Look.apply(scene);
         stage.setScene(scene);
-        stage.setMinWidth(960);
+        stage.setMinWidth(1000);
         stage.setMinHeight(600);
         keeping = new Keeping(work, journals, journaling);
         lastOpened = new LastOpened(journals.folder());

@@ -3,14 +3,18 @@ package bivouac.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
+import bivouac.desktop.widget.LineField;
 import bivouac.desktop.widget.Refocus;
+import bivouac.desktop.window.WindowView;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Work;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
@@ -19,11 +23,18 @@ import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -309,6 +320,55 @@ final class Robot {
         });
         // so that each is answered before the next, as with a person
         on(() -> null);
+    }
+
+    /**
+     * What stands on the Window screen, and what would stand there if it were drawn anew: texts and values, in their order.
+     * Not what is being typed, nor what was typed and is marked as wrong.
+     */
+    List<List<String>> shownNowAndAnew() {
+        return on(() -> {
+            Node root = stage.getScene().getRoot().lookup(".window-screen");
+            Set<String> typed = root.lookupAll(".text-input").stream()
+                    .filter(n -> n.isFocused() || n.getPseudoClassStates().contains(PseudoClass.getPseudoClass("wrong")))
+                    .map(Node::getId)
+                    .collect(Collectors.toSet());
+            var anew = new WindowView(app.work());
+            var scene = new javafx.scene.Scene(anew.node(), App.WIDTH, App.HEIGHT);
+            anew.show(app.work().now());
+            scene.getRoot().applyCss();
+            scene.getRoot().layout();
+            return List.of(texts(root, typed), texts(scene.getRoot(), typed));
+        });
+    }
+
+    private static List<String> texts(Node root, Set<String> not) {
+        var all = new ArrayList<String>();
+        texts(root, not, all);
+        return all;
+    }
+
+    private static void texts(Node node, Set<String> not, List<String> into) {
+        if (node instanceof LineField || !node.isVisible() || !node.isManaged() || not.contains(node.getId())) {
+            return;
+        }
+        switch (node) {
+            case TextInputControl text -> into.add(text.getId() + ": " + text.getText());
+            case ChoiceBox<?> choice -> into.add(choice.getId() + ": " + choice.getValue());
+            case CheckBox box -> into.add(box.getId() + ": " + box.isSelected());
+            case Label label -> into.add(label.getText());
+            case Button button when button.getText() != null -> into.add(button.getText());
+            case Parent parent -> parent.getChildrenUnmodifiable().forEach(c -> texts(c, not, into));
+            default -> {
+                // says nothing
+            }
+        }
+    }
+
+    /** Whether a menu, a list of choices or a tooltip is open over the window. */
+    boolean hasPopup() {
+        return on(() -> Window.getWindows().stream()
+                .anyMatch(w -> w instanceof javafx.stage.PopupWindow && !(w instanceof javafx.scene.control.Tooltip)));
     }
 
     Robot selectAll() {

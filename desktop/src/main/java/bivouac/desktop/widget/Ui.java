@@ -155,6 +155,13 @@ public final class Ui {
         });
     }
 
+    /** As {@link #link}, and never cut: what stands beside it has room to give. */
+    public static Button wholeLink(String text, String id, Runnable action) {
+        Button link = link(text, id, action);
+        link.setMinWidth(Region.USE_PREF_SIZE);
+        return link;
+    }
+
     /** Words that do something when pressed, underlined. */
     public static Button link(String text, String id, Runnable action) {
         return button(text, id, action, "words");

@@ -21,6 +21,7 @@ import java.util.Optional;
 import java.util.concurrent.ForkJoinPool;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** What stands under the face: the script of what is chosen, or the chosen part's own settings. */
@@ -136,12 +137,17 @@ final class BelowFace extends VBox {
             if (hasTrigger) {
                 tabs.getChildren().add(tab(Look.CODE, now == Look.CODE));
             }
-            tabs.setMinWidth(USE_PREF_SIZE);
             var title = Ui.row(8, Ui.shortened(words, "strong"));
             part.ifPresent(p -> title.getChildren().add(Ui.shortened("me." + p.name().expression(), "part-name-shown")));
             // a list has more tabs than stand beside its title
             boolean apart = tabs.getChildren().size() > 3;
-            return apart ? Ui.column(6, title, tabs) : Ui.row(8, title, Ui.spring(), tabs);
+            if (apart) {
+                var lines = new FlowPane(6, 6);
+                lines.getChildren().setAll(tabs.getChildren());
+                return Ui.column(6, title, lines);
+            }
+            tabs.setMinWidth(USE_PREF_SIZE);
+            return Ui.row(8, title, Ui.spring(), tabs);
         });
     }
 

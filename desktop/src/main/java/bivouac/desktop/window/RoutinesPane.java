@@ -66,7 +66,7 @@ final class RoutinesPane {
                                     Ui.shortened(place.ownWords(), "strong"),
                                     Ui.label(steps == 0 ? "empty" : steps == 1 ? "1 step" : steps + " steps", "quiet"),
                                     Ui.spring(),
-                                    Ui.link(
+                                    Ui.wholeLink(
                                             chosen ? "shown" : steps == 0 ? "Add a step" : "Show",
                                             "script-" + place.words().replace(' ', '-'),
                                             () -> work.goTo(Chosen.script(place)))),

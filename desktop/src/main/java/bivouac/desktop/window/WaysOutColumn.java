@@ -225,7 +225,7 @@ final class WaysOutColumn {
                                     name,
                                     Ui.label(steps == 0 ? "empty" : steps == 1 ? "1 step" : steps + " steps", "quiet"),
                                     Ui.spring(),
-                                    Ui.link(
+                                    Ui.wholeLink(
                                             chosen ? "shown" : steps == 0 ? "Add a step" : "Show",
                                             "moment-" + moment.words(),
                                             () -> work.goTo(Chosen.script(place)))),

@@ -64,12 +64,12 @@ final class WindowBar {
         }
         nodes.add(Ui.spring());
         nodes.add(rehearsed(window));
-        nodes.add(whole(Ui.link(
+        nodes.add(Ui.wholeLink(
                 "Rehearse from here",
                 "rehearse-from",
-                () -> work.rehearseFrom(window.name().shown()))));
-        nodes.add(whole(Ui.link("Duplicate", "duplicate-window", () -> duplicate(window))));
-        nodes.add(whole(Ui.link("Remove", "remove-window", () -> remove(window))));
+                () -> work.rehearseFrom(window.name().shown())));
+        nodes.add(Ui.wholeLink("Duplicate", "duplicate-window", () -> duplicate(window)));
+        nodes.add(Ui.wholeLink("Remove", "remove-window", () -> remove(window)));
         return nodes;
     }
 

@@ -48,6 +48,9 @@ import javafx.scene.layout.VBox;
 /** The Window screen: before, now, after. */
 public final class WindowView implements ScreenView {
 
+    /** From this width on, in pixels, all three columns have room. */
+    private static final double ROOMY = 1000;
+
     private final Work work;
     private final BorderPane root = new BorderPane();
     private final HBox bar = Ui.styled(Ui.row(10), "screen-bar");
@@ -77,13 +80,19 @@ public final class WindowView implements ScreenView {
         this.below = new BelowFace(work);
         this.facePane = new FacePane(work, this::toScript);
         root.setTop(bar);
-        var left = column(waysInHead, waysIn, 256);
-        var right = column(waysOutHead, waysOut, 364);
+        root.getStyleClass().add("window-screen");
+        var left = column(waysInHead, waysIn);
+        var right = column(waysOutHead, waysOut);
         var faceFirst = new FaceFirst(scroll(face, "face-scroll"), scroll(below, "below-scroll"));
         VBox.setVgrow(faceFirst, Priority.ALWAYS);
         var middle = Ui.styled(Ui.column(0, head("Face", "now"), faceFirst), "middle");
         HBox.setHgrow(middle, Priority.ALWAYS);
         columns = new HBox(left, middle, right);
+        // where the screen is narrow, what is before and after gives way to what is now
+        root.widthProperty().map(w -> w.doubleValue() < ROOMY).subscribe(narrow -> {
+            wide(left, narrow ? 176 : 256);
+            wide(right, narrow ? 292 : 364);
+        });
         startScript = new ScriptPane(work);
         application = new ApplicationPane(work);
         toStart = Ui.link("The start", "to-start", () -> work.goTo(Chosen.APPLICATION));
@@ -98,12 +107,14 @@ public final class WindowView implements ScreenView {
         return Ui.styled(Ui.row(6, Ui.label(title, "head"), Ui.spring(), Ui.label(time, "quiet")), "column-head");
     }
 
-    private static Node column(HBox head, VBox cards, double width) {
-        var column = Ui.styled(Ui.column(0, head, scroll(cards, "side-scroll")), "side-column");
+    private static Region column(HBox head, VBox cards) {
+        return Ui.styled(Ui.column(0, head, scroll(cards, "side-scroll")), "side-column");
+    }
+
+    private static void wide(Region column, double width) {
         column.setPrefWidth(width);
         column.setMinWidth(width);
         column.setMaxWidth(width);
-        return column;
     }
 
     private static ScrollPane scroll(Region content, String style) {
@@ -174,8 +185,10 @@ public final class WindowView implements ScreenView {
         var kept = Ui.wrapped("Kept values are loaded first; nothing opens the application but its user.", "quiet");
         var start =
                 Ui.styled(Ui.column(8, Ui.row(6, startHead, Ui.spring(), toStart), kept, startScript), "side-cards");
-        var left = column(head("Start", "before"), start, 272);
-        var right = column(head("Departure", "after"), applicationEnd, 244);
+        var left = column(head("Start", "before"), start);
+        var right = column(head("Departure", "after"), applicationEnd);
+        wide(left, 272);
+        wide(right, 244);
         var cards = Ui.styled(Ui.column(12, application.node()), "application-column");
         var middle = Ui.styled(Ui.column(0, head("What it has", "now"), scroll(cards, "face-scroll")), "middle");
         HBox.setHgrow(middle, Priority.ALWAYS);
