@@ -5,6 +5,7 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * Something wrong or risky in a design.
@@ -176,27 +177,40 @@ public record Finding(
      * @param window shown name
      * @param part expression name of a part of the window
      * @param script the script, and the step in it
+     * @param inner which of the step's scripts, where it is about the condition that leads into that
      */
     public record Place(
-            Optional<String> window, Optional<String> part, Optional<ScriptPlace> script, Optional<StepPath> step) {
+            Optional<String> window,
+            Optional<String> part,
+            Optional<ScriptPlace> script,
+            Optional<StepPath> step,
+            OptionalInt inner) {
 
         static final Place APPLICATION =
-                new Place(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+                new Place(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), OptionalInt.empty());
 
         static Place window(String name) {
-            return new Place(Optional.of(name), Optional.empty(), Optional.empty(), Optional.empty());
+            return new Place(
+                    Optional.of(name), Optional.empty(), Optional.empty(), Optional.empty(), OptionalInt.empty());
         }
 
         static Place part(String window, String part) {
-            return new Place(Optional.of(window), Optional.of(part), Optional.empty(), Optional.empty());
+            return new Place(
+                    Optional.of(window), Optional.of(part), Optional.empty(), Optional.empty(), OptionalInt.empty());
         }
 
         static Place script(ScriptPlace script) {
-            return new Place(script.ofWindow(), script.ofPart(), Optional.of(script), Optional.empty());
+            return new Place(
+                    script.ofWindow(), script.ofPart(), Optional.of(script), Optional.empty(), OptionalInt.empty());
         }
 
         static Place step(ScriptPlace script, StepPath step) {
-            return new Place(script.ofWindow(), script.ofPart(), Optional.of(script), Optional.of(step));
+            return step(script, step, OptionalInt.empty());
+        }
+
+        /** @param inner the script of the step, where it is about what leads into that */
+        static Place step(ScriptPlace script, StepPath step, OptionalInt inner) {
+            return new Place(script.ofWindow(), script.ofPart(), Optional.of(script), Optional.of(step), inner);
         }
 
         /** For reports: where to look in a design; no two places share their words. */

@@ -13,7 +13,9 @@ import bivouac.expression.Problem;
 import bivouac.plan.Program;
 import bivouac.plan.Trouble;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Everything that can be found in a design without acting it out, in the order of the design. Never throws for a wrong
@@ -90,22 +92,30 @@ public final class Findings {
         }
     }
 
+    /** One name that is wrong several times in an expression is told once. */
+    private record Told(Place place, String what) {}
+
     private static void expressions(List<Finding> found, Program program) {
+        Set<Told> told = new HashSet<>();
         for (Trouble trouble : program.troubles()) {
             Place place =
                     switch (trouble.where()) {
-                        case Trouble.Where.InStep(var ref) -> Place.step(ref.place(), ref.path());
+                        case Trouble.Where.InStep(var ref, var inner) -> Place.step(ref.place(), ref.path(), inner);
                         case Trouble.Where.OnWindow(String window, String part) ->
                             part.isEmpty() ? Place.window(window) : Place.part(window, part);
                         case Trouble.Where.InApplication a -> Place.APPLICATION;
                         case Trouble.Where.InPromise p -> Place.APPLICATION;
                     };
+            String what = words(place, trouble, program.design()) + ": "
+                    + sentence(trouble.problem().message());
+            if (!told.add(new Told(place, what))) {
+                continue;
+            }
             boolean promised = trouble.where() instanceof Trouble.Where.InPromise;
             found.add(new Finding(
                     Weight.WRONG,
                     Kind.EXPRESSION,
-                    words(place, trouble, program.design()) + ": "
-                            + sentence(trouble.problem().message()),
+                    what,
                     promised
                             ? "It is not checked before it can be understood."
                             : "The rehearsal stops with a fault when it gets there.",

@@ -20,6 +20,7 @@ import bivouac.plan.Program;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Predicate;
 
 /**
@@ -106,7 +107,7 @@ final class GuardFindings {
         var after = new ArrayList<Facts>();
         for (int i = 0; i < choice.cases().size(); i++) {
             Step.If.Case one = choice.cases().get(i);
-            Optional<? extends Term<?>> condition = expression(one.condition(), path, known);
+            Optional<? extends Term<?>> condition = expression(one.condition(), path, OptionalInt.of(i), known);
             Facts here = known;
             Facts inside = condition.map(c -> here.with(c, true)).orElse(here);
             Facts done = steps(one.script().steps(), Optional.of(path), i, inside);
@@ -138,6 +139,11 @@ final class GuardFindings {
 
     /** Looks at an expression where it stands; answers what it says, where it says anything. */
     private Optional<? extends Term<?>> expression(Expression expression, StepPath path, Facts facts) {
+        return expression(expression, path, OptionalInt.empty(), facts);
+    }
+
+    private Optional<? extends Term<?>> expression(
+            Expression expression, StepPath path, OptionalInt inner, Facts facts) {
         Optional<? extends Term<?>> term = term(expression, path);
         term.ifPresent(t -> {
             Predicate<String> selected = list -> isAboutARowOf(list);
@@ -148,9 +154,9 @@ final class GuardFindings {
                             Kind.UNGUARDED,
                             place.words() + ": " + u.what(),
                             "The script would end there with a fault (X3), and nobody would be told.",
-                            Place.step(place, path),
+                            Place.step(place, path, inner),
                             asking(path, u, t, expression))));
-            new Sums(window, facts, place.words(), Place.step(place, path)).into(found, t, expression.source());
+            new Sums(window, facts, place.words(), Place.step(place, path, inner)).into(found, t, expression.source());
         });
         return term;
     }

@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -38,6 +39,9 @@ final class Together {
     /** As many partings are told. */
     private static final int MOST_TOLD = 60;
 
+    /** Which of several windows or rows an event is about. */
+    private static final Pattern NUMBER = Pattern.compile(" [0-9]+");
+
     private final Machine before;
     private final Machine now;
     private final Samples samplesBefore;
@@ -46,7 +50,7 @@ final class Together {
     private final Map<Pair, Reached> known = new HashMap<>();
     private final ArrayDeque<Pair> waiting = new ArrayDeque<>();
     private final List<Parting> partings = new ArrayList<>();
-    private final Set<String> told = new HashSet<>();
+    private final Set<Told> told = new HashSet<>();
 
     private record Pair(State before, State now) {}
 
@@ -99,16 +103,24 @@ final class Together {
         ofNow.forEach((name, event) -> {
             Event same = ofBefore.get(name);
             if (same == null) {
-                tell(trail(Optional.of(pair), name), Optional.empty(), Optional.of(List.of()), List.of());
+                tell(
+                        new Parting(
+                                trail(Optional.of(pair), name), Optional.empty(), Optional.of(List.of()), List.of()),
+                        event.getClass());
             } else {
                 Seen then = step(before, pair.before(), same);
                 Seen other = step(now, pair.now(), event);
                 met(new Pair(then.state(), other.state()), Optional.of(pair), name, then, other);
             }
         });
-        ofBefore.keySet().stream()
-                .filter(n -> !ofNow.containsKey(n))
-                .forEach(n -> tell(trail(Optional.of(pair), n), Optional.of(List.of()), Optional.empty(), List.of()));
+        ofBefore.forEach((name, event) -> {
+            if (!ofNow.containsKey(name)) {
+                tell(
+                        new Parting(
+                                trail(Optional.of(pair), name), Optional.of(List.of()), Optional.empty(), List.of()),
+                        event.getClass());
+            }
+        });
     }
 
     private static Seen step(Machine machine, State state, Event event) {
@@ -123,11 +135,12 @@ final class Together {
         if (!shownBefore.equals(shownNow)) {
             Set<String> noLonger = new TreeSet<>(asked(then.sightings()));
             noLonger.removeAll(asked(other.sightings()));
-            tell(
+            var parting = new Parting(
                     trail(from, event),
                     Optional.of(shownBefore),
                     Optional.of(shownNow),
                     noLonger.stream().map(q -> "“" + q + "”").toList());
+            tell(parting, noLonger.isEmpty() ? List.of(outline(then), outline(other)) : noLonger);
         }
         if (windows(before.scene(pair.before())).equals(windows(now.scene(pair.now())))
                 && known.putIfAbsent(pair, new Reached(from, event)) == null) {
@@ -135,19 +148,48 @@ final class Together {
         }
     }
 
-    /** The same at another place, or with other words in its texts, is not told again. */
-    private void tell(
-            List<String> trail, Optional<List<String>> then, Optional<List<String>> other, List<String> noLonger) {
-        String event = trail.isEmpty() ? "" : trail.getLast().replaceAll(" [0-9]+", "");
-        String what = noLonger.isEmpty() ? withoutTexts(then) + " / " + withoutTexts(other) : noLonger.toString();
-        if (told.add(event + what)) {
-            partings.add(new Parting(trail, then, other, noLonger));
+    /** What was told already: an event by its name, and what is seen then, by what it is and not by its words. */
+    private record Told(String event, Object seen) {}
+
+    /**
+     * The same at another place, or with other words in its texts, is not told again; what another event leads to from the
+     * very same place is told with the first.
+     */
+    private void tell(Parting parting, Object seen) {
+        String event = parting.trail().isEmpty() ? "" : parting.trail().getLast();
+        if (!told.add(new Told(NUMBER.matcher(event).replaceAll(""), seen))) {
+            return;
         }
+        for (int i = 0; i < partings.size(); i++) {
+            if (partings.get(i).isLike(parting)) {
+                partings.set(i, partings.get(i).alsoBy(event));
+                return;
+            }
+        }
+        partings.add(parting);
     }
 
-    private static String withoutTexts(Optional<List<String>> shown) {
-        return shown.map(s -> s.toString().replaceAll("“[^”]*”", "").replaceAll("[0-9]+", ""))
-                .orElse("");
+    /** What was seen, whatever stood in its texts. */
+    private static List<Object> outline(Seen seen) {
+        return seen.sightings().stream()
+                .map(s -> switch (s) {
+                    case Sighting.Opened(var which, boolean waits) -> List.of("opened", which.window(), waits);
+                    case Sighting.Asked(var which, var title, var text) -> List.of("asked", which.window());
+                    case Sighting.Closed(var which, String ending, var gives) ->
+                        List.of("closed", which.window(), ending);
+                    case Sighting.Noted n -> "noted";
+                    case Sighting.LinkFollowed l -> "followed";
+                    case Sighting.TaskStarted(String task, var takes) -> List.of("started", task);
+                    case Sighting.Taken(String holding) -> List.of("taken", holding);
+                    case Sighting.GivenBack(String holding) -> List.of("given back", holding);
+                    case Sighting.KeptSaved k -> "saved";
+                    case Sighting.Ended(long code, String saying) -> List.of("ended", code);
+                    case Sighting.Faulted(var fault) -> List.of("faulted", fault.rule(), fault.where());
+                    case Sighting.Explanation e -> "";
+                })
+                .filter(o -> !o.equals(""))
+                .map(Object.class::cast)
+                .toList();
     }
 
     private List<String> trail(Optional<Pair> from, String event) {

@@ -11,10 +11,12 @@ public final class Taken {
     /** In their order; none where nothing is known of what the step means. */
     public static List<String> names(Design design, ScriptPlace place, Step step) {
         return switch (step) {
-            case Step.Open o -> design.window(o.window()).map(w -> names(w.takes())).orElse(List.of());
+            case Step.Open o ->
+                design.window(o.window()).map(w -> names(w.takes())).orElse(List.of());
             case Step.RunTask r ->
                 design.application().task(r.task()).map(t -> names(t.takes())).orElse(List.of());
-            case Step.Do d -> script(design, place, d).map(s -> names(s.takes())).orElse(List.of());
+            case Step.Do d ->
+                script(design, place, d).map(s -> names(s.takes())).orElse(List.of());
             case Step.Close c -> given(design, place, c);
             case Step.Off(Step kept) -> names(design, place, kept);
             case Step.TakeHolding t -> List.of();

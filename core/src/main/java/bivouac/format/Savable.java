@@ -2,8 +2,8 @@ package bivouac.format;
 
 import bivouac.design.Design;
 import bivouac.design.Given;
-import bivouac.design.Manner;
 import bivouac.design.Limits;
+import bivouac.design.Manner;
 import bivouac.design.PretendFiles;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
@@ -148,11 +148,13 @@ public final class Savable {
                         place + ": a step has two branches for “" + ending.get() + "”; put what they do into one.");
             }
         }
-        List<Given> left = inside instanceof Step.Open open && open.manner() instanceof Manner.InPlace(String e, var gives)
-                ? gives
-                : List.of();
+        List<Given> left =
+                inside instanceof Step.Open open && open.manner() instanceof Manner.InPlace(String e, var gives)
+                        ? gives
+                        : List.of();
         return twice(left.stream().map(Given::name).toList())
-                .or(() -> twice(inside.pieces().givens().stream().map(Given::name).toList()))
+                .or(() ->
+                        twice(inside.pieces().givens().stream().map(Given::name).toList()))
                 .map(name -> place + ": a step says two values for “" + name + "”; keep one.");
     }
 

@@ -28,8 +28,8 @@ final class CoursePlanner {
         var jumps = new ArrayList<Integer>();
         for (int i = 0; i < choice.cases().size(); i++) {
             Step.If.Case one = choice.cases().get(i);
-            var condition = linker.typed(
-                    ScriptPlanner.spot(ref, "condition"), one.condition(), Type.YESNO, script.scope(names));
+            var condition =
+                    linker.typed(ScriptPlanner.condition(ref, i), one.condition(), Type.YESNO, script.scope(names));
             int test = script.add(new Op.Jump(-1));
             script.add(new Op.Into(ref, i));
             script.steps(one.script(), Optional.of(path), i, names);

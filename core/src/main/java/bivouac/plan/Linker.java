@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 
 /** Compiles the expressions, texts and scripts of one window, or of the application, and keeps what is wrong in them. */
@@ -110,7 +111,7 @@ final class Linker {
 
     /** Says something of a step whatever else is quiet, but only once. */
     void once(StepRef ref, String what, String why) {
-        var trouble = new Trouble(new Trouble.Where.InStep(ref), what, "", new Problem(why, 0, 1));
+        var trouble = new Trouble(new Trouble.Where.InStep(ref, OptionalInt.empty()), what, "", new Problem(why, 0, 1));
         if (!troubles.contains(trouble)) {
             troubles.add(trouble);
         }

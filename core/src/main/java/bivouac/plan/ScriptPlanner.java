@@ -20,6 +20,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -221,7 +222,12 @@ final class ScriptPlanner {
     }
 
     static Linker.Spot spot(StepRef ref, String what) {
-        return new Linker.Spot(new Trouble.Where.InStep(ref), what);
+        return new Linker.Spot(new Trouble.Where.InStep(ref, OptionalInt.empty()), what);
+    }
+
+    /** The condition that leads into one of a step's scripts. */
+    static Linker.Spot condition(StepRef ref, int inner) {
+        return new Linker.Spot(new Trouble.Where.InStep(ref, OptionalInt.of(inner)), "condition");
     }
 
     /** Compiles a branch that no ending leads to, so that what is wrong in it is found, and drops its operations. */

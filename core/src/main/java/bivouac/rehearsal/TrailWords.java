@@ -6,6 +6,7 @@ import bivouac.design.ReadyMade;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
+import bivouac.state.State;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -138,15 +139,27 @@ public final class TrailWords {
         if (event instanceof Event.Edit edit && edit.text().isEmpty()) {
             return new Preview("", false);
         }
-        List<Sighting> seen = rehearsal.preview(event);
-        // a scene costs more than the event, and is looked at only where something closes
+        var seen = new ArrayList<Sighting>();
+        State next = rehearsal.machine().step(rehearsal.present().state(), event, seen::add);
+        // a scene costs more than the event, and is looked at only where something closes, or rows can change
         boolean closes = seen.stream().anyMatch(Sighting.Closed.class::isInstance);
         Optional<Scene> before = closes ? Optional.of(rehearsal.scene()) : Optional.empty();
-        String clauses = clauses(seen.stream().filter(s -> !isAnsweredItself(before, event, s)));
+        String clauses = Stream.concat(
+                        rows(rehearsal, next).stream(),
+                        Stream.of(clauses(seen.stream().filter(s -> !isAnsweredItself(before, event, s)))))
+                .filter(c -> !c.isEmpty())
+                .collect(Collectors.joining("; "));
         return faults(seen).stream()
                 .findFirst()
                 .map(f -> new Preview(f, true))
                 .orElseGet(() -> new Preview(clauses.isEmpty() ? nothing(event) : clauses, false));
+    }
+
+    private static List<String> rows(Rehearsal rehearsal, State next) {
+        boolean hasRows = rehearsal.scene().windows().stream()
+                .flatMap(w -> w.parts().stream())
+                .anyMatch(p -> p.design() instanceof Part.ListOfRows);
+        return hasRows ? RowChanges.words(rehearsal.scene(), rehearsal.machine().scene(next)) : List.of();
     }
 
     private static String nothing(Event event) {

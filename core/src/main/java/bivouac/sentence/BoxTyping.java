@@ -161,11 +161,13 @@ final class BoxTyping {
             return Optional.empty();
         }
         Optional<StepPath> around = at.outer().filter(o -> isChecks(o, true) && at.equals(elseOf(o)));
-        return around.or(() -> at.last() == 0 ? Optional.empty() : Optional.of(at.next(-1)).filter(p -> isChecks(p, false)));
+        return around.or(() ->
+                at.last() == 0 ? Optional.empty() : Optional.of(at.next(-1)).filter(p -> isChecks(p, false)));
     }
 
     private StepPath elseOf(StepPath path) {
-        return path.into(((Step.If) path.in(place.in(design)).orElseThrow()).cases().size(), 0);
+        return path.into(
+                ((Step.If) path.in(place.in(design)).orElseThrow()).cases().size(), 0);
     }
 
     /** @param any whether any condition will do, or only what warns, as checks do */

@@ -64,7 +64,8 @@ public final class Completion {
                 switch (Wanted.of(program, place, at, line)) {
                     case Wanted.StepWord w -> false;
                     case Wanted.OneOf(int from, List<Wanted.Known> known, boolean anywhere) ->
-                        known.stream().anyMatch(k -> k.name().equalsIgnoreCase(line.substring(from).strip()));
+                        known.stream().anyMatch(k -> k.name()
+                                .equalsIgnoreCase(line.substring(from).strip()));
                     case Wanted.Value(Collection<String> known) -> known.contains(tail(line));
                 };
         if (begun.isEmpty() || named) {
@@ -108,8 +109,7 @@ public final class Completion {
                     return fits && !name.equals(wanted.strip());
                 })
                 // what begins so comes before what only holds it
-                .sorted(Comparator.comparing(
-                        k -> !StepTyping.lower(k.name()).startsWith(wanted)))
+                .sorted(Comparator.comparing(k -> !StepTyping.lower(k.name()).startsWith(wanted)))
                 .map(k -> named(k.name(), k.takes(), from));
     }
 

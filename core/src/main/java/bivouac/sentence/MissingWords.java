@@ -11,12 +11,17 @@ final class MissingWords {
 
     /** What is missing, in a sentence that shows how it is said; empty if nothing is. */
     static Optional<String> of(Step step) {
+        Optional<String> unnamed = step.pieces().givens().stream()
+                .filter(g -> g.name().isBlank())
+                .map(g -> g.value().source())
+                .findFirst()
+                .map(v -> "Say under which name “" + v + "” goes there: name ← " + v + ".");
         Optional<String> given = step.pieces().givens().stream()
                 .filter(g -> g.value().source().isBlank())
                 .map(Given::name)
                 .findFirst()
                 .map(n -> "Say what “" + n + "” is: " + n + " ← its value.");
-        return given.or(() -> Optional.of(itself(step)).filter(s -> !s.isEmpty()));
+        return unnamed.or(() -> given).or(() -> Optional.of(itself(step)).filter(s -> !s.isEmpty()));
     }
 
     private static String itself(Step step) {
@@ -26,13 +31,13 @@ final class MissingWords {
             case Step.TakeHolding t -> named(t.holding(), "Say which holding: take register lock.");
             case Step.GiveBack g -> named(g.holding(), "Say which holding: give back register lock.");
             case Step.Do d -> named(d.script(), "Say which named script: do tidy.");
-            case Step.TurnTimer t -> named(t.timer(), "Say which timer: " + t.how().words() + " clock.");
+            case Step.TurnTimer t ->
+                named(t.timer(), "Say which timer: " + t.how().words() + " clock.");
             case Step.Focus f -> named(f.part(), "Say which part: focus me.name.");
             case Step.StopTask s -> named(s.task(), "Say which task: stop task write register.");
             case Step.SetValue(String path, var value) ->
                 path.isBlank() || value.source().isBlank()
-                        ? "Say what is set, and to what: set "
-                                + (path.isBlank() ? "me.name" : path) + " ← its value."
+                        ? "Say what is set, and to what: set " + (path.isBlank() ? "me.name" : path) + " ← its value."
                         : "";
             case Step.SetIn(String member, var in, var value) ->
                 member.isBlank() || value.source().isBlank()

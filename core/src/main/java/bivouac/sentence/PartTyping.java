@@ -153,8 +153,7 @@ public final class PartTyping {
                     case "whole-number field" -> Part.ValueField.of(n, label, Part.Holds.WHOLE);
                     case "date field" -> Part.ValueField.of(n, label, Part.Holds.DATE);
                     case "choice" ->
-                        Part.Choice.of(
-                                n, label, new Words(text.more()).list().toArray(String[]::new));
+                        Part.Choice.of(n, label, new Words(text.more()).list().toArray(String[]::new));
                     case "list" ->
                         Part.ListOfRows.of(
                                 n, label, Declarations.readColumns(text.more()).toArray(Type.Column[]::new));
@@ -203,9 +202,8 @@ public final class PartTyping {
         String text = place.substring(slash + 1).strip();
         String wanted = as > 0 ? line.substring(as + 4).strip() : AccessKey.without(text);
         Name name = name(design, face, wanted, "command", as > 0);
-        var command =
-                (Part.MenuCommand) Part.MenuCommand.of(name.shown(), text, shortcut.orElse(""))
-                        .named(name);
+        var command = (Part.MenuCommand)
+                Part.MenuCommand.of(name.shown(), text, shortcut.orElse("")).named(name);
         var menus = new ArrayList<>(face.menus());
         for (int i = 0; i < menus.size(); i++) {
             if (AccessKey.without(menus.get(i).text()).equals(AccessKey.without(menu))) {

@@ -80,7 +80,9 @@ public final class StepTyping {
             words.take("open new");
             return openNew(words);
         }
-        return plain(words).map(step -> finished(step, words, line)).orElseGet(() -> new Typed.Unfinished(unknown(line)));
+        return plain(words)
+                .map(step -> finished(step, words, line))
+                .orElseGet(() -> new Typed.Unfinished(unknown(line)));
     }
 
     /** Whether what stands after the first word is a name that is known, though it begins with one of our words. */
@@ -110,7 +112,8 @@ public final class StepTyping {
     }
 
     static Typed tooMuch(Words words) {
-        return new Typed.Unfinished("“" + words.left() + "” is not understood there; leave it out, or take what is offered.");
+        return new Typed.Unfinished(
+                "“" + words.left() + "” is not understood there; leave it out, or take what is offered.");
     }
 
     private static String unknown(String line) {
@@ -344,13 +347,14 @@ public final class StepTyping {
     private Typed intoBranch(StepPath holder, Step.Branching open, String ending) {
         int number = open.branches().stream().map(Step.Branch::ending).toList().indexOf(ending);
         int end = open.branches().get(number).script().steps().size();
-        return new Typed.Done(design, "the branch for " + ending + " is there; its next step", holder.into(number, end));
+        return new Typed.Done(
+                design, "the branch for " + ending + " is there; its next step", holder.into(number, end));
     }
 
     private Typed otherwise(Optional<String> condition) {
         Script script = place.in(design);
-        Optional<StepPath> holder =
-                Holder.before(script, at, s -> s instanceof Step.If i && i.otherwise().isEmpty());
+        Optional<StepPath> holder = Holder.before(
+                script, at, s -> s instanceof Step.If i && i.otherwise().isEmpty());
         if (holder.isEmpty()) {
             return new Typed.Unfinished("“else” follows an “if” that has none yet.");
         }
@@ -379,7 +383,8 @@ public final class StepTyping {
         }
         Optional<Step> before = at.in(script);
         if (before.isEmpty()) {
-            return new Typed.Unfinished("The step that this line was to change is gone; press Escape and type it anew.");
+            return new Typed.Unfinished(
+                    "The step that this line was to change is gone; press Escape and type it anew.");
         }
         Step kept = keepingInside(before.get() instanceof Step.Off(Step inside) ? inside : before.get(), step);
         int lost = Steps.count(new Script(List.of(before.get()))) - Steps.count(new Script(List.of(kept)));

@@ -8,7 +8,8 @@ public sealed interface Typed {
 
     /** Whether the design comes out the same, or neither line is finished. */
     default boolean sameAs(Typed other) {
-        return this instanceof Done(Design mine, var did, var next) && other instanceof Done(Design theirs, var d, var n)
+        return this instanceof Done(Design mine, var did, var next)
+                        && other instanceof Done(Design theirs, var d, var n)
                 ? mine.equals(theirs)
                 : this instanceof Unfinished && other instanceof Unfinished;
     }

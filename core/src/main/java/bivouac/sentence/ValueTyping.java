@@ -65,6 +65,9 @@ final class ValueTyping {
     /** {@code enable PART} is a short way to set what P1 calls enabled. */
     private static Step usable(Words words, String to) {
         String part = words.rest();
+        if (part.isBlank()) {
+            return Step.SetValue.of("", to);
+        }
         return Step.SetValue.of((part.contains(".") ? part : "me." + part) + ".enabled", to);
     }
 

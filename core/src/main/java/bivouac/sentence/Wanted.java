@@ -46,21 +46,14 @@ sealed interface Wanted {
     /** What a line up to the caret wants at its end. */
     static Wanted of(Program program, ScriptPlace place, StepPath at, String line) {
         var reader = new Reader(program, place, at, line, StepTyping.lower(line));
-        return reader.handed()
-                .or(reader::inExpression)
-                .or(reader::named)
-                .orElseGet(StepWord::new);
+        return reader.handed().or(reader::inExpression).or(reader::named).orElseGet(StepWord::new);
     }
 
     /** Looks at one line. */
     record Reader(Program program, ScriptPlace place, StepPath at, String line, String lower) {
 
-        private static final List<String> EXPRESSIONS = List.of(
-                "set ",
-                "if ",
-                "else if ",
-                "end the application code ",
-                "end code ");
+        private static final List<String> EXPRESSIONS =
+                List.of("set ", "if ", "else if ", "end the application code ", "end code ");
 
         private static final String ROWS = ".rows";
 
@@ -90,7 +83,8 @@ sealed interface Wanted {
             boolean begins = EXPRESSIONS.stream().anyMatch(lower::startsWith);
             boolean arrow = line.contains("←") || line.contains("<-");
             // in braces of a text
-            boolean braced = BRACED.stream().anyMatch(lower::startsWith) && line.lastIndexOf('{') > line.lastIndexOf('}');
+            boolean braced =
+                    BRACED.stream().anyMatch(lower::startsWith) && line.lastIndexOf('{') > line.lastIndexOf('}');
             boolean key = lower.startsWith("close ") && lower.contains(" for ");
             boolean named = lower.startsWith("let ") && lower.contains(" be ");
             boolean field = lower.startsWith("check ") && checked() < 0;
@@ -171,7 +165,9 @@ sealed interface Wanted {
         }
 
         private Optional<Wanted> named() {
-            return list().or(this::part).or(this::said).or(() -> after("when ", endings(), false))
+            return list().or(this::part)
+                    .or(this::said)
+                    .or(() -> after("when ", endings(), false))
                     .or(() -> after("close with ", ownEndings(), false))
                     .or(() -> lower.startsWith("run new") ? Optional.empty() : after("run ", tasks(), true))
                     .or(() -> after("stop task ", tasks(), true))
@@ -211,8 +207,11 @@ sealed interface Wanted {
 
         private Optional<Wanted> closed() {
             return lower.startsWith("close ") && !"close with ".startsWith(lower)
-                    ? after("close ", Stream.concat(windows().stream(), Stream.of(Known.of("owner")))
-                                    .toList(), true)
+                    ? after(
+                            "close ",
+                            Stream.concat(windows().stream(), Stream.of(Known.of("owner")))
+                                    .toList(),
+                            true)
                     : Optional.empty();
         }
 

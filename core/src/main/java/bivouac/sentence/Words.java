@@ -164,7 +164,8 @@ public final class Words {
         var givens = new ArrayList<Given>();
         for (String one : commas(rest)) {
             String[] two = arrow(one);
-            if (!two[0].isEmpty()) {
+            // one without a name is kept, so that it can be said that the name is missing
+            if (!one.isBlank()) {
                 givens.add(new Given(two[0], new Expression(two[1])));
             }
         }

@@ -73,6 +73,17 @@ class ComparedTest {
     }
 
     @Test
+    void three_ways_to_the_same_difference_are_told_as_one() {
+        Compared compared = compare(cards("me.changed"), cards("false"));
+        assertThat(compared.partings()).hasSize(1);
+        Parting parting = compared.partings().getFirst();
+        assertThat(parting.also()).isNotEmpty();
+        assertThat(parting.sentence())
+                .startsWith("No longer asked: close box of \"Card\"")
+                .endsWith(" do not ask “Sure” any more.");
+    }
+
+    @Test
     void what_can_be_done_in_one_only_is_new_or_gone() {
         Part help = button("help", note("here"));
         assertThat(compare(cards("me.changed"), cards("me.changed", help)).partings())

@@ -43,7 +43,10 @@ import picocli.CommandLine.Parameters;
         })
 public final class Main implements Callable<Integer> {
 
-    @Parameters(paramLabel = "FILE", arity = "0..1", description = "the design to open; default: the one that was open last, at first the Ridge Hut example")
+    @Parameters(
+            paramLabel = "FILE",
+            arity = "0..1",
+            description = "the design to open; default: the one that was open last, at first the Ridge Hut example")
     private Path file;
 
     public static void main(String[] args) {
@@ -52,8 +55,7 @@ public final class Main implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Optional<Path> last =
-                file == null ? new LastOpened(Journals.stateFolder()).file() : Optional.empty();
+        Optional<Path> last = file == null ? new LastOpened(Journals.stateFolder()).file() : Optional.empty();
         Path design = file == null ? last.orElseGet(Examples::usual) : file;
         int shown = open(design);
         // what was open last was not asked for now: where it cannot be read, something else is opened

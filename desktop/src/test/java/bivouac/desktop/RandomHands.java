@@ -150,7 +150,10 @@ final class RandomHands {
     private void type() {
         String at = robot.focus();
         if (!takesText()) {
-            press(random.nextBoolean() ? new KeyCode[] {KeyCode.ALT, KeyCode.S} : new KeyCode[] {KeyCode.ALT, KeyCode.P});
+            press(
+                    random.nextBoolean()
+                            ? new KeyCode[] {KeyCode.ALT, KeyCode.S}
+                            : new KeyCode[] {KeyCode.ALT, KeyCode.P});
             return;
         }
         boolean line = isLine();
@@ -257,12 +260,16 @@ final class RandomHands {
         robot.on(() -> {
             Node owner = robot.stage().getScene().getFocusOwner();
             assertThat(owner).as("the keyboard is somewhere, after" + story()).isNotNull();
-            assertThat(owner.getScene()).as("the keyboard is in the window, after" + story()).isNotNull();
+            assertThat(owner.getScene())
+                    .as("the keyboard is in the window, after" + story())
+                    .isNotNull();
             boolean shown = true;
             for (Node n = owner; n != null; n = n.getParent()) {
                 shown &= n.isVisible();
             }
-            assertThat(shown).as(owner + " has the keyboard and is seen, after" + story()).isTrue();
+            assertThat(shown)
+                    .as(owner + " has the keyboard and is seen, after" + story())
+                    .isTrue();
             if (isLineNode(owner)) {
                 assertThat(isInSight(owner))
                         .as("the line that is typed is in sight" + places(owner) + ", after" + story())
@@ -284,7 +291,8 @@ final class RandomHands {
             String one = i < now.size() ? now.get(i) : "nothing";
             String other = i < anew.size() ? anew.get(i) : "nothing";
             if (!one.equals(other)) {
-                return "shown “" + one + "”, where it is “" + other + "”, behind “" + (i == 0 ? "" : now.get(i - 1)) + "”";
+                return "shown “" + one + "”, where it is “" + other + "”, behind “" + (i == 0 ? "" : now.get(i - 1))
+                        + "”";
             }
         }
         return "";
@@ -295,17 +303,24 @@ final class RandomHands {
         var all = new StringBuilder(" " + node.localToScene(node.getBoundsInLocal()));
         for (Node n = node.getParent(); n != null; n = n.getParent()) {
             if (n instanceof ScrollPane pane) {
-                all.append(" in ").append(n.localToScene(n.getBoundsInLocal())).append(" at ").append(pane.getVvalue());
+                all.append(" in ")
+                        .append(n.localToScene(n.getBoundsInLocal()))
+                        .append(" at ")
+                        .append(pane.getVvalue());
                 all.append(" of ").append(pane.getContent().getLayoutBounds().getHeight());
             }
         }
         for (Node n = node; n != null; n = n.getParent()) {
-            all.append("\n   ").append(n.getClass().getSimpleName()).append(n.getStyleClass()).append(n.localToScene(n.getBoundsInLocal()));
+            all.append("\n   ")
+                    .append(n.getClass().getSimpleName())
+                    .append(n.getStyleClass())
+                    .append(n.localToScene(n.getBoundsInLocal()));
         }
         return all.toString();
     }
 
     private static boolean isLineNode(Node owner) {
-        return owner.getId() != null && List.of("next-step", "step-typing", "new-part").contains(owner.getId());
+        return owner.getId() != null
+                && List.of("next-step", "step-typing", "new-part").contains(owner.getId());
     }
 }

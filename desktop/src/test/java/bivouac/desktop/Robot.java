@@ -330,7 +330,8 @@ final class Robot {
         return on(() -> {
             Node root = stage.getScene().getRoot().lookup(".window-screen");
             Set<String> typed = root.lookupAll(".text-input").stream()
-                    .filter(n -> n.isFocused() || n.getPseudoClassStates().contains(PseudoClass.getPseudoClass("wrong")))
+                    .filter(n ->
+                            n.isFocused() || n.getPseudoClassStates().contains(PseudoClass.getPseudoClass("wrong")))
                     .map(Node::getId)
                     .collect(Collectors.toSet());
             var anew = new WindowView(app.work());

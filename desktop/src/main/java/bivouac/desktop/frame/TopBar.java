@@ -35,6 +35,7 @@ final class TopBar extends HBox {
     private final Map<Screen, Button> screens = new EnumMap<>(Screen.class);
     /** What gives way where the window is narrow: the words of the screens stay whole. */
     private final List<Node> givingWay = new ArrayList<>();
+
     private final Button findings;
     private final Button undo;
     private final Button redo;

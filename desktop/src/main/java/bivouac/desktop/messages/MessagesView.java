@@ -1,10 +1,10 @@
 package bivouac.desktop.messages;
 
-import bivouac.desktop.widget.Choice;
 import bivouac.check.MessageRules;
 import bivouac.design.ButtonOrder;
 import bivouac.desktop.frame.Drawing;
 import bivouac.desktop.frame.ScreenView;
+import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.Ui;

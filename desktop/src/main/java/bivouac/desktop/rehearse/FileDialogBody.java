@@ -1,8 +1,8 @@
 package bivouac.desktop.rehearse;
 
-import bivouac.desktop.widget.Choice;
 import bivouac.design.FileDialog;
 import bivouac.design.PretendFiles;
+import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
 import bivouac.machine.FileChoice;

@@ -72,8 +72,7 @@ public final class LineField extends VBox {
     }
 
     /** Which of the offers Enter takes for a line that is only begun; without it none where the line can be finished. */
-    public LineField takingAtEnter(
-            BiFunction<String, List<Completion.Offer>, Optional<Completion.Offer>> begun) {
+    public LineField takingAtEnter(BiFunction<String, List<Completion.Offer>, Optional<Completion.Offer>> begun) {
         atEnter = begun;
         return this;
     }
@@ -135,7 +134,8 @@ public final class LineField extends VBox {
     /** What the line is the beginning of, where it is typed to its end and means nothing by itself. */
     private Optional<Completion.Offer> begun() {
         String line = field.getText();
-        return shown.isEmpty() || field.getCaretPosition() < line.stripTrailing().length()
+        return shown.isEmpty()
+                        || field.getCaretPosition() < line.stripTrailing().length()
                 ? Optional.empty()
                 : atEnter.apply(line, shown);
     }

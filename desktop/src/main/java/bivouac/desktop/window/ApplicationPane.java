@@ -1,6 +1,5 @@
 package bivouac.desktop.window;
 
-import bivouac.desktop.widget.Choice;
 import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.Holding;
@@ -12,6 +11,7 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.design.Timer;
 import bivouac.design.Variable;
+import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.DrawnList;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;

@@ -138,7 +138,8 @@ final class BelowFace extends VBox {
                 tabs.getChildren().add(tab(Look.CODE, now == Look.CODE));
             }
             var title = Ui.row(8, Ui.shortened(words, "strong"));
-            part.ifPresent(p -> title.getChildren().add(Ui.shortened("me." + p.name().expression(), "part-name-shown")));
+            part.ifPresent(
+                    p -> title.getChildren().add(Ui.shortened("me." + p.name().expression(), "part-name-shown")));
             // a list has more tabs than stand beside its title
             boolean apart = tabs.getChildren().size() > 3;
             if (apart) {

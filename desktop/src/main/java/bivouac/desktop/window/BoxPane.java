@@ -1,9 +1,9 @@
 package bivouac.desktop.window;
 
-import bivouac.desktop.widget.Choice;
 import bivouac.design.ButtonSet;
 import bivouac.design.MessageBox;
 import bivouac.design.WindowFrame;
+import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.Severities;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;

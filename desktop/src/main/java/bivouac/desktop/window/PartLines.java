@@ -1,10 +1,10 @@
 package bivouac.desktop.window;
 
-import bivouac.desktop.widget.Choice;
 import bivouac.design.Expression;
 import bivouac.design.Part;
 import bivouac.design.Setting;
 import bivouac.design.Traits;
+import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import javafx.scene.Node;

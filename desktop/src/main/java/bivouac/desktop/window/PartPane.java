@@ -249,7 +249,8 @@ final class PartPane extends PartLines {
                 .flatMap(f -> f.part(part.name().expression()))
                 .equals(Optional.of(part));
         if (!same) {
-            work.say("The " + what + " of " + part.displayName() + " is not changed: it was changed elsewhere meanwhile.");
+            work.say("The " + what + " of " + part.displayName()
+                    + " is not changed: it was changed elsewhere meanwhile.");
             return;
         }
         UnaryOperator<FacedWindow> edit = f -> f.changingPart(part.name().expression(), other);

@@ -1,8 +1,8 @@
 package bivouac.desktop.window;
 
-import bivouac.desktop.widget.Choice;
 import bivouac.design.Expression;
 import bivouac.design.Picker;
+import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Work;

@@ -158,12 +158,13 @@ public final class ScriptPane extends VBox {
         List<String> kinds = TokenFlow.kinds(line.tokens(), shown.design());
         return switch (line) {
             case ScriptLines.StepLine s -> {
-                List<Finding> wrong = wrong(s.path());
+                List<Finding> wrong = wrong(s.path(), 0);
                 yield new DrawnList.Item(List.of(s, kinds, wrong), () -> stepRow(s, wrong));
             }
             case ScriptLines.BranchLine b -> {
                 Optional<StepPath> entry = b.entry(script);
-                yield new DrawnList.Item(List.of(b, kinds, entry), () -> branchRow(b, entry));
+                List<Finding> wrong = b.inner() > 0 ? wrong(b.step(), b.inner()) : List.of();
+                yield new DrawnList.Item(List.of(b, kinds, entry, wrong), () -> branchRow(b, entry, wrong));
             }
         };
     }
@@ -199,7 +200,7 @@ public final class ScriptPane extends VBox {
         return wrong.isEmpty() ? row : Ui.column(0, row, why(wrong));
     }
 
-    private Node branchRow(ScriptLines.BranchLine b, Optional<StepPath> entry) {
+    private Node branchRow(ScriptLines.BranchLine b, Optional<StepPath> entry, List<Finding> wrong) {
         HBox row = row(b, "");
         row.setId("branch-" + b.step().numbers() + b.inner() + b.ending());
         row.pseudoClassStateChanged(MISSING, b.isMissing());
@@ -211,13 +212,16 @@ public final class ScriptPane extends VBox {
                 enter(b, script());
             }
         });
-        return row;
+        row.pseudoClassStateChanged(WRONG, !wrong.isEmpty());
+        return wrong.isEmpty() ? row : Ui.column(0, row, why(wrong));
     }
 
-    private List<Finding> wrong(StepPath path) {
+    /** What is wrong with a step, or, from 1 on, with the condition that leads into one more of its scripts. */
+    private List<Finding> wrong(StepPath path, int inner) {
         return shown.findings().stream()
                 .filter(f -> f.place().script().equals(Optional.of(place))
-                        && f.place().step().equals(Optional.of(path)))
+                        && f.place().step().equals(Optional.of(path))
+                        && f.place().inner().orElse(0) == inner)
                 .toList();
     }
 
@@ -411,8 +415,8 @@ public final class ScriptPane extends VBox {
                         prompt,
                         typed -> Completion.offers(shown.program(), place, at, typed),
                         (typed, byTab) -> finish(at, replaces, typed))
-                .takingAtEnter((typed, offers) ->
-                        Completion.atEnter(shown.program(), place, at, replaces, typed, offers))
+                .takingAtEnter(
+                        (typed, offers) -> Completion.atEnter(shown.program(), place, at, replaces, typed, offers))
                 .checking(typed -> LineCheck.problem(shown.program(), place, at, typed))
                 .onUp(this::focusLineAbove)
                 .onCancel(this::stopTyping)

@@ -1,11 +1,11 @@
 package bivouac.desktop.window;
 
-import bivouac.desktop.widget.Choice;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
+import bivouac.desktop.widget.Choice;
 import bivouac.desktop.work.Work;
 
 /** Where one way of closing a window leads, to be chosen: an ending, and for close box and Escape nothing or a button. */

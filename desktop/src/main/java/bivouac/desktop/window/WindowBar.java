@@ -1,6 +1,5 @@
 package bivouac.desktop.window;
 
-import bivouac.desktop.widget.Choice;
 import bivouac.design.Copies;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
@@ -11,6 +10,7 @@ import bivouac.design.ReadyMade;
 import bivouac.design.Removal;
 import bivouac.design.Renames;
 import bivouac.design.Window;
+import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.ShareBar;
 import bivouac.desktop.widget.TextLine;
@@ -54,7 +54,8 @@ final class WindowBar {
     }
 
     List<Node> nodes(Window window) {
-        var nodes = new ArrayList<Node>(List.of(new Mark(window), name(window), whole(Ui.label(window.kind(), "quiet"))));
+        var nodes =
+                new ArrayList<Node>(List.of(new Mark(window), name(window), whole(Ui.label(window.kind(), "quiet"))));
         if (window instanceof FacedWindow face) {
             nodes.add(instances(face));
             if (face.of() == FacedWindow.Kind.CHILD) {

@@ -337,8 +337,7 @@ public final class WindowView implements ScreenView {
         Stream<String> places = writing
                 ? Stream.of("next-step", "part-text", "part-label", "new-part")
                 : Stream.of("new-part", "next-step", "box-text", "face-title");
-        places
-                .map(id -> Refocus.find(root, id))
+        places.map(id -> Refocus.find(root, id))
                 .filter(Objects::nonNull)
                 .findFirst()
                 .ifPresent(Node::requestFocus);

@@ -13,6 +13,7 @@ import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** The endings that the windows and tasks of a written program have. */
@@ -34,6 +35,11 @@ public final class Outcomes {
 
     /** @throws java.util.NoSuchElementException where the window has no such ending */
     public Outcome ofWindow(String shown, String ending) {
+        return whereOfWindow(shown, ending).orElseThrow();
+    }
+
+    /** The ending of a window, if it has one of that name; a branch for another is a finding, and never run. */
+    public Optional<Outcome> whereOfWindow(String shown, String ending) {
         return find(ofWindow(shown), ending);
     }
 
@@ -45,11 +51,16 @@ public final class Outcomes {
 
     /** @throws java.util.NoSuchElementException where the task has no such ending */
     public Outcome ofTask(String shown, String ending) {
+        return whereOfTask(shown, ending).orElseThrow();
+    }
+
+    /** The same of a task. */
+    public Optional<Outcome> whereOfTask(String shown, String ending) {
         return find(ofTask(shown), ending);
     }
 
-    private static Outcome find(List<Outcome> all, String ending) {
-        return all.stream().filter(o -> o.ending().equals(ending)).findFirst().orElseThrow();
+    private static Optional<Outcome> find(List<Outcome> all, String ending) {
+        return all.stream().filter(o -> o.ending().equals(ending)).findFirst();
     }
 
     private static List<String> names(Window window) {

@@ -58,13 +58,14 @@ abstract class ScriptWindows extends ScriptAnswers {
         return answers(asked, answersTo(open, path), outcomes.ofWindow(open.window()), open.as());
     }
 
-    /** Its branches but {@code could not}, each with its ending. */
+    /** Its branches but {@code could not}, each with its ending; one for an ending that is not there is never gone. */
     private List<Answer> answersTo(Step.Open open, StepPath path) {
         var answers = new ArrayList<Answer>();
         for (int i = 0; i < open.branches().size(); i++) {
             Step.Branch b = open.branches().get(i);
+            StepPath at = path.into(i, 0);
             if (!isCouldNot(b)) {
-                answers.add(new Answer(outcomes.ofWindow(open.window(), b.ending()), b, path.into(i, 0)));
+                outcomes.whereOfWindow(open.window(), b.ending()).ifPresent(o -> answers.add(new Answer(o, b, at)));
             }
         }
         return answers;
@@ -74,7 +75,9 @@ abstract class ScriptWindows extends ScriptAnswers {
         Optional<Whom> owner = owner(open, window);
         List<Handed> handed = handed(window.takes(), open.handOver());
         boolean branches = open.branches().stream()
-                .anyMatch(b -> !isCouldNot(b) && !b.script().doesNothing());
+                .anyMatch(b -> !isCouldNot(b)
+                        && !b.script().doesNothing()
+                        && outcomes.whereOfWindow(open.window(), b.ending()).isPresent());
         Act.Keep keep = open.as().map(name -> keep(name, open.window())).orElseGet(Act.Keep.Nowhere::new);
         Optional<Act.Ended> ended = branches ? Optional.of(ended(open, path)) : Optional.empty();
         return act(new Act.Open(open.window(), keep, owner, handed, ended));

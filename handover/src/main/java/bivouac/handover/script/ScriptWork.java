@@ -1,5 +1,6 @@
 package bivouac.handover.script;
 
+import bivouac.design.Ending;
 import bivouac.design.Holding;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
@@ -28,7 +29,8 @@ abstract class ScriptWork extends ScriptWindows {
         var answers = new ArrayList<Answer>();
         for (int i = 0; i < run.branches().size(); i++) {
             Step.Branch b = run.branches().get(i);
-            answers.add(new Answer(outcomes.ofTask(run.task(), b.ending()), b, path.into(i, 0)));
+            StepPath at = path.into(i, 0);
+            outcomes.whereOfTask(run.task(), b.ending()).ifPresent(o -> answers.add(new Answer(o, b, at)));
         }
         if (run.background() && !place.isOfClosing()) {
             return background(run, handed, answers, all);
@@ -58,8 +60,8 @@ abstract class ScriptWork extends ScriptWindows {
         if (!(take ? holding.mayFail() : holding.mayStay())) {
             return act(new Act.Holding(name, take));
         }
-        return tried(
-                new Act.Trial.Holding(name, take), couldNot(branches, branches.isEmpty() ? -1 : 0, path), () -> true);
+        int couldNot = branches.stream().map(Step.Branch::ending).toList().indexOf(Ending.COULD_NOT.name());
+        return tried(new Act.Trial.Holding(name, take), couldNot(branches, couldNot, path), () -> true);
     }
 
     boolean timer(Step.TurnTimer.How how, String name) {

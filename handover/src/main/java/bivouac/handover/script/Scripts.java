@@ -9,6 +9,7 @@ import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.design.Steps;
 import bivouac.handover.NotHandedOver;
 import bivouac.handover.meaning.Say;
 import java.util.ArrayList;
@@ -21,7 +22,8 @@ import java.util.regex.Pattern;
 /** Describes a script as the acts that the written program carries out: it waits where the steps wait. */
 public final class Scripts extends ScriptWork {
 
-    private static final Pattern ROW = Pattern.compile("\\brow\\b");
+    private static final Pattern ROW = Pattern.compile("(?<![\\w.])row\\b");
+    private static final Pattern TEXT = Pattern.compile("\"(?:[^\"\\\\]|\\\\.)*\"|'(?:[^'\\\\]|\\\\.)*'");
 
     private final Set<String> goneBackTo = new HashSet<>();
     private int repeats;
@@ -37,7 +39,9 @@ public final class Scripts extends ScriptWork {
 
     /** Whether the row that a list's event is about is read somewhere in it. */
     public static boolean readsRow(Script script) {
-        return ROW.matcher(script.toString()).find();
+        return Steps.any(script, step -> step.pieces().expressions().stream()
+                .anyMatch(e ->
+                        ROW.matcher(TEXT.matcher(e.source()).replaceAll("\"\"")).find()));
     }
 
     /** The body of the method. */
