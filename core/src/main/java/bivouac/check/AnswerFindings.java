@@ -27,15 +27,6 @@ import java.util.Optional;
  */
 final class AnswerFindings {
 
-    /** How answers begin that promise to do something. */
-    private static final List<String> PROMISING = List.of("save", "write", "store", "try again", "retry");
-
-    /** How answers begin that promise to keep something: notes before a window closes, a row before it is removed. */
-    private static final List<String> KEEPING = List.of("keep");
-
-    /** How answers begin that mean: all stays as it is, the row where it stands. */
-    static final List<String> REFUSING = List.of("keep", "no ", "no,", "cancel", "stay", "back");
-
     private final List<Finding> found;
     private final Design design;
 
@@ -252,7 +243,7 @@ final class AnswerFindings {
     private void escapeActs(Asked asked, MessageBox box) {
         Optional<String> escape = box.escapeEnding()
                 .filter(e -> asked.comes(e) == Comes.ACTS && !asked.onlyLeaves(e))
-                .filter(e -> !MessageRules.destroys(text(box, e)))
+                .filter(e -> !Said.DESTROYS.by(text(box, e)))
                 .filter(e -> !asked.isClosing() || asked.canRefuse(e));
         escape.flatMap(e -> asked.other(e, Comes.NOTHING))
                 .ifPresent(quiet -> add(
@@ -270,14 +261,19 @@ final class AnswerFindings {
     private void promisesNothing(Asked asked, MessageBox box, MessageBox.Answer answer) {
         String text = AccessKey.without(answer.text());
         boolean closes = asked.isClosing();
-        boolean promises = FirstWords.begins(PROMISING, text)
-                || closes && FirstWords.begins(KEEPING, text) && !FirstWords.begins(RefusalFindings.STAYING, text);
+        boolean promises =
+                Said.PROMISES.by(text) || closes && Said.KEEPS.by(text) && !Said.STAYS.by(text);
+        // another answer that does as little: then not only the words say that one of the two was forgotten
+        boolean twice = box.answers().stream()
+                        .filter(a -> asked.comes(a.ending()) == asked.comes(answer.ending()))
+                        .count()
+                > 1;
         // where no branch is written, that is said instead
         boolean written = asked.open().answers(answer.ending());
         if (promises && written && asked.at(answer.ending()).doesNothing()) {
             add(
                     asked,
-                    closes ? Weight.WRONG : Weight.RISKY,
+                    !twice ? Weight.HINT : closes ? Weight.WRONG : Weight.RISKY,
                     closes ? Kind.CLOSES_ALL_THE_SAME : Kind.MISSING_BRANCH,
                     "“" + text + "” in “" + box.name() + "” does nothing"
                             + (closes ? ", and " + asked.place().ofWindow().orElseThrow() + " closes." : "."),
@@ -291,7 +287,7 @@ final class AnswerFindings {
     private void enterLoses(Asked asked, MessageBox box) {
         box.byDefault()
                 .filter(e -> asked.comes(e) == Comes.PASSES)
-                .filter(e -> !MessageRules.destroys(text(box, e)))
+                .filter(e -> !Said.DESTROYS.by(text(box, e)))
                 .flatMap(e -> asked.other(e, Comes.ACTS))
                 .ifPresent(keeps -> add(
                         asked,
@@ -308,16 +304,20 @@ final class AnswerFindings {
     /** P2: only <em>keep row</em> keeps a row that is about to be removed. */
     private void removesAllTheSame(Asked asked, MessageBox box) {
         boolean always = box.answers().stream().noneMatch(a -> asked.canRefuse(a.ending()));
-        Optional<String> wrong = box.answers().stream()
-                .filter(a -> !asked.canRefuse(a.ending()))
-                .filter(a -> box.escapeEnding().equals(Optional.of(a.ending()))
-                        || FirstWords.begins(REFUSING, AccessKey.without(a.text())))
+        Optional<String> escape = box.escapeEnding();
+        Optional<String> certain = escape.filter(e -> !asked.canRefuse(e));
+        // where Escape keeps the row, the other of two answers is the one that removes it, whatever it is called
+        boolean told = escape.isPresent()
+                && (certain.isPresent() || box.answers().size() <= 2);
+        Optional<String> wrong = certain.or(() -> box.answers().stream()
+                .filter(a -> !told && !asked.canRefuse(a.ending()))
+                .filter(a -> Said.KEEPS_THE_ROW.by(a.text()))
                 .map(MessageBox.Answer::ending)
-                .findFirst();
+                .findFirst());
         if (always || wrong.isPresent()) {
             add(
                     asked,
-                    Weight.WRONG,
+                    always || certain.isPresent() ? Weight.WRONG : Weight.HINT,
                     Kind.REMOVES_UNASKED,
                     always
                             ? "whatever “" + box.name() + "” is answered, the row is removed."

@@ -2,6 +2,7 @@ package bivouac.check;
 
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
@@ -159,6 +160,27 @@ public sealed interface DesignRepair extends Repair {
         @Override
         public Design in(Design design) {
             return design.changingFace(window, f -> f.framed(f.frame().showing("")));
+        }
+    }
+
+    /** What is done when the window has opened is done when it is brought back, too. */
+    record AsWhenOpened(String window) implements DesignRepair {
+        @Override
+        public String words() {
+            return "Do it when brought back, too";
+        }
+
+        @Override
+        public String about() {
+            return "The steps of “opened” are written in “brought back” as well.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            var back = new ScriptPlace.AtMoment(window, FacedWindow.Moment.BROUGHT_BACK);
+            return design.faced(window)
+                    .map(f -> back.put(design, f.moment(FacedWindow.Moment.OPENED)))
+                    .orElse(design);
         }
     }
 }

@@ -8,6 +8,7 @@ import bivouac.design.AccessKey;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.Instances;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
@@ -21,15 +22,6 @@ import java.util.Optional;
 
 /** The end of the application: one that never comes, one that is meant and not said, and what it tells who started it. */
 final class EndFindings {
-
-    private static final List<String> ENDING =
-            List.of("exit", "quit", "end the ", "leave the application", "shut down");
-    private static final List<String> CLOSING = List.of("close");
-
-    /** What else stands on a button of a dialog that may end the application: a person can tell what it does. */
-    private static final List<String> LEAVING = List.of("leave", "log out", "log off", "sign out", "stop", "end");
-
-    private static final List<String> FAILED = List.of("fail", "could not", "cannot", "error", "refused", "denied");
 
     private final List<Finding> found;
     private final Design design;
@@ -45,6 +37,7 @@ final class EndFindings {
         findings.codes();
         design.scripts().forEach(findings::meant);
         design.scripts().forEach(findings::afterClosing);
+        design.scripts().forEach(findings::beforeClosing);
     }
 
     private void neverEnds(Triggers triggers) {
@@ -93,9 +86,7 @@ final class EndFindings {
         boolean failed = outer.get()
                 .in(script)
                 .filter(s -> s instanceof Step.Branching b
-                        && FirstWords.begins(
-                                FAILED,
-                                AccessKey.without(b.branches().get(inner).ending())))
+                        && Said.FAILED.by(b.branches().get(inner).ending()))
                 .isPresent();
         return failed || isAfterFailure(outer.get(), script);
     }
@@ -109,11 +100,13 @@ final class EndFindings {
             return;
         }
         String text = part.get().displayName();
-        String plain = AccessKey.without(text);
         Steps.walk(script, (path, step) -> {
             switch (step) {
                 case Step.Close close
-                when FirstWords.begins(ENDING, plain) && close.target() instanceof Target.Me && !departs(face.get()) ->
+                when Said.ENDS.by(text)
+                        && close.target() instanceof Target.Me
+                        && !departs(face.get())
+                        && !isOneOfMany(face.get()) ->
                     wrongEnd(
                             place,
                             path,
@@ -121,21 +114,50 @@ final class EndFindings {
                             "Closing a window and ending the application are different acts (D1).",
                             true);
                 case Step.EndApplication end
-                when FirstWords.begins(CLOSING, plain) && face.get().of() != FacedWindow.Kind.MAIN
+                when Said.CLOSES.by(text) && face.get().of() != FacedWindow.Kind.MAIN
                         || isAskedByWindows(face.get())
-                                && !FirstWords.begins(ENDING, plain)
-                                && !FirstWords.begins(LEAVING, plain) ->
+                                && !Said.ENDS.by(text)
+                                && !Said.LEAVES.by(text) ->
                     wrongEnd(
                             place,
                             path,
                             "“" + text + "” on " + face.get().name() + " ends the whole application.",
                             "Who closes a window does not expect the others to go (D1).",
                             false);
+                case Step.Close close when Said.CLOSES.by(text) && close.target() instanceof Target.Owner ->
+                    wrongClose(
+                            place,
+                            path,
+                            "“" + text + "” closes the owner of " + face.get().name() + ", and with it more than this window.",
+                            "Who presses “" + text + "” on a window expects that window to close.");
+                case Step.Close close
+                when Said.ENDS.by(text) && close.target() instanceof Target.Me && isOneOfMany(face.get()) ->
+                    wrongEnd(
+                            place,
+                            path,
+                            "“" + text + "” closes this one of many " + face.get().name() + ", and the others stay.",
+                            "Closing a window and ending the application are different acts (D1).",
+                            true);
                 default -> {
                     // neither closes nor ends
                 }
             }
         });
+    }
+
+    private static boolean isOneOfMany(FacedWindow face) {
+        return !(face.instancesOrUsual() instanceof Instances.Single);
+    }
+
+    private void wrongClose(ScriptPlace place, StepPath path, String what, String why) {
+        Place at = Place.step(place, path);
+        found.add(new Finding(
+                Weight.RISKY,
+                Kind.WRONG_END,
+                at.words(design) + ": " + what,
+                why,
+                at,
+                List.of(new StepRepair.Instead(place, path, false))));
     }
 
     private void wrongEnd(ScriptPlace place, StepPath path, String what, String why, boolean ends) {
@@ -160,8 +182,49 @@ final class EndFindings {
         return switch (design.application().departure()) {
             case DepartureRule.WithWindow(String name) ->
                 name.equals(face.name().shown());
-            case DepartureRule.LastWindow l -> face.of() == FacedWindow.Kind.MAIN;
+            case DepartureRule.LastWindow l -> face.of() == FacedWindow.Kind.MAIN && !isOneOfMany(face);
             case DepartureRule.OnlyWhenTold o -> false;
+        };
+    }
+
+    /** C2, W5: what a script that is asked whether its window may close does not have to do, or does otherwise. */
+    private void beforeClosing(ScriptPlace place, Script script) {
+        boolean before = place.isAt(FacedWindow.Moment.BEFORE_CLOSING);
+        if (!before && !place.isAt(FacedWindow.Moment.AFTER_CLOSING) && !(place instanceof ScriptPlace.Plan)) {
+            return;
+        }
+        Steps.walk(script, (path, step) -> {
+            Place at = Place.step(place, path);
+            if (before && step instanceof Step.Close close && closesItself(place, close)) {
+                found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.MISPLACED_STEP,
+                        at.words(design) + ": it closes the window that is being asked whether it may close.",
+                        "A window that is asked gets no second request (C3); what does not refuse lets it close.",
+                        at,
+                        List.of(new StepRepair.RemoveStep(place, path))));
+            }
+            if (step instanceof Step.RunTask run && run.background()) {
+                found.add(new Finding(
+                        Weight.HINT,
+                        Kind.MISPLACED_STEP,
+                        at.words(design) + ": “" + run.task() + "” is to run in the background, and is waited for there.",
+                        "Before and after closing, and in the departure plan, tasks run in the foreground (W5).",
+                        at,
+                        List.of(new StepRepair.InForeground(place, path))));
+            }
+        });
+    }
+
+    private static boolean closesItself(ScriptPlace place, Step.Close close) {
+        return switch (close.target()) {
+            case Target.Me m -> true;
+            case Target.Single(String window) -> place.ofWindow().equals(Optional.of(window));
+            case Target.Every(String window) -> place.ofWindow().equals(Optional.of(window));
+            case Target.Owner o -> false;
+            case Target.Opener o -> false;
+            case Target.Keyed k -> false;
+            case Target.Kept k -> false;
         };
     }
 

@@ -95,13 +95,15 @@ final class ExploredFindings {
         String where =
                 fault.where().map(r -> place.words(program.design()) + ": ").orElse("");
         String what = where + sentence(fault.message());
+        var sought = Sought.by(() -> new FaultWays(program.design()).of(fault));
         found.add(new Finding(
                         Weight.WRONG,
                         Kind.FAULT,
                         where.isEmpty() ? capital(what) : what,
-                        "It is fault " + fault.rule() + " when it gets there: the script in which it happens ends.",
+                        "It is fault " + fault.rule() + " when it gets there: the script in which it happens ends."
+                                + sought.remark(),
                         place,
-                        new FaultWays(program.design()).of(fault))
+                        sought.ways())
                 .shownBy(trail));
     }
 
@@ -134,6 +136,9 @@ final class ExploredFindings {
 
     /** What was told as likely becomes certain where it happens, and goes where it certainly cannot. */
     private Optional<Finding> surer(Finding finding) {
+        if (finding.kind() == Kind.WAITS_FOR_OWNER_ONLY) {
+            return new UsedMeanwhile(program, explored, machine).surer(finding);
+        }
         Optional<Explored.Faulted> shows =
                 explored.faults().stream().filter(f -> isAt(finding, f.fault())).findFirst();
         if (shows.isPresent()) {
@@ -277,13 +282,15 @@ final class ExploredFindings {
     private void promises() {
         for (Promises.Answer answer : explored.promises()) {
             if (answer instanceof Promises.Answer.Broken(Promise promise, List<Event> trail)) {
+                var sought = Sought.by(() -> keeping(promise, trail));
                 found.add(new Finding(
                                 Weight.WRONG,
                                 Kind.BROKEN_PROMISE,
                                 "Broken: " + promise.sentence(),
-                                "It was promised of every situation, and the trail leads to one in which it does not hold.",
+                                "It was promised of every situation, and the trail leads to one in which it does not hold."
+                                        + sought.remark(),
                                 Place.APPLICATION,
-                                keeping(promise, trail))
+                                sought.ways())
                         .shownBy(lines(trail)));
             }
         }

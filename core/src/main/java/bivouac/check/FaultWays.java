@@ -3,10 +3,9 @@ package bivouac.check;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Ending;
+import bivouac.design.Expression;
 import bivouac.design.Manner;
-import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
-import bivouac.design.Sources;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Target;
@@ -98,17 +97,13 @@ final class FaultWays {
 
     private List<String> named(Step step) {
         var names = new ArrayList<String>();
-        Optional<Target> target =
-                switch (step) {
-                    case Step.Reach r -> Optional.of(r.target());
-                    case Step.SetIn s -> Optional.of(s.in());
-                    case Step.Open o -> o.ownedBy();
-                    default -> Optional.empty();
-                };
+        Optional<Target> target = step.pieces().target();
         target.filter(Target.Single.class::isInstance)
                 .flatMap(t -> name(((Target.Single) t).window()))
                 .ifPresent(names::add);
-        List<String> sources = Sources.of(design, Script.of(step.inner().isEmpty() ? step : step.withInner(List.of())));
+        List<String> sources = step.pieces().expressions().stream()
+                .map(Expression::source)
+                .toList();
         design.windows().stream()
                 .filter(w -> names.isEmpty())
                 .flatMap(w -> name(w.name().shown()).stream())

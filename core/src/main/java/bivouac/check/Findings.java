@@ -58,6 +58,11 @@ public final class Findings {
         AnswerFindings.into(found, design);
         WayFindings.into(found, design);
         EndFindings.into(found, design, triggers);
+        DepartureFindings.into(found, design);
+        SavedTooSoonFindings.into(found, design);
+        FileUseFindings.into(found, design);
+        BroughtBackFindings.into(found, design);
+        GoesOnAllTheSameFindings.into(found, design);
         HoldingFindings.into(found, design);
         DeadStepFindings.into(found, design);
         RepeatFindings.into(found, design);

@@ -36,20 +36,23 @@ final class GuardFindings {
     private final Optional<FacedWindow> window;
     private final ScriptPlace place;
     private final GoesOn goesOn;
+    private final MayChange changes;
 
-    private GuardFindings(List<Finding> found, Program program, ScriptPlace place) {
+    private GuardFindings(List<Finding> found, Program program, ScriptPlace place, MayChange.Elsewhere elsewhere) {
         this.found = found;
         this.program = program;
         this.design = program.design();
         this.window = place.ofWindow().flatMap(design::faced);
         this.place = place;
         this.goesOn = new GoesOn(design, place);
+        this.changes = new MayChange(design, place, elsewhere);
     }
 
     static void into(List<Finding> found, Program program) {
+        var elsewhere = MayChange.Elsewhere.in(program.design());
         program.design().scripts().forEach((place, script) -> {
             if (!script.isEmpty()) {
-                new GuardFindings(found, program, place).whole(script);
+                new GuardFindings(found, program, place, elsewhere).whole(script);
             }
         });
         program.design().windows().forEach(w -> {
@@ -95,10 +98,27 @@ final class GuardFindings {
             return facts.let(name, expression(value, path, facts));
         }
         step.pieces().expressions().forEach(e -> expression(e, path, facts));
-        for (int i = 0; i < step.inner().size(); i++) {
-            steps(step.inner().get(i).script().steps(), Optional.of(path), i, facts);
+        return step.inner().isEmpty() ? facts.without(changes.before(step)) : inside(step, path, facts);
+    }
+
+    /**
+     * What is known behind a step that holds others: what is known wherever one comes from, by its branches and past them.
+     * What is done again and again knows only what it does not change itself.
+     */
+    private Facts inside(Step step, StepPath path, Facts facts) {
+        if (step instanceof Step.Repeat(Script again)) {
+            Facts each = facts.without(changes.in(again));
+            steps(again.steps(), Optional.of(path), 0, each);
+            return each;
         }
-        return step instanceof Step.SetValue set ? facts.without(set.path().strip()) : facts;
+        Facts before = facts.without(changes.before(step));
+        Facts after = before;
+        for (int i = 0; i < step.inner().size(); i++) {
+            Script inner = step.inner().get(i).script();
+            Facts done = steps(inner.steps(), Optional.of(path), i, before);
+            after = leaves(inner) ? after : after.and(done);
+        }
+        return after;
     }
 
     /** What an earlier case asked is known in the later ones, and after all of them where it does not go on. */

@@ -99,7 +99,7 @@ final class Guards {
         boolean asNumber = question == Function.IS_NUMBER
                 && (facts.holds(asked(Function.IS_NUMBER, what)) || facts.holds(asked(Function.IS_WHOLE, what)));
         boolean same = facts.holds(asked(question, what));
-        boolean byPattern = facts.yes().stream().anyMatch(f -> f.startsWith("MATCHES(" + what + ","));
+        boolean byPattern = facts.yes().keySet().stream().anyMatch(f -> f.startsWith("MATCHES(" + what + ","));
         return asNumber || same || byPattern;
     }
 
@@ -135,7 +135,7 @@ final class Guards {
                 || facts.holds(list + ".anySelected")
                 || facts.holds("GREATER(" + list + ".selectedNumber, 0)")
                 || facts.holds("DIFFERENT(" + list + ".selectedNumber, 0)")
-                || facts.no().contains("EQUAL(" + list + ".selectedNumber, 0)");
+                || facts.holdsNot("EQUAL(" + list + ".selectedNumber, 0)");
         if (!known) {
             String ask = list + ".anySelected";
             said.add(new Unguarded(

@@ -7,7 +7,6 @@ import bivouac.design.MessageBox;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -18,24 +17,6 @@ import java.util.function.UnaryOperator;
  */
 public final class MessageRules {
 
-    private static final List<String> DESTROYING = List.of(
-            "delete",
-            "remove",
-            "discard",
-            "erase",
-            "clear",
-            "overwrite",
-            "replace",
-            "leave unsaved",
-            "don't save",
-            "do not save",
-            "throw away",
-            "drop",
-            "forget",
-            "abandon",
-            "check out",
-            "reset",
-            "cancel the booking");
     private static final int FEWEST_FOR_A_HABIT = 3;
 
     private MessageRules() {}
@@ -183,11 +164,11 @@ public final class MessageRules {
         Optional<MessageBox.Answer> pressed = box.byDefault()
                 .flatMap(d ->
                         box.answers().stream().filter(a -> a.ending().equals(d)).findFirst());
-        if (pressed.filter(a -> destroys(a.text())).isEmpty()) {
+        if (pressed.filter(a -> Said.DESTROYS.by(a.text())).isEmpty()) {
             return Optional.empty();
         }
         Optional<MessageBox.Answer> other =
-                box.answers().stream().filter(a -> !destroys(a.text())).findFirst();
+                box.answers().stream().filter(a -> !Said.DESTROYS.by(a.text())).findFirst();
         return Optional.of(remark(
                 box,
                 Rule.SAFE_DEFAULT,
@@ -196,12 +177,6 @@ public final class MessageRules {
                                 "Let Enter mean “" + AccessKey.without(o.text()) + "”",
                                 b -> b.answering(b.answers(), Optional.of(o.ending()), b.escape())))
                         .orElse(null)));
-    }
-
-    /** Whether the words of a button say that something is lost. */
-    static boolean destroys(String text) {
-        String plain = AccessKey.without(text).toLowerCase(Locale.ROOT);
-        return DESTROYING.stream().anyMatch(plain::startsWith);
     }
 
     private static Optional<Remark> escape(MessageBox box) {

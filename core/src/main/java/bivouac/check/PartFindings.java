@@ -3,7 +3,6 @@ package bivouac.check;
 import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
-import bivouac.design.AccessKey;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
@@ -23,7 +22,7 @@ final class PartFindings {
 
     static void into(List<Finding> found, FacedWindow face) {
         String window = face.name().shown();
-        accessKeys(found, face);
+        AccessKeyFindings.into(found, face);
         Map<String, Part> shortcuts = new HashMap<>();
         for (Part part : face.parts()) {
             switch (part) {
@@ -48,43 +47,6 @@ final class PartFindings {
                 }
             }
         }
-    }
-
-    /** One key that means two parts of a window goes to the first, or to each in turn: by the toolkit, not by design. */
-    private static void accessKeys(List<Finding> found, FacedWindow face) {
-        Map<Character, Part> before = new HashMap<>();
-        for (Part part : face.parts()) {
-            String text = keyed(part);
-            AccessKey.position(text).ifPresent(at -> {
-                char key = Character.toUpperCase(AccessKey.without(text).charAt(at));
-                Part other = before.putIfAbsent(key, part);
-                if (other != null) {
-                    found.add(finding(
-                            Weight.RISKY,
-                            face.name().shown(),
-                            part,
-                            "Alt+" + key + " on " + face.name() + " means both " + other.displayName() + " and "
-                                    + part.displayName() + ".",
-                            "Which of the two it presses differs from toolkit to toolkit; give one another key.",
-                            new PartRepair.AnotherAccessKey(
-                                    face.name().shown(), part.name().expression())));
-                }
-            });
-        }
-    }
-
-    /** What stands on it with its access key; the commands of a menu have theirs for themselves. */
-    static String keyed(Part part) {
-        return switch (part) {
-            case Part.Button b -> b.text();
-            case Part.TickBox t -> t.text();
-            case Part.Link l -> l.text();
-            case Part.TextField f -> f.label();
-            case Part.ValueField f -> f.label();
-            case Part.Choice c -> c.label();
-            case Part.ListOfRows l -> l.label();
-            default -> "";
-        };
     }
 
     private static void shortcut(List<Finding> found, String window, Part.MenuCommand m, Map<String, Part> before) {

@@ -53,9 +53,9 @@ public sealed interface PartRepair extends Repair {
         private Design with(Design design, FacedWindow face, Part changed) {
             Set<Character> taken = face.parts().stream()
                     .filter(p -> p != changed)
-                    .flatMap(p -> key(PartFindings.keyed(p)).stream())
+                    .flatMap(p -> key(AccessKeyFindings.text(p)).stream())
                     .collect(Collectors.toSet());
-            String text = PartFindings.keyed(changed);
+            String text = AccessKeyFindings.text(changed);
             String of = design.window(window).map(Window::name).orElseThrow().expression() + "." + part + ".";
             return Wording.of(design).stream()
                     .filter(w -> w.key().startsWith(of) && w.text().equals(text))

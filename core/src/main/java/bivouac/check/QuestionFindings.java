@@ -1,5 +1,9 @@
 package bivouac.check;
 
+import java.util.Set;
+import java.util.LinkedHashSet;
+import bivouac.design.StepPath;
+import bivouac.design.Script;
 import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
@@ -51,7 +55,7 @@ final class QuestionFindings {
         box.escapeEnding()
                 .flatMap(e ->
                         box.answers().stream().filter(a -> a.ending().equals(e)).findFirst())
-                .filter(a -> MessageRules.destroys(a.text()))
+                .filter(a -> Said.DESTROYS.by(a.text()))
                 .ifPresent(a -> found.add(new Finding(
                         Weight.RISKY,
                         Kind.ESCAPE_DESTROYS,
@@ -60,7 +64,7 @@ final class QuestionFindings {
                         "Who presses Escape wants nothing to happen (C7); let it mean another answer.",
                         Place.window(box.name().shown()),
                         box.answers().stream()
-                                .filter(other -> !MessageRules.destroys(other.text()))
+                                .filter(other -> !Said.DESTROYS.by(other.text()))
                                 .map(MessageBox.Answer::ending)
                                 .limit(1)
                                 .<Repair>map(e -> new ReadyMadeRepair.Means(
@@ -101,8 +105,53 @@ final class QuestionFindings {
                         .filter(t -> !t.asks().isEmpty() && !asksBefore)
                         .findFirst()
                         .ifPresent(t -> goesPast(face, list, t, all));
+                if (asksBefore) {
+                    all.forEach(t -> besideTheQuestion(face, list, t));
+                }
             }
         }
+    }
+
+    /** P2: a trigger that goes past what before removing asks, or asks the same again. */
+    private void besideTheQuestion(FacedWindow face, Part.ListOfRows list, Trigger trigger) {
+        ScriptPlace place = trigger.place();
+        Script script = place.in(design);
+        StepPath path = trigger.closes().getFirst();
+        boolean unasked = path.in(script)
+                .filter(s -> s instanceof Step.RemoveRow r && r.unasked())
+                .isPresent();
+        Set<String> before = asked(list.at(Part.RowMoment.BEFORE_REMOVING));
+        Optional<String> again = trigger.asks().stream().filter(before::contains).findFirst();
+        boolean asksTwice = !unasked && !trigger.asks().isEmpty() && !before.isEmpty();
+        String asks = before.isEmpty() ? "its script" : "“" + before.iterator().next() + "”";
+        if (unasked && trigger.asks().isEmpty() && !before.isEmpty()) {
+            found.add(new Finding(
+                    Weight.WRONG,
+                    Kind.REMOVES_UNASKED,
+                    place.words() + ": a row of " + list.displayName() + " is removed without the question " + asks
+                            + ", which before removing asks.",
+                    "Who presses it is not asked, and whoever presses the Delete key is (P2); take “unasked” away.",
+                    Place.step(place, path),
+                    List.of(new StepRepair.RemoveAsked(place, path))));
+        } else if (asksTwice) {
+            found.add(new Finding(
+                    Weight.RISKY,
+                    Kind.ASKED_TWICE,
+                    place.words() + " asks “" + again.orElse(trigger.asks().iterator().next())
+                            + "”, and before removing of " + list.displayName() + " asks " + asks + " then.",
+                    "Before removing is met by every way (P2); ask there only.",
+                    Place.step(place, path),
+                    List.of(new StepRepair.OnlyRemove(place, list.name().expression()))));
+        }
+    }
+
+    private Set<String> asked(Script script) {
+        var asked = new LinkedHashSet<String>();
+        Steps.walk(
+                script,
+                (path, step) -> Questions.asked(design, step)
+                        .ifPresent(w -> asked.add(w.name().shown())));
+        return asked;
     }
 
     private void goesPast(FacedWindow face, Part.ListOfRows list, Trigger asking, List<Trigger> all) {

@@ -33,6 +33,7 @@ final class ReadyMadeFindings {
 
     private static void box(List<Finding> found, MessageBox box) {
         String name = box.name().shown();
+        AccessKeyFindings.into(found, box);
         if (box.text().isBlank()) {
             found.add(new Finding(
                     Weight.WRONG,

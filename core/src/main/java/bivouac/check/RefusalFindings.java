@@ -7,7 +7,7 @@ import bivouac.closing.Closings;
 import bivouac.closing.Decision;
 import bivouac.closing.Questions;
 import bivouac.closing.Trigger;
-import bivouac.design.AccessKey;
+import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
@@ -19,6 +19,12 @@ import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Task;
+import bivouac.design.FileDialog;
+import bivouac.design.Picker;
+import bivouac.design.ReadyMade;
+import bivouac.design.Way;
+import bivouac.design.WayOut;
+import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import java.util.HashSet;
 import java.util.List;
@@ -30,13 +36,6 @@ import java.util.Set;
  * save that failed and closes, the question that is asked twice or leaves other windows usable.
  */
 final class RefusalFindings {
-
-    /** How buttons begin that mean: go on as it was. */
-    static final List<String> STAYING = List.of(
-            "cancel", "stay", "back", "go back", "keep open", "keep editing", "continue", "don't close", "no, ");
-
-    private static final List<String> FAILING = List.of(
-            "fail", "could not", "cannot", "error", "refused", "denied", "not ", "broken", "timed out", "no ", "full");
 
     private final List<Finding> found;
     private final Design design;
@@ -63,7 +62,12 @@ final class RefusalFindings {
 
     private void decision(Closings.Row row, Decision decision) {
         switch (decision.step()) {
-            case Step.Open open -> Questions.asked(design, open).ifPresent(w -> question(row, decision, w));
+            case Step.Open open ->
+                Questions.asked(design, open)
+                        .ifPresentOrElse(
+                                w -> question(row, decision, w),
+                                () -> design.window(open.window())
+                                        .ifPresent(w -> leftWithoutAnAnswer(row, decision, open, w)));
             case Step.RunTask run -> design.application().task(run.task()).ifPresent(task -> task(row, decision, task));
             case Step.TakeHolding t -> {
                 // what could not be taken has its own findings
@@ -77,7 +81,7 @@ final class RefusalFindings {
     private void question(Closings.Row row, Decision decision, Window asked) {
         String window = row.window().name().shown();
         String box = asked.name().shown();
-        Optional<String> escape = asked instanceof MessageBox b ? b.escapeEnding() : Optional.empty();
+        Optional<String> escape = escape(asked);
         if (decision.alwaysCloses()) {
             found.add(new Finding(
                     Weight.WRONG,
@@ -88,17 +92,66 @@ final class RefusalFindings {
                     stays(row, decision, staying(asked).or(() -> escape))));
             return;
         }
-        Optional<String> wrong =
-                escape.filter(e -> !decision.canStay(e)).or(() -> staying(asked).filter(e -> !decision.canStay(e)));
-        wrong.ifPresent(e -> found.add(new Finding(
+        Optional<String> wrong = escape.filter(e -> !decision.canStay(e));
+        wrong.ifPresent(e -> closes(
+                row,
+                decision,
                 Weight.WRONG,
+                e,
+                box,
+                "It is what Escape means, and who presses that wants nothing to happen; write “stay open” (C2)."));
+        // where Escape stays, the other of two answers is the one that goes on, whatever it is called
+        boolean told = escape.isPresent() && (wrong.isPresent() || asked.endings().size() <= 2);
+        staying(asked)
+                .filter(e -> !told && !decision.canStay(e))
+                .ifPresent(e -> closes(
+                        row,
+                        decision,
+                        Weight.HINT,
+                        e,
+                        box,
+                        "Who answers so seems to want to go on; if so, write “stay open” there (C2)."));
+    }
+
+    private void closes(Closings.Row row, Decision decision, Weight weight, String ending, String box, String why) {
+        found.add(new Finding(
+                weight,
                 Kind.CLOSES_ALL_THE_SAME,
-                words(row, decision) + "“" + e + "” in “" + box + "” closes " + window + " all the same.",
-                escape.equals(wrong)
-                        ? "It is what Escape means, and who presses that wants nothing to happen; write “stay open” (C2)."
-                        : "Who answers so wants to go on; write “stay open” there (C2).",
+                words(row, decision) + "“" + ending + "” in “" + box + "” closes "
+                        + row.window().name().shown() + " all the same.",
+                why,
                 Place.step(place(row), decision.path()),
-                stays(row, decision, wrong))));
+                stays(row, decision, Optional.of(ending))));
+    }
+
+    /** C8: who leaves a file dialog or a form without an answer has kept nothing, and it closes all the same. */
+    private void leftWithoutAnAnswer(Closings.Row row, Decision decision, Step.Open open, Window asked) {
+        Optional<String> left = leaving(asked);
+        boolean does = open.branches().stream()
+                .filter(b -> !left.equals(Optional.of(b.ending())))
+                .anyMatch(b -> !b.script().doesNothing());
+        left.filter(e -> does && !decision.canStay(e))
+                .ifPresent(e -> closes(
+                        row,
+                        decision,
+                        asked instanceof ReadyMade ? Weight.WRONG : Weight.RISKY,
+                        e,
+                        asked.name().shown(),
+                        "Who leaves it so has kept nothing, and what was to be kept is gone with the window; write “stay"
+                                + " open” there, or ask again (C2)."));
+    }
+
+    /** The ending of a file dialog, a picker or a form that is left without an answer. */
+    private static Optional<String> leaving(Window asked) {
+        return switch (asked) {
+            case FileDialog dialog -> Optional.of(WaysOut.CANCELLED);
+            case Picker picker -> Optional.of(WaysOut.CANCELLED);
+            case MessageBox box -> Optional.empty();
+            case FacedWindow face ->
+                WaysOut.of(face, Way.CLOSE_BOX) instanceof WayOut.LeadsTo out && face.endings().size() > 1
+                        ? Optional.of(out.ending())
+                        : Optional.empty();
+        };
     }
 
     private static List<Repair> stays(Closings.Row row, Decision decision, Optional<String> ending) {
@@ -108,23 +161,28 @@ final class RefusalFindings {
                 : List.of();
     }
 
+    /** What a question says that Escape means; of a dialog what its close box leads to. */
+    private static Optional<String> escape(Window asked) {
+        return asked instanceof MessageBox box ? box.escapeEnding() : leaving(asked);
+    }
+
     /** The answer whose words say that all goes on as it was. */
     private static Optional<String> staying(Window asked) {
         return asked instanceof MessageBox box
                 ? box.answers().stream()
-                        .filter(a -> FirstWords.begins(STAYING, AccessKey.without(a.text())))
+                        .filter(a -> Said.STAYS.by(a.text()) && !Said.DESTROYS.by(a.text()))
                         .map(MessageBox.Answer::ending)
                         .findFirst()
                 : asked.endings().stream()
                         .map(Ending::name)
-                        .filter(e -> FirstWords.begins(STAYING, e))
+                        .filter(e -> Said.STAYS.by(e))
                         .findFirst();
     }
 
     /** A task that failed and closes all the same: what it should have saved is gone. */
     private void task(Closings.Row row, Decision decision, Task task) {
         for (Ending ending : task.endings()) {
-            if (FirstWords.begins(FAILING, ending.name()) && !decision.canStay(ending.name())) {
+            if (Said.FAILED.by(ending.name()) && !decision.canStay(ending.name())) {
                 String window = row.window().name().shown();
                 found.add(new Finding(
                         Weight.WRONG,
@@ -191,17 +249,26 @@ final class RefusalFindings {
                                 && conditions.toString().contains(what.strip()));
     }
 
-    /** B1: what is asked is asked of a person who can meanwhile go on in another window. */
+    /**
+     * B1: what is asked is asked of a person who can meanwhile go on in another window. Where closing it is the departure, all
+     * are blocked (B6); whether another can be used is known to the exploration, which says it surer.
+     */
     private void waitsForOwnerOnly(Closings.Row row) {
         ScriptPlace place = place(row);
+        String window = row.window().name().shown();
+        boolean departs = design.application().departure() instanceof DepartureRule.WithWindow(String name)
+                && name.equals(window);
+        boolean others = design.windows().stream()
+                .anyMatch(w -> w instanceof FacedWindow f
+                        && !f.name().shown().equals(window)
+                        && f.of() != FacedWindow.Kind.DIALOG);
+        if (departs || !others) {
+            return;
+        }
         Steps.walk(place.in(design), (StepPath path, Step step) -> {
             if (step instanceof Step.Open open
                     && open.manner() instanceof Manner.WaitsForOwner
-                    && Questions.asked(design, open).isPresent()
-                    && design.windows().stream()
-                                    .filter(FacedWindow.class::isInstance)
-                                    .count()
-                            > 1) {
+                    && Questions.asked(design, open).isPresent()) {
                 found.add(new Finding(
                         Weight.RISKY,
                         Kind.WAITS_FOR_OWNER_ONLY,

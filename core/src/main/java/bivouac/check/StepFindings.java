@@ -332,7 +332,7 @@ final class StepFindings {
     /** An answer whose words say that all stays as it was refuses, where something can be refused. */
     private static Repair answering(ScriptPlace place, StepPath path, String ending) {
         boolean asked = place.isAt(FacedWindow.Moment.BEFORE_CLOSING) || place.isAt(Part.RowMoment.BEFORE_REMOVING);
-        return asked && FirstWords.begins(AnswerFindings.REFUSING, ending)
+        return asked && Said.KEEPS_THE_ROW.by(ending)
                 ? new ClosingRepair.RefuseWhen(place, path, ending)
                 : new StepRepair.AddBranch(place, path, ending);
     }

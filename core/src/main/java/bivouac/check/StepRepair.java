@@ -297,4 +297,73 @@ public sealed interface StepRepair extends Repair {
             return Changed.step(design, place, path, step -> step instanceof Step.Off ? step : new Step.Off(step));
         }
     }
+
+    /** Rows are removed as every other way removes them: before removing is asked. */
+    record RemoveAsked(ScriptPlace place, StepPath path) implements StepRepair {
+        @Override
+        public String words() {
+            return "Ask here too";
+        }
+
+        @Override
+        public String about() {
+            return "The step loses the word unasked, and before removing is asked for each row.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(
+                    design,
+                    place,
+                    path,
+                    step -> step instanceof Step.RemoveRow r ? new Step.RemoveRow(r.list(), false) : step);
+        }
+    }
+
+    /** The script does nothing but remove the rows: what it asks, before removing asks. */
+    record OnlyRemove(ScriptPlace place, String list) implements StepRepair {
+        @Override
+        public String words() {
+            return "Only remove";
+        }
+
+        @Override
+        public String about() {
+            return "The script removes the row, and the question is asked once, before removing.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return place.put(design, Script.of(new Step.RemoveRow("me." + list, false)));
+        }
+    }
+
+    /** What stands behind a check goes into its else, so that it is done only where nothing was wrong. */
+    record IntoElse(ScriptPlace place, StepPath path) implements StepRepair {
+        @Override
+        public String words() {
+            return "Only where all is right";
+        }
+
+        @Override
+        public String about() {
+            return "The steps behind the check move into its else.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            Script script = place.in(design);
+            if (!(path.in(script).orElse(null) instanceof Step.If choice)) {
+                return design;
+            }
+            var steps = new ArrayList<>(choice.otherwise().map(Script::steps).orElse(List.of()));
+            StepPath behind = path.next(1);
+            for (Optional<Step> next = behind.in(script); next.isPresent(); next = behind.in(script)) {
+                steps.add(next.get());
+                script = behind.remove(script);
+            }
+            var checked = new Step.If(choice.cases(), Optional.of(new Script(steps)));
+            return place.put(design, path.replace(script, checked));
+        }
+    }
 }

@@ -31,27 +31,40 @@ record Sums(Optional<FacedWindow> window, Facts facts, String words, Place place
 
     /** Nothing between two typed texts: people who join texts put at least a space there. */
     private void joined(List<Finding> found, Term.Call<?> sum, String source) {
-        if (sum.arguments().stream().allMatch(this::isTyped)) {
-            found.add(new Finding(
-                    Weight.RISKY,
-                    Kind.UNGUARDED,
-                    words + ": “" + source.strip() + "” joins two typed texts; “1” and “2” make “12”.",
-                    "If a sum is meant, make them number fields; if they are to be joined, put something between.",
-                    place,
-                    apart(sum, source)));
-        } else {
-            sum.arguments().forEach(a -> {
-                if (a instanceof Term.Call<?> c && c.function() == Function.ADD) {
-                    joined(found, c, source);
-                }
-            });
+        List<Term<?>> all = summands(sum);
+        for (int i = 1; i < all.size(); i++) {
+            if (isTyped(all.get(i - 1)) && isTyped(all.get(i))) {
+                joined(found, all.get(i - 1), all.get(i), source);
+                return;
+            }
         }
     }
 
+    /** What is added, one after the other, however the sum is bracketed. */
+    private static List<Term<?>> summands(Term<?> term) {
+        return term instanceof Term.Call<?> c && c.function() == Function.ADD
+                ? c.arguments().stream()
+                        .flatMap(a -> summands(a).stream())
+                        .<Term<?>>map(a -> a)
+                        .toList()
+                : List.of(term);
+    }
+
+    /** No fault comes of it, so exploring has nothing to say about it. */
+    private void joined(List<Finding> found, Term<?> one, Term<?> other, String source) {
+            found.add(new Finding(
+                    Weight.RISKY,
+                    Kind.SUM,
+                    words + ": “" + source.strip() + "” joins two typed texts; “1” and “2” make “12”.",
+                    "If a sum is meant, make them number fields; if they are to be joined, put something between.",
+                    place,
+                    apart(one, other, source)));
+    }
+
     /** Joined with a space between, or added as the numbers that they are. */
-    private List<Repair> apart(Term.Call<?> sum, String source) {
-        String one = ((Term.Name<?>) sum.arguments().getFirst()).dotted();
-        String other = ((Term.Name<?>) sum.arguments().getLast()).dotted();
+    private List<Repair> apart(Term<?> left, Term<?> right, String source) {
+        String one = ((Term.Name<?>) left).dotted();
+        String other = ((Term.Name<?>) right).dotted();
         var joined = Pattern.compile(word(one) + "\\s*\\+\\s*" + word(other)).matcher(source);
         if (!joined.find()) {
             return List.of();

@@ -180,7 +180,7 @@ final class UnaskedFindings {
         return trigger.place().ofPart().isPresent()
                 && design.faced(trigger.place().ofWindow().orElse(""))
                         .flatMap(f -> f.part(trigger.place().ofPart().orElseThrow()))
-                        .filter(p -> MessageRules.destroys(p.displayName()))
+                        .filter(p -> Said.DESTROYS.by(p.displayName()))
                         .isPresent();
     }
 

@@ -3,7 +3,7 @@ package bivouac.design;
 import java.util.List;
 import java.util.Optional;
 
-/** The names under which what a step hands over, or gives, is taken: by a window, a task, a named script, an ending. */
+/** The names under which what a step says is taken: by a window, a task, a named script, an ending, a row. */
 public final class Taken {
 
     private Taken() {}
@@ -19,6 +19,8 @@ public final class Taken {
                 script(design, place, d).map(s -> names(s.takes())).orElse(List.of());
             case Step.Close c -> given(design, place, c);
             case Step.Off(Step kept) -> names(design, place, kept);
+            case Step.AddRow a -> columns(design, place, a.list());
+            case Step.ChangeRow c -> columns(design, place, c.list());
             case Step.TakeHolding t -> List.of();
             case Step.GiveBack g -> List.of();
             case Step.If i -> List.of();
@@ -40,6 +42,15 @@ public final class Taken {
                 .flatMap(f -> f.ending(close.ending().orElse(WaysOut.usualEnding(f))).stream())
                 .flatMap(e -> e.gives().stream())
                 .map(g -> g.name().expression())
+                .toList();
+    }
+
+    private static List<String> columns(Design design, ScriptPlace place, String list) {
+        String part = list.strip().startsWith("me.") ? list.strip().substring(3) : "";
+        return place.ofWindow().flatMap(design::faced).flatMap(f -> f.part(part)).stream()
+                .filter(Part.ListOfRows.class::isInstance)
+                .flatMap(p -> ((Part.ListOfRows) p).columns().stream())
+                .map(Type.Column::name)
                 .toList();
     }
 

@@ -176,12 +176,12 @@ class PutRightTest {
     @Test
     void typed_texts_that_are_joined_are_put_apart_or_added() {
         Design design = valued(set("app.text", "me.guest + me.beds")).design();
-        List<Repair> ways = all(design, Kind.UNGUARDED).getFirst().repairs();
+        List<Repair> ways = all(design, Kind.SUM).getFirst().repairs();
         assertThat(ways).extracting(Repair::words).containsExactly("Put a space between", "Add them as numbers");
         for (Repair way : ways) {
             Design now = way.in(design);
             assertThat(Findings.of(Program.of(now)))
-                    .noneMatch(f -> Set.of(Kind.UNGUARDED, Kind.EXPRESSION).contains(f.kind()));
+                    .noneMatch(f -> Set.of(Kind.SUM, Kind.EXPRESSION).contains(f.kind()));
         }
         assertThat(GO.in(ways.getFirst().in(design)).steps())
                 .containsExactly(set("app.text", "me.guest + \" \" + me.beds"));
