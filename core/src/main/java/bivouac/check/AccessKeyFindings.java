@@ -16,7 +16,8 @@ import java.util.Optional;
 /** One access key that means two things at once: on a window, in a menu, in the row of menus, in a message box. */
 final class AccessKeyFindings {
 
-    private static final String WHY = "Which of the two it presses differs from toolkit to toolkit; give one another key.";
+    private static final String WHY =
+            "Which of the two it presses differs from toolkit to toolkit; give one another key.";
 
     private AccessKeyFindings() {}
 
@@ -43,7 +44,8 @@ final class AccessKeyFindings {
                 found,
                 "the menus of " + window,
                 face.menus().stream()
-                        .map(m -> new Keyed(m.text(), AccessKey.without(m.text()), Place.window(window), Optional.empty()))
+                        .map(m -> new Keyed(
+                                m.text(), AccessKey.without(m.text()), Place.window(window), Optional.empty()))
                         .toList());
         for (Menu menu : face.menus()) {
             twice(
@@ -76,7 +78,8 @@ final class AccessKeyFindings {
                     found.add(new Finding(
                             Weight.RISKY,
                             Kind.PART,
-                            "Alt+" + key + " on " + where + " means both " + other.shown() + " and " + one.shown() + ".",
+                            "Alt+" + key + " on " + where + " means both " + other.shown() + " and " + one.shown()
+                                    + ".",
                             WHY,
                             one.place(),
                             one.repair().stream().toList()));

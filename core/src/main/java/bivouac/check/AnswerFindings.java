@@ -261,8 +261,7 @@ final class AnswerFindings {
     private void promisesNothing(Asked asked, MessageBox box, MessageBox.Answer answer) {
         String text = AccessKey.without(answer.text());
         boolean closes = asked.isClosing();
-        boolean promises =
-                Said.PROMISES.by(text) || closes && Said.KEEPS.by(text) && !Said.STAYS.by(text);
+        boolean promises = Said.PROMISES.by(text) || closes && Said.KEEPS.by(text) && !Said.STAYS.by(text);
         // another answer that does as little: then not only the words say that one of the two was forgotten
         boolean twice = box.answers().stream()
                         .filter(a -> asked.comes(a.ending()) == asked.comes(answer.ending()))
@@ -307,8 +306,8 @@ final class AnswerFindings {
         Optional<String> escape = box.escapeEnding();
         Optional<String> certain = escape.filter(e -> !asked.canRefuse(e));
         // where Escape keeps the row, the other of two answers is the one that removes it, whatever it is called
-        boolean told = escape.isPresent()
-                && (certain.isPresent() || box.answers().size() <= 2);
+        boolean told =
+                escape.isPresent() && (certain.isPresent() || box.answers().size() <= 2);
         Optional<String> wrong = certain.or(() -> box.answers().stream()
                 .filter(a -> !told && !asked.canRefuse(a.ending()))
                 .filter(a -> Said.KEEPS_THE_ROW.by(a.text()))

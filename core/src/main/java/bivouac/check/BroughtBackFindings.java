@@ -35,9 +35,8 @@ final class BroughtBackFindings {
     }
 
     private static void face(List<Finding> found, Design design, FacedWindow face) {
-        Optional<String> key = face.instancesOrUsual() instanceof Instances.OneForEach(String k)
-                ? Optional.of(k)
-                : Optional.empty();
+        Optional<String> key =
+                face.instancesOrUsual() instanceof Instances.OneForEach(String k) ? Optional.of(k) : Optional.empty();
         String name = face.name().shown();
         Script opened = face.moment(Moment.OPENED);
         face.takes().stream()
@@ -50,7 +49,8 @@ final class BroughtBackFindings {
                 .ifPresent(take -> found.add(new Finding(
                         Weight.RISKY,
                         Kind.NOT_HANDED_OVER,
-                        name + " looks at takes." + take + " only when it opens; brought back with another, it shows the first.",
+                        name + " looks at takes." + take
+                                + " only when it opens; brought back with another, it shows the first.",
                         "Bringing back runs “brought back” and not “opened” (O3); do there what is done with it.",
                         Place.script(new ScriptPlace.AtMoment(name, Moment.BROUGHT_BACK)),
                         List.of(new DesignRepair.AsWhenOpened(name)))));

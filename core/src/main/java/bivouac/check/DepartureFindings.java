@@ -32,7 +32,8 @@ final class DepartureFindings {
                 found.add(new Finding(
                         Weight.WRONG,
                         Kind.WRONG_END,
-                        "The application ends with " + name + ", of which many can be open: closing one ends it with all.",
+                        "The application ends with " + name
+                                + ", of which many can be open: closing one ends it with all.",
                         "A person who closes one of several expects the others to stay (D1); let it end with its last window,"
                                 + " or let there be one only.",
                         Place.APPLICATION,

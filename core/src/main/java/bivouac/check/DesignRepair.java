@@ -2,10 +2,10 @@ package bivouac.check;
 
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
-import bivouac.design.ScriptPlace;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Variable;
 import java.util.List;
 import java.util.Optional;

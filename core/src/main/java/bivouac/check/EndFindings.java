@@ -4,7 +4,6 @@ import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
 import bivouac.closing.Triggers;
-import bivouac.design.AccessKey;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
@@ -115,27 +114,28 @@ final class EndFindings {
                             true);
                 case Step.EndApplication end
                 when Said.CLOSES.by(text) && face.get().of() != FacedWindow.Kind.MAIN
-                        || isAskedByWindows(face.get())
-                                && !Said.ENDS.by(text)
-                                && !Said.LEAVES.by(text) ->
+                        || isAskedByWindows(face.get()) && !Said.ENDS.by(text) && !Said.LEAVES.by(text) ->
                     wrongEnd(
                             place,
                             path,
                             "“" + text + "” on " + face.get().name() + " ends the whole application.",
                             "Who closes a window does not expect the others to go (D1).",
                             false);
-                case Step.Close close when Said.CLOSES.by(text) && close.target() instanceof Target.Owner ->
+                case Step.Close close
+                when Said.CLOSES.by(text) && close.target() instanceof Target.Owner ->
                     wrongClose(
                             place,
                             path,
-                            "“" + text + "” closes the owner of " + face.get().name() + ", and with it more than this window.",
+                            "“" + text + "” closes the owner of " + face.get().name()
+                                    + ", and with it more than this window.",
                             "Who presses “" + text + "” on a window expects that window to close.");
                 case Step.Close close
                 when Said.ENDS.by(text) && close.target() instanceof Target.Me && isOneOfMany(face.get()) ->
                     wrongEnd(
                             place,
                             path,
-                            "“" + text + "” closes this one of many " + face.get().name() + ", and the others stay.",
+                            "“" + text + "” closes this one of many "
+                                    + face.get().name() + ", and the others stay.",
                             "Closing a window and ending the application are different acts (D1).",
                             true);
                 default -> {
@@ -208,7 +208,8 @@ final class EndFindings {
                 found.add(new Finding(
                         Weight.HINT,
                         Kind.MISPLACED_STEP,
-                        at.words(design) + ": “" + run.task() + "” is to run in the background, and is waited for there.",
+                        at.words(design) + ": “" + run.task()
+                                + "” is to run in the background, and is waited for there.",
                         "Before and after closing, and in the departure plan, tasks run in the foreground (W5).",
                         at,
                         List.of(new StepRepair.InForeground(place, path))));

@@ -101,9 +101,8 @@ final class FaultWays {
         target.filter(Target.Single.class::isInstance)
                 .flatMap(t -> name(((Target.Single) t).window()))
                 .ifPresent(names::add);
-        List<String> sources = step.pieces().expressions().stream()
-                .map(Expression::source)
-                .toList();
+        List<String> sources =
+                step.pieces().expressions().stream().map(Expression::source).toList();
         design.windows().stream()
                 .filter(w -> names.isEmpty())
                 .flatMap(w -> name(w.name().shown()).stream())

@@ -15,8 +15,8 @@ import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Target;
-import bivouac.design.Window;
 import bivouac.design.WaysOut;
+import bivouac.design.Window;
 import java.util.List;
 import java.util.Optional;
 
@@ -116,7 +116,8 @@ final class GoesOnAllTheSameFindings {
                 .flatMap(s -> design.window(((Step.Open) s).window()))
                 .filter(w -> w instanceof MessageBox box
                         && box.answers().size() == 1
-                        && (box.severity() == MessageBox.Severity.WARNING || box.severity() == MessageBox.Severity.ERROR))
+                        && (box.severity() == MessageBox.Severity.WARNING
+                                || box.severity() == MessageBox.Severity.ERROR))
                 .map(w -> w.name().shown());
     }
 

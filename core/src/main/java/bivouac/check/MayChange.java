@@ -150,8 +150,7 @@ final class MayChange {
      * @param later by window, its members that its own scripts set while another of them waits: timers, what is brought back,
      *     and what stands behind something that goes on
      */
-    record Elsewhere(
-            Map<String, Set<ScriptPlace>> application, Set<String> reached, Map<String, Set<String>> later) {
+    record Elsewhere(Map<String, Set<ScriptPlace>> application, Set<String> reached, Map<String, Set<String>> later) {
 
         static Elsewhere in(Design design) {
             var all = new Elsewhere(new HashMap<>(), new HashSet<>(), new HashMap<>());
@@ -199,6 +198,8 @@ final class MayChange {
         return Steps.any(
                 script,
                 s -> s instanceof Step.RunTask run && run.background()
-                        || s instanceof Step.Open open && design.goesOnBeside(open) && !open.branches().isEmpty());
+                        || s instanceof Step.Open open
+                                && design.goesOnBeside(open)
+                                && !open.branches().isEmpty());
     }
 }

@@ -1,9 +1,5 @@
 package bivouac.check;
 
-import java.util.Set;
-import java.util.LinkedHashSet;
-import bivouac.design.StepPath;
-import bivouac.design.Script;
 import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
@@ -16,12 +12,16 @@ import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.MessageBox;
 import bivouac.design.Part;
+import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
+import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Window;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Questions that decide nothing, whose Escape destroys, or that the Delete key goes past. */
 final class QuestionFindings {
@@ -121,7 +121,8 @@ final class QuestionFindings {
                 .filter(s -> s instanceof Step.RemoveRow r && r.unasked())
                 .isPresent();
         Set<String> before = asked(list.at(Part.RowMoment.BEFORE_REMOVING));
-        Optional<String> again = trigger.asks().stream().filter(before::contains).findFirst();
+        Optional<String> again =
+                trigger.asks().stream().filter(before::contains).findFirst();
         boolean asksTwice = !unasked && !trigger.asks().isEmpty() && !before.isEmpty();
         String asks = before.isEmpty() ? "its script" : "“" + before.iterator().next() + "”";
         if (unasked && trigger.asks().isEmpty() && !before.isEmpty()) {
@@ -137,8 +138,9 @@ final class QuestionFindings {
             found.add(new Finding(
                     Weight.RISKY,
                     Kind.ASKED_TWICE,
-                    place.words() + " asks “" + again.orElse(trigger.asks().iterator().next())
-                            + "”, and before removing of " + list.displayName() + " asks " + asks + " then.",
+                    place.words() + " asks “"
+                            + again.orElse(trigger.asks().iterator().next()) + "”, and before removing of "
+                            + list.displayName() + " asks " + asks + " then.",
                     "Before removing is met by every way (P2); ask there only.",
                     Place.step(place, path),
                     List.of(new StepRepair.OnlyRemove(place, list.name().expression()))));
@@ -147,10 +149,8 @@ final class QuestionFindings {
 
     private Set<String> asked(Script script) {
         var asked = new LinkedHashSet<String>();
-        Steps.walk(
-                script,
-                (path, step) -> Questions.asked(design, step)
-                        .ifPresent(w -> asked.add(w.name().shown())));
+        Steps.walk(script, (path, step) -> Questions.asked(design, step)
+                .ifPresent(w -> asked.add(w.name().shown())));
         return asked;
     }
 

@@ -11,17 +11,17 @@ import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
+import bivouac.design.FileDialog;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
+import bivouac.design.Picker;
+import bivouac.design.ReadyMade;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Task;
-import bivouac.design.FileDialog;
-import bivouac.design.Picker;
-import bivouac.design.ReadyMade;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
@@ -64,10 +64,8 @@ final class RefusalFindings {
         switch (decision.step()) {
             case Step.Open open ->
                 Questions.asked(design, open)
-                        .ifPresentOrElse(
-                                w -> question(row, decision, w),
-                                () -> design.window(open.window())
-                                        .ifPresent(w -> leftWithoutAnAnswer(row, decision, open, w)));
+                        .ifPresentOrElse(w -> question(row, decision, w), () -> design.window(open.window())
+                                .ifPresent(w -> leftWithoutAnAnswer(row, decision, open, w)));
             case Step.RunTask run -> design.application().task(run.task()).ifPresent(task -> task(row, decision, task));
             case Step.TakeHolding t -> {
                 // what could not be taken has its own findings
@@ -101,7 +99,8 @@ final class RefusalFindings {
                 box,
                 "It is what Escape means, and who presses that wants nothing to happen; write “stay open” (C2)."));
         // where Escape stays, the other of two answers is the one that goes on, whatever it is called
-        boolean told = escape.isPresent() && (wrong.isPresent() || asked.endings().size() <= 2);
+        boolean told =
+                escape.isPresent() && (wrong.isPresent() || asked.endings().size() <= 2);
         staying(asked)
                 .filter(e -> !told && !decision.canStay(e))
                 .ifPresent(e -> closes(
@@ -148,7 +147,8 @@ final class RefusalFindings {
             case Picker picker -> Optional.of(WaysOut.CANCELLED);
             case MessageBox box -> Optional.empty();
             case FacedWindow face ->
-                WaysOut.of(face, Way.CLOSE_BOX) instanceof WayOut.LeadsTo out && face.endings().size() > 1
+                WaysOut.of(face, Way.CLOSE_BOX) instanceof WayOut.LeadsTo out
+                                && face.endings().size() > 1
                         ? Optional.of(out.ending())
                         : Optional.empty();
         };

@@ -105,12 +105,12 @@ enum Said {
                 .toLowerCase(Locale.ROOT)
                 .replace('’', '\'')
                 .replaceAll("[.…]+$", "");
-        return words.stream().anyMatch(w -> w.endsWith(".") ? plain.equals(w.substring(0, w.length() - 1)) : begins(plain, w));
+        return words.stream()
+                .anyMatch(w -> w.endsWith(".") ? plain.equals(w.substring(0, w.length() - 1)) : begins(plain, w));
     }
 
     private static boolean begins(String text, String words) {
-        return text.startsWith(words)
-                && (text.length() == words.length() || !isOfAWord(text.charAt(words.length())));
+        return text.startsWith(words) && (text.length() == words.length() || !isOfAWord(text.charAt(words.length())));
     }
 
     private static boolean isOfAWord(char c) {

@@ -34,7 +34,8 @@ final class SavedTooSoonFindings {
     static void into(List<Finding> found, Design design) {
         var findings = new SavedTooSoonFindings(found, design);
         design.scripts()
-                .forEach((place, script) -> Steps.walk(script, (path, step) -> findings.step(place, script, path, step)));
+                .forEach((place, script) ->
+                        Steps.walk(script, (path, step) -> findings.step(place, script, path, step)));
     }
 
     private void step(ScriptPlace place, Script script, StepPath path, Step step) {
@@ -70,7 +71,9 @@ final class SavedTooSoonFindings {
             Optional<Step> next = path.next(by).in(script);
             if (next.isEmpty()) {
                 return path.outer()
-                        .filter(o -> o.in(script).filter(Step.Repeat.class::isInstance).isEmpty())
+                        .filter(o -> o.in(script)
+                                .filter(Step.Repeat.class::isInstance)
+                                .isEmpty())
                         .flatMap(o -> task(script, o));
             }
             switch (next.get()) {
@@ -106,6 +109,7 @@ final class SavedTooSoonFindings {
     }
 
     private static boolean sets(Step step, String path) {
-        return step instanceof Step.SetValue(String what, var to) && what.strip().equals(path);
+        return step instanceof Step.SetValue(String what, var to)
+                && what.strip().equals(path);
     }
 }

@@ -52,13 +52,13 @@ record Sums(Optional<FacedWindow> window, Facts facts, String words, Place place
 
     /** No fault comes of it, so exploring has nothing to say about it. */
     private void joined(List<Finding> found, Term<?> one, Term<?> other, String source) {
-            found.add(new Finding(
-                    Weight.RISKY,
-                    Kind.SUM,
-                    words + ": “" + source.strip() + "” joins two typed texts; “1” and “2” make “12”.",
-                    "If a sum is meant, make them number fields; if they are to be joined, put something between.",
-                    place,
-                    apart(one, other, source)));
+        found.add(new Finding(
+                Weight.RISKY,
+                Kind.SUM,
+                words + ": “" + source.strip() + "” joins two typed texts; “1” and “2” make “12”.",
+                "If a sum is meant, make them number fields; if they are to be joined, put something between.",
+                place,
+                apart(one, other, source)));
     }
 
     /** Joined with a space between, or added as the numbers that they are. */

@@ -57,7 +57,10 @@ record UsedMeanwhile(Program program, Explored explored, Machine machine) {
     }
 
     private boolean hasOther(int situation, WindowPlan asked) {
-        return others(asked).stream().filter(w -> explored.isOpen(situation, w.number)).count() > 1;
+        return others(asked).stream()
+                        .filter(w -> explored.isOpen(situation, w.number))
+                        .count()
+                > 1;
     }
 
     /** One that is neither the question, nor what it came to own, nor blocked. */
