@@ -80,7 +80,7 @@ public final class CheckCommand implements Callable<Integer> {
             Checked checked = explored.map(e -> Findings.checked(program, beside, e))
                     .orElseGet(() -> Findings.checked(program, beside));
             Places places = DesignFile.places(file, program.design());
-            FindingLines.print(program.design(), checked, FindingLines.in(file.toString(), places), out);
+            FindingLines.print(program.design(), checked, explored, FindingLines.in(file.toString(), places), out);
             explored.ifPresent(e -> ExploredLines.print(e, out));
             write(sarif, Sarif.of(file.toString().replace('\\', '/'), places, checked, version()));
             write(junit, JUnitXml.of(program.design().application().name(), cases(program, places, checked)));
@@ -100,7 +100,7 @@ public final class CheckCommand implements Callable<Integer> {
     private Explored explore(Program program) {
         Progress progress = OnTerminal.in(spec.commandLine().getErr());
         var question = new Question(program, LocalDate.now());
-        Explored explored = Exploration.of(question, within.limits(), progress);
+        Explored explored = Exploration.of(question, within.left(), progress);
         OnTerminal.done(progress);
         return explored;
     }

@@ -4,8 +4,11 @@ import bivouac.check.Checked;
 import bivouac.check.Finding;
 import bivouac.design.Design;
 import bivouac.format.Places;
+import bivouac.explore.Explored;
+import bivouac.explore.Told;
 import java.io.PrintWriter;
 import java.util.List;
+import java.util.Optional;
 
 /** Findings as they are printed for people: what, why, where in the design, and where in its file. */
 public final class FindingLines {
@@ -40,7 +43,12 @@ public final class FindingLines {
         print(design, checked, f -> "", out);
     }
 
-    static void print(Design design, Checked checked, InFile where, PrintWriter out) {
+    private static void print(Design design, Checked checked, InFile where, PrintWriter out) {
+        print(design, checked, Optional.empty(), where, out);
+    }
+
+    /** @param explored what the findings were looked for in, beside the design as it is written */
+    static void print(Design design, Checked checked, Optional<Explored> explored, InFile where, PrintWriter out) {
         for (Finding f : checked.open()) {
             out.println(f.weight().word() + ": " + f.what());
             out.println("    " + f.why() + " [" + f.place().words(design) + where.words(f) + "]");
@@ -54,6 +62,8 @@ public final class FindingLines {
         int open = checked.open().size();
         String taken =
                 checked.accepted().isEmpty() ? "" : " " + checked.accepted().size() + " accepted.";
-        out.println((open == 0 ? "No findings." : open + (open == 1 ? " finding." : " findings.")) + taken);
+        String scope = Told.scope(explored);
+        String found = open == 0 ? "No findings" : open + (open == 1 ? " finding" : " findings");
+        out.println(found + (explored.filter(Explored::isComplete).isPresent() ? ", " : " ") + scope + "." + taken);
     }
 }

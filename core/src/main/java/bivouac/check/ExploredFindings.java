@@ -58,12 +58,18 @@ final class ExploredFindings {
      */
     static List<Finding> with(Program program, List<Finding> written, Explored explored) {
         var findings = new ExploredFindings(program, written, explored);
-        findings.faults();
-        findings.ends();
-        findings.deep();
-        findings.heldBack();
-        findings.promises();
-        NoticedFindings.into(findings.found, program, explored);
+        // in this order: where the time that was wished for is over, what comes last is not looked into
+        for (Runnable look : List.<Runnable>of(
+                findings::faults,
+                findings::promises,
+                () -> NoticedFindings.into(findings.found, program, explored),
+                findings::heldBack,
+                findings::deep,
+                findings::ends)) {
+            if (!explored.isLate()) {
+                look.run();
+            }
+        }
         WalkthroughFindings.into(findings.found, program);
         if (explored.isComplete()) {
             NeverFindings.into(findings.found, program, written, explored);
@@ -195,6 +201,9 @@ final class ExploredFindings {
 
     /** Where a window, or who opened it, ends the application, that is a way out of it as well. */
     private void window(WindowPlan plan, BitSet mayEnd) {
+        if (explored.isLate()) {
+            return;
+        }
         String name = plan.window().name().shown();
         boolean told = written.stream()
                 .anyMatch(f -> f.kind() == Kind.NO_WAY_OUT && f.place().window().equals(Optional.of(name)));

@@ -25,7 +25,7 @@ record UsedMeanwhile(Program program, Explored explored, Machine machine) {
             return Optional.of(finding);
         }
         int looked = 0;
-        for (int s = 0; s < explored.situations(); s++) {
+        for (int s = 0; s < explored.lookedAt(); s++) {
             if (explored.isRunning(s) && explored.isOpen(s, asked.get().number) && hasOther(s, asked.get())) {
                 if (looked++ == MOST) {
                     return Optional.of(finding);

@@ -24,6 +24,12 @@ public final class Exploration {
     /** As many situations are looked at by one thread at once. */
     private static final int BATCH = 512;
 
+    /** No more threads look; each smaller number of them that is used divides it. */
+    private static final int MOST_CORES = 4;
+
+    /** So many situations lie between two at which it is asked whether there was too much work. */
+    private static final int COUNTED = BATCH * MOST_CORES;
+
     private final Explored explored;
     private final Limits limits;
     private final Progress progress;
@@ -36,6 +42,7 @@ public final class Exploration {
         this.explored = new Explored(question);
         this.limits = limits;
         this.progress = progress;
+        explored.endsAt = begun + limits.time().toNanos();
         for (int i = 0; i < limits.cores(); i++) {
             var batch = new Batch(question, explored.states);
             batches.add(batch);
@@ -75,8 +82,9 @@ public final class Exploration {
 
     private void go(ExecutorService threads) {
         int next = 0;
-        while (next < explored.situations() && mayGoOn()) {
-            int last = Math.min(explored.situations(), next + BATCH * batches.size());
+        while (next < explored.situations() && mayGoOn(next)) {
+            int counted = (next / COUNTED + 1) * COUNTED;
+            int last = Math.min(Math.min(explored.situations(), counted), next + BATCH * batches.size());
             look(next, last, threads);
             for (int i = 0; i < batches.size(); i++) {
                 number(next + i * BATCH, batches.get(i));
@@ -86,12 +94,17 @@ public final class Exploration {
         }
     }
 
-    private boolean mayGoOn() {
+    /** @param next the situation that is looked at next */
+    private boolean mayGoOn(int next) {
+        // counted where any number of threads comes by, so that all of them stop at the same situation
+        boolean counted = next % COUNTED == 0;
         if (progress.isStopped()) {
             explored.outcome = Explored.Outcome.STOPPED;
-        } else if (System.nanoTime() - begun > limits.time().toNanos()) {
+        } else if (System.nanoTime() - begun > limits.exploringNanos()) {
             explored.outcome = Explored.Outcome.OUT_OF_TIME;
-        } else if (explored.allBytes() > limits.bytes()) {
+        } else if (counted && explored.steps() >= limits.steps()) {
+            explored.outcome = Explored.Outcome.OUT_OF_STEPS;
+        } else if (counted && explored.allBytes() > limits.bytes()) {
             explored.outcome = Explored.Outcome.OUT_OF_MEMORY;
         }
         return explored.outcome == Explored.Outcome.DONE;

@@ -26,6 +26,8 @@ public final class Explored {
         DONE,
         STOPPED,
         OUT_OF_TIME,
+        /** As much was done as is to be done at the most, whatever the clock says. */
+        OUT_OF_STEPS,
         OUT_OF_MEMORY
     }
 
@@ -88,6 +90,11 @@ public final class Explored {
     Outcome outcome = Outcome.DONE;
     long nanos;
 
+    /** When somebody wants the last finding, by the clock of the machine that runs. */
+    long endsAt = Long.MAX_VALUE;
+
+    private volatile boolean cutShort;
+
     Explored(Question question) {
         this.question = question;
         this.windowWords = Batch.words(question.program().windows().size());
@@ -123,6 +130,20 @@ public final class Explored {
 
     public double seconds() {
         return nanos / 1e9;
+    }
+
+    /**
+     * Whether the time that was wished for is over: then what was met is not looked into any further, which is said.
+     */
+    public boolean isLate() {
+        boolean late = System.nanoTime() - endsAt > 0;
+        cutShort |= late;
+        return late;
+    }
+
+    /** Whether something of what was met was not looked into, for want of time. */
+    public boolean isCutShort() {
+        return cutShort;
     }
 
     /** Whether no situation is left out. */

@@ -3,6 +3,7 @@ package bivouac.explore;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /** How far an exploration went, as sentences: never <em>completely</em> where it was not. */
 public final class Told {
@@ -24,10 +25,27 @@ public final class Told {
             }
             case STOPPED -> by.add("being stopped");
             case OUT_OF_TIME -> by.add("time");
+            case OUT_OF_STEPS -> by.add(String.format(Locale.ROOT, "%,d steps", explored.steps()));
             case OUT_OF_MEMORY -> by.add("memory");
+        }
+        if (explored.isCutShort() && explored.outcome() != Explored.Outcome.OUT_OF_TIME) {
+            by.add("time");
         }
         by.addAll(explored.boundedBy());
         return "bounded by " + named(by);
+    }
+
+    /**
+     * How far it is so that something is not found: <em>complete</em>, where every situation was met; <em>within 8 events</em>;
+     * <em>as written</em>, where nothing was explored.
+     */
+    public static String scope(Optional<Explored> explored) {
+        return explored.map(e -> e.isComplete()
+                        ? "complete"
+                        : e.outcome() == Explored.Outcome.DONE || e.depth() < 2
+                                ? "within bounds"
+                                : "within " + counted(e.depth() - 1, "event", "events"))
+                .orElse("as written");
     }
 
     /** How much was met, and how long it took. */
@@ -46,7 +64,7 @@ public final class Told {
 
     /** What is known although it did not come to its end; empty where it did. */
     public static String depth(Explored explored) {
-        return explored.outcome() == Explored.Outcome.DONE
+        return explored.outcome() == Explored.Outcome.DONE || explored.depth() < 2
                 ? ""
                 : "every way of up to " + counted(Math.max(0, explored.depth() - 1), "event", "events")
                         + " was looked at";

@@ -55,7 +55,7 @@ class AheadTest {
             Design design = (i % 2 == 0 ? new SmallDesigns(random) : new WideDesigns(random)).design();
             Explored explored = Exploration.of(
                     new Question(Program.of(design), TODAY),
-                    new Limits(Duration.ofSeconds(2), 2L << 20, 1),
+                    new Limits(Duration.ofSeconds(2), 2L << 20, 1, Long.MAX_VALUE),
                     Progress.NONE);
             for (int k = 0; k < 12; k++) {
                 int situation = random.nextInt(explored.situations());

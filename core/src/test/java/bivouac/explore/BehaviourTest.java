@@ -162,7 +162,7 @@ class BehaviourTest {
     private static Explored explored(Design design) {
         return Exploration.of(
                 new Question(Program.of(design), TODAY),
-                new Limits(Duration.ofSeconds(10), 300L << 10, 1),
+                new Limits(Duration.ofSeconds(10), 300L << 10, 1, Long.MAX_VALUE),
                 Progress.NONE);
     }
 }

@@ -378,4 +378,21 @@ class ExplorationTest {
         assertThat(reach.mayReach(met::hasEnded).get(0)).isTrue();
         assertThat(reach.mayReach(s -> false).cardinality()).isZero();
     }
+
+    /** What ends an exploration is work, and not how many threads or how fast they are. */
+    @Test
+    void one_thread_and_two_end_at_the_same_situation_and_find_the_same() throws Exception {
+        var program = Program.of(bivouac.format.DesignFile.read(java.nio.file.Path.of("../examples/ridge-hut.bivouac")));
+        var question = new Question(program, java.time.LocalDate.of(2026, 11, 23));
+        Limits limits = Limits.usual().withSteps(60_000);
+        Explored one = Exploration.of(question, limits.withCores(1), Progress.NONE);
+        Explored two = Exploration.of(question, limits.withCores(2), Progress.NONE);
+        assertThat(one.outcome()).isEqualTo(Explored.Outcome.OUT_OF_STEPS);
+        assertThat(two.outcome()).isEqualTo(one.outcome());
+        assertThat(two.situations()).isEqualTo(one.situations());
+        assertThat(two.lookedAt()).isEqualTo(one.lookedAt());
+        assertThat(two.steps()).isEqualTo(one.steps());
+        assertThat(Told.outcome(one)).startsWith("bounded by ").contains(" steps");
+        assertThat(Told.scope(java.util.Optional.of(one))).matches("within [0-9]+ events");
+    }
 }

@@ -106,7 +106,7 @@ public final class Main implements Callable<Integer> {
             var app = new App(
                     stage, opened.design(), onDisk, LocalDate.now(), new Journals(Journals.stateFolder()), false);
             app.show();
-            app.explore(LocalDate.now(), Limits.of(Limits.USUAL_TIME));
+            app.explore(LocalDate.now(), Limits.usual());
         }
     }
 }

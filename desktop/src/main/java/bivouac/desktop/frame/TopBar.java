@@ -1,6 +1,8 @@
 package bivouac.desktop.frame;
 
 import bivouac.check.Finding;
+import bivouac.explore.Explored;
+import bivouac.explore.Told;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.widget.Weights;
@@ -11,6 +13,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -43,6 +46,9 @@ final class TopBar extends HBox {
     private final Tooltip redoTip = new Tooltip();
     /** Those whose counts are shown. */
     private List<Finding> counted;
+
+    /** What is said where there are none. */
+    private String none = "";
 
     TopBar(Work work, List<Command> commands, Runnable find, Runnable showFindings) {
         getStyleClass().add("top-bar");
@@ -107,7 +113,9 @@ final class TopBar extends HBox {
         name.setText(s.design().application().name());
         unsaved.setText(s.saved() ? "" : "unsaved");
         screens.forEach((screen, button) -> button.pseudoClassStateChanged(CHOSEN, screen == s.screen()));
-        if (!s.findings().equals(counted)) {
+        String found = s.findings().isEmpty() ? none(s) : "";
+        if (!s.findings().equals(counted) || !found.equals(none)) {
+            none = found;
             count(s.findings());
         }
         undo.setDisable(s.undoable().isEmpty());
@@ -116,13 +124,21 @@ final class TopBar extends HBox {
         redoTip.setText("Redo (Ctrl+Shift+Z)" + s.redoable().map(d -> ": " + d).orElse(""));
     }
 
+    /** How far it is so that there are none, with a sign that is not colour alone. */
+    private static String none(Situation s) {
+        Optional<Explored> explored =
+                s.looked().isOf(s.program()) ? s.looked().explored() : Optional.empty();
+        boolean complete = explored.filter(Explored::isComplete).isPresent();
+        return (complete ? "✓ none, " : "○ none ") + Told.scope(explored);
+    }
+
     private void count(List<Finding> all) {
         counted = all;
         findings.setGraphic(counts(all));
-        findings.setAccessibleText(all.size() + " findings");
+        findings.setAccessibleText(all.isEmpty() ? none.substring(Math.min(2, none.length())) : all.size() + " findings");
     }
 
-    private static HBox counts(List<Finding> all) {
+    private HBox counts(List<Finding> all) {
         var row = Ui.row(5);
         for (Finding.Weight weight : Finding.Weight.values()) {
             long n = all.stream().filter(f -> f.weight() == weight).count();
@@ -131,7 +147,7 @@ final class TopBar extends HBox {
             }
         }
         if (all.isEmpty()) {
-            row.getChildren().add(Ui.label("no findings", "fine"));
+            row.getChildren().add(Ui.label(none, "fine"));
         }
         return row;
     }
