@@ -1,6 +1,6 @@
 package bivouac.cli;
 
-import bivouac.check.Finding;
+import bivouac.check.Beside;
 import bivouac.check.Findings;
 import bivouac.design.Design;
 import bivouac.format.DesignFile;
@@ -93,12 +93,10 @@ public final class HandoverCommand implements Callable<Integer> {
         plan.stream().filter(c -> c.kind() != Change.Kind.SAME).forEach(c -> out.println(words(c) + ": " + c.path()));
         out.println(done.files().size() + " files for " + wanted.shown() + " in " + folder
                 + (same == 0 ? "." : ", " + same + " as they were."));
-        long open = Findings.of(Program.of(design)).stream()
-                .filter(f -> f.weight() != Finding.Weight.HINT)
-                .count();
+        int open = Findings.checked(Program.of(design), Beside.in(beside)).open().size();
         if (open > 0) {
-            out.println("The design has " + (open == 1 ? "1 finding" : open + " findings")
-                    + "; they stand in README.md, and `bivouac check` prints them.");
+            out.println("The design as it is written has " + (open == 1 ? "1 finding" : open + " findings")
+                    + "; they stand in README.md, and `bivouac check` explores it for more.");
         }
     }
 

@@ -35,17 +35,22 @@ public record Checked(List<Finding> open, List<Taken> accepted, List<Accepted> g
      * @param whole whether every situation was met, so that what is not found is not so
      */
     public static Checked of(Design design, List<Finding> findings, boolean whole) {
-        Map<String, Accepted> accepted = new HashMap<>();
-        design.accepted().forEach(a -> accepted.putIfAbsent(a.finding(), a));
         var open = new ArrayList<Finding>();
         var taken = new ArrayList<Taken>();
-        Set<String> found = new HashSet<>();
+        Set<Accepted> found = new HashSet<>();
+        Map<String, Accepted> about = new HashMap<>();
+        Map<String, Accepted> says = new HashMap<>();
+        design.accepted().forEach(a -> (a.about().isEmpty() ? says : about)
+                .putIfAbsent(a.about().isEmpty() ? a.finding() : a.about(), a));
         for (Finding f : findings) {
-            found.add(f.what());
-            Accepted why = accepted.get(f.what());
+            Accepted why = says.get(f.what());
+            if (why == null && !about.isEmpty()) {
+                why = about.get(f.about(design));
+            }
             if (why == null) {
                 open.add(f);
             } else {
+                found.add(why);
                 taken.add(new Taken(f, why));
             }
         }
@@ -53,7 +58,7 @@ public record Checked(List<Finding> open, List<Taken> accepted, List<Accepted> g
                 open,
                 taken,
                 design.accepted().stream()
-                        .filter(a -> !found.contains(a.finding()) && (whole || !a.explored()))
+                        .filter(a -> !found.contains(a) && (whole || !a.explored()))
                         .toList());
     }
 }

@@ -6,6 +6,8 @@ import bivouac.design.StepPath;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * Something wrong or risky in a design.
@@ -50,6 +52,25 @@ public record Finding(
     /** The same, as heavy as that. */
     Finding weighing(Weight other) {
         return new Finding(other, kind, what, why, place, repairs, trail, isExplored);
+    }
+
+    private static final Pattern OWN_WORDS = Pattern.compile("“([^”]*)”");
+    private static final Pattern STEP = Pattern.compile(", step [0-9]+$");
+
+    /**
+     * What it is about, whatever words it is told in: its kind, its place without the number of a step, and what of it is the
+     * design's own, which stands in quotes. An accepted finding is known by it.
+     */
+    public String about(Design design) {
+        String words = OWN_WORDS
+                .matcher(what)
+                .results()
+                .map(r -> "“" + r.group(1) + "”")
+                .distinct()
+                .collect(Collectors.joining(", "));
+        String at = STEP.matcher(place.words(design)).replaceAll("");
+        return kind.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + ": " + at
+                + (words.isEmpty() ? "" : ": " + words);
     }
 
     /** One that needs a decision before it can be put right. */

@@ -7,23 +7,34 @@ import java.util.regex.Pattern;
 /**
  * A finding that the developer takes as it is.
  *
- * @param finding what it says, whole: one that says something else is another finding
+ * @param finding what it said when it was accepted, for whoever reads the design next
+ * @param about what it is about, by which it is known: of which kind it is, where it stands, and the design's own words in
+ *     it; empty in older files, where it is known by what it says
  * @param because the reason, for whoever reads the design next
  * @param on the day on which it was accepted
  * @param explored whether only the situations show it, so that it is not missed where they were not met
  */
-public record Accepted(String finding, String because, LocalDate on, boolean explored) {
+public record Accepted(String finding, String about, String because, LocalDate on, boolean explored) {
 
-    /** One that the design as it is written shows. */
+    /** One of an older file, that the design as it is written shows. */
     public Accepted(String finding, String because, LocalDate on) {
-        this(finding, because, on, false);
+        this(finding, "", because, on, false);
     }
 
     /** With a name changed that the finding says. */
     Accepted renamed(String from, String to) {
-        String changed = Pattern.compile("(?<![\\p{L}\\p{N}_])" + Pattern.quote(from) + "(?![\\p{L}\\p{N}_])")
-                .matcher(finding)
-                .replaceAll(Matcher.quoteReplacement(to));
-        return new Accepted(changed, because, on, explored);
+        var name = Pattern.compile("(?<![\\p{L}\\p{N}_])" + Pattern.quote(from) + "(?![\\p{L}\\p{N}_])");
+        String instead = Matcher.quoteReplacement(to);
+        return new Accepted(
+                name.matcher(finding).replaceAll(instead),
+                name.matcher(about).replaceAll(instead),
+                because,
+                on,
+                explored);
+    }
+
+    /** Whether another is about the same. */
+    public boolean isLike(Accepted other) {
+        return about.isEmpty() || other.about.isEmpty() ? finding.equals(other.finding) : about.equals(other.about);
     }
 }

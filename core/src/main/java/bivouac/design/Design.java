@@ -88,18 +88,18 @@ public record Design(
 
     /** With a finding accepted; what was said of it before is forgotten. */
     public Design accepting(Accepted finding) {
-        var all = new ArrayList<>(without(finding.finding()));
+        var all = new ArrayList<>(without(finding));
         all.add(finding);
         return accepting(all);
     }
 
     /** With a finding not accepted any more. */
-    public Design notAccepting(String finding) {
+    public Design notAccepting(Accepted finding) {
         return accepting(without(finding));
     }
 
-    private List<Accepted> without(String finding) {
-        return accepted.stream().filter(a -> !a.finding().equals(finding)).toList();
+    private List<Accepted> without(Accepted finding) {
+        return accepted.stream().filter(a -> !a.isLike(finding)).toList();
     }
 
     public Optional<Walkthrough> walkthrough(String name) {

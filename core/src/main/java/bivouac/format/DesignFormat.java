@@ -38,6 +38,7 @@ public final class DesignFormat {
     private static JsonOut.Members write(Accepted a) {
         return new JsonOut.Members()
                 .put("finding", a.finding())
+                .putUnless(a.about().isEmpty(), "about", a.about())
                 .put("because", a.because())
                 .put("on", a.on().toString())
                 .putUnless(!a.explored(), "explored", true);
@@ -115,7 +116,12 @@ public final class DesignFormat {
 
     private static Accepted accepted(Json json) throws Unreadable {
         Fields f = Fields.of(json);
-        var accepted = new Accepted(f.text("finding"), f.text("because"), day(f.must("on")), f.yes("explored", false));
+        var accepted = new Accepted(
+                f.text("finding"),
+                f.text("about", ""),
+                f.text("because"),
+                day(f.must("on")),
+                f.yes("explored", false));
         f.done();
         return accepted;
     }

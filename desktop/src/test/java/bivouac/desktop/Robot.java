@@ -73,6 +73,9 @@ final class Robot {
             robot.stage = new Stage();
             robot.app = new App(robot.stage, design, file, TODAY, new Journals(state), true);
             robot.app.show();
+            // the screen that nobody looks at may be smaller than most
+            robot.stage.setWidth(App.WIDTH);
+            robot.stage.setHeight(App.HEIGHT);
             return null;
         });
         return robot.settle();
@@ -238,6 +241,17 @@ final class Robot {
         return clickOn(middle(shown));
     }
 
+    /** Clicks an item of a list of choices that is open. */
+    Robot clickInList(String text) {
+        Node shown = on(() -> Window.getWindows().stream()
+                .filter(javafx.stage.PopupWindow.class::isInstance)
+                .flatMap(w -> w.getScene().getRoot().lookupAll(".label").stream())
+                .filter(n -> n instanceof Labeled l && text.equals(l.getText()))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("No list offers " + text)));
+        return clickOn(middle(shown));
+    }
+
     /** Clicks a place in a node of that id, from its top left. */
     Robot clickAt(String id, double x, double y) {
         var place = on(() -> Refocus.find(stage.getScene().getRoot(), id).localToScreen(x, y));
@@ -366,6 +380,31 @@ final class Robot {
         }
     }
 
+    /** Scrolls to where a node of that id is to be seen, as a person would with the wheel. */
+    Robot reveal(String id) {
+        Node node = node(id);
+        on(() -> {
+            for (Node n = node.getParent(); n != null; n = n.getParent()) {
+                if (n instanceof javafx.scene.control.ScrollPane pane) {
+                    double all = pane.getContent().getLayoutBounds().getHeight();
+                    double seen = pane.getViewportBounds().getHeight();
+                    var at = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+                    if (all > seen) {
+                        pane.setVvalue(Math.clamp((at.getCenterY() - seen / 2) / (all - seen), 0, 1));
+                    }
+                }
+            }
+            return null;
+        });
+        return settle();
+    }
+
+    /** How far an item of a list of choices stands behind the one that is chosen. */
+    int choiceBy(String id, String item) {
+        var choice = (ChoiceBox<?>) node(id);
+        return on(() -> choice.getItems().indexOf(item) - choice.getSelectionModel().getSelectedIndex());
+    }
+
     /** Whether a menu, a list of choices or a tooltip is open over the window. */
     boolean hasPopup() {
         return on(() -> Window.getWindows().stream()
@@ -388,6 +427,18 @@ final class Robot {
 
     boolean has(String id) {
         return on(() -> Refocus.find(stage.getScene().getRoot(), id)) != null;
+    }
+
+    /** Whether a node of that id is there, and neither it nor what it stands in is put away. */
+    boolean isShown(String id) {
+        return on(() -> {
+            Node found = Refocus.find(stage.getScene().getRoot(), id);
+            boolean shown = found != null;
+            for (Node n = found; n != null; n = n.getParent()) {
+                shown &= n.isVisible();
+            }
+            return shown;
+        });
     }
 
     /** Whether a label says it, word for word. */

@@ -1,6 +1,5 @@
 package bivouac.desktop.frame;
 
-import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Examples;
@@ -13,7 +12,6 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import javafx.scene.Node;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -119,10 +117,7 @@ public final class Frame extends StackPane {
     private Command place(String name, String keys, String id) {
         return new Command(name, keys, () -> {
             work.show(Screen.WINDOW);
-            Node found = Refocus.find(screen(Screen.WINDOW).node(), id);
-            if (found != null) {
-                found.requestFocus();
-            }
+            screen(Screen.WINDOW).focus(id);
         });
     }
 

@@ -1,5 +1,6 @@
 package bivouac.desktop.frame;
 
+import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Situation;
 import java.util.concurrent.CompletableFuture;
 import javafx.scene.Node;
@@ -35,6 +36,14 @@ public interface ScreenView {
         Node focused = root.getScene() == null ? null : root.getScene().getFocusOwner();
         boolean moves = key.isAltDown() && (key.getCode() == KeyCode.UP || key.getCode() == KeyCode.DOWN);
         return moves && focused != null && focused.getStyleClass().contains(rows);
+    }
+
+    /** Puts the keyboard on the node of an id, and shows what it stands in first, if it is not shown. */
+    default void focus(String id) {
+        Node found = Refocus.find(node(), id);
+        if (found != null) {
+            found.requestFocus();
+        }
     }
 
     /** Puts the keyboard where a person begins on this screen. */

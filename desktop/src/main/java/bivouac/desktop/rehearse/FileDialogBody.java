@@ -2,7 +2,6 @@ package bivouac.desktop.rehearse;
 
 import bivouac.design.FileDialog;
 import bivouac.design.PretendFiles;
-import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
 import bivouac.machine.FileChoice;
@@ -11,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.scene.control.ChoiceBox;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -37,7 +37,7 @@ final class FileDialogBody implements DeskBody {
     private final Button up = Ui.button("Up", "folder-up", this::goUp, "secondary");
     private final ListView<String> list = new ListView<>();
     private final TextField name = new TextField();
-    private final Choice<FileDialog.Filter> filter = new Choice<>();
+    private final ChoiceBox<FileDialog.Filter> filter = new ChoiceBox<>();
     private final Label problem = Ui.wrapped("", "problem");
     private final Button choose;
     private final HBox replace;

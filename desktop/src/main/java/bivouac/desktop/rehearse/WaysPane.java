@@ -1,6 +1,5 @@
 package bivouac.desktop.rehearse;
 
-import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.widget.Scrolling;
 import bivouac.desktop.widget.TextLine;
@@ -12,6 +11,7 @@ import bivouac.rehearsal.Trail;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
@@ -99,7 +99,7 @@ final class WaysPane extends VBox {
     }
 
     private Node choice(Rehearsal rehearsal, List<Trail> others) {
-        var choice = new Choice<String>();
+        var choice = new ChoiceBox<String>();
         choice.setId("ways-choice");
         choice.setAccessibleText("The other way");
         others.forEach(o -> choice.getItems().add(Comparison.name(rehearsal, o)));

@@ -1,5 +1,6 @@
 package bivouac.desktop.widget;
 
+import javafx.scene.control.ChoiceBox;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
@@ -9,7 +10,7 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /** The departure rule (D1), to be chosen wherever it is seen. */
-public final class DepartureChoice extends Choice<String> {
+public final class DepartureChoice extends ChoiceBox<String> {
 
     /**
      * @param now the design as it is when a rule is chosen

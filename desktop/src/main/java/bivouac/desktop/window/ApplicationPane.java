@@ -11,7 +11,6 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.design.Timer;
 import bivouac.design.Variable;
-import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.DrawnList;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
@@ -26,6 +25,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import javafx.scene.control.ChoiceBox;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -37,8 +37,13 @@ import javafx.scene.layout.VBox;
 /** What the application has, in rows that are changed where they stand; beside it the departure in short. */
 final class ApplicationPane {
 
+    private static final double GAP = 12;
+
+    /** From this width on, in pixels, the cards stand in two columns. */
+    private static final double BESIDE = 500;
+
     private final Work work;
-    private final HBox cards = Ui.styled(new HBox(12), "application-cards");
+    private final FlowPane cards = Ui.styled(new FlowPane(GAP, GAP), "application-cards");
     private final DrawnList data = column();
     private final DrawnList does = column();
 
@@ -48,8 +53,10 @@ final class ApplicationPane {
 
     private DrawnList column() {
         var column = Ui.column(12);
-        column.setPrefWidth(300);
-        HBox.setHgrow(column, Priority.ALWAYS);
+        // beside each other where there is room, else one under the other
+        cards.widthProperty()
+                .map(w -> w.doubleValue() < BESIDE ? w.doubleValue() : Math.floor((w.doubleValue() - GAP) / 2))
+                .subscribe(column::setPrefWidth);
         cards.getChildren().add(column);
         return new DrawnList(column.getChildren());
     }
@@ -380,7 +387,7 @@ final class ApplicationPane {
 
     /** How parts are named. */
     private Node naming(Application app) {
-        var choice = new Choice<String>();
+        var choice = new ChoiceBox<String>();
         choice.setId("app-names");
         choice.setAccessibleText("How parts are named");
         for (NamingHabit habit : NamingHabit.values()) {

@@ -3,7 +3,6 @@ package bivouac.desktop.window;
 import bivouac.design.ButtonSet;
 import bivouac.design.MessageBox;
 import bivouac.design.WindowFrame;
-import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.Severities;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
@@ -12,6 +11,7 @@ import bivouac.sentence.Declarations;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.scene.control.ChoiceBox;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -69,7 +69,7 @@ final class BoxPane {
                 return e.getMessage();
             }
         });
-        var severity = new Choice<String>();
+        var severity = new ChoiceBox<String>();
         severity.setId("box-severity");
         for (var s : MessageBox.Severity.values()) {
             severity.getItems().add(s.word());
@@ -104,7 +104,7 @@ final class BoxPane {
     }
 
     private Node place(MessageBox box) {
-        var choice = new Choice<String>();
+        var choice = new ChoiceBox<String>();
         choice.setId("box-place");
         choice.setAccessibleText("Where it stands");
         MessageBox.PLACES.forEach(p -> choice.getItems().add(p.words()));
@@ -115,7 +115,7 @@ final class BoxPane {
     }
 
     private Node sets(MessageBox box) {
-        var choice = new Choice<String>();
+        var choice = new ChoiceBox<String>();
         choice.setId("box-set");
         choice.setAccessibleText("Ready sets of buttons");
         choice.getItems().add(OWN);
@@ -141,7 +141,7 @@ final class BoxPane {
     }
 
     private Node key(MessageBox box, String id, Optional<String> now, Key key) {
-        var choice = new Choice<String>();
+        var choice = new ChoiceBox<String>();
         choice.setId(id);
         choice.getItems().add(NONE);
         box.answers().forEach(a -> choice.getItems().add(a.ending()));

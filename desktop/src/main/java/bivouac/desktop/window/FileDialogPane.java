@@ -2,12 +2,12 @@ package bivouac.desktop.window;
 
 import bivouac.design.FileDialog;
 import bivouac.design.PretendFiles;
-import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
 import java.util.List;
+import javafx.scene.control.ChoiceBox;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -84,7 +84,7 @@ final class FileDialogPane {
     }
 
     private Node asks(FileDialog dialog) {
-        var choice = new Choice<String>();
+        var choice = new ChoiceBox<String>();
         choice.setId("file-asks");
         choice.setAccessibleText("What it asks for");
         for (FileDialog.Asks asks : FileDialog.Asks.values()) {

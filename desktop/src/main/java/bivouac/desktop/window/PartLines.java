@@ -4,9 +4,9 @@ import bivouac.design.Expression;
 import bivouac.design.Part;
 import bivouac.design.Setting;
 import bivouac.design.Traits;
-import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
@@ -68,7 +68,7 @@ abstract class PartLines extends VBox {
             java.util.function.Function<T, String> word,
             T now,
             java.util.function.Function<T, Part> change) {
-        var choice = new Choice<String>();
+        var choice = new ChoiceBox<String>();
         choice.setId("part-" + what);
         choice.setAccessibleText(words);
         for (T value : values) {

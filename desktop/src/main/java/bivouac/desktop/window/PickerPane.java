@@ -2,11 +2,11 @@ package bivouac.desktop.window;
 
 import bivouac.design.Expression;
 import bivouac.design.Picker;
-import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Work;
 import java.util.Optional;
+import javafx.scene.control.ChoiceBox;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 
@@ -29,7 +29,7 @@ final class PickerPane {
     }
 
     private Node settings(Picker picker) {
-        var of = new Choice<String>();
+        var of = new ChoiceBox<String>();
         of.setId("picker-of");
         of.setAccessibleText("What is picked");
         for (Picker.Of one : Picker.Of.values()) {

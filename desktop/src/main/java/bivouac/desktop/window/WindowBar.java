@@ -10,7 +10,6 @@ import bivouac.design.ReadyMade;
 import bivouac.design.Removal;
 import bivouac.design.Renames;
 import bivouac.design.Window;
-import bivouac.desktop.widget.Choice;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.ShareBar;
 import bivouac.desktop.widget.TextLine;
@@ -25,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Tooltip;
@@ -128,7 +128,7 @@ final class WindowBar {
     }
 
     private Node instances(FacedWindow face) {
-        var choice = new Choice<String>();
+        var choice = new ChoiceBox<String>();
         choice.setId("instances");
         choice.setAccessibleText("How many at once");
         choice.setPrefWidth(INSTANCES);

@@ -187,8 +187,10 @@ public final class WindowView implements ScreenView {
                 Ui.styled(Ui.column(8, Ui.row(6, startHead, Ui.spring(), toStart), kept, startScript), "side-cards");
         var left = column(head("Start", "before"), start);
         var right = column(head("Departure", "after"), applicationEnd);
-        wide(left, 272);
-        wide(right, 244);
+        root.widthProperty().map(w -> w.doubleValue() < ROOMY).subscribe(narrow -> {
+            wide(left, narrow ? 216 : 272);
+            wide(right, narrow ? 200 : 244);
+        });
         var cards = Ui.styled(Ui.column(12, application.node()), "application-column");
         var middle = Ui.styled(Ui.column(0, head("What it has", "now"), scroll(cards, "face-scroll")), "middle");
         HBox.setHgrow(middle, Priority.ALWAYS);
@@ -328,6 +330,16 @@ public final class WindowView implements ScreenView {
     @Override
     public boolean takes(KeyEvent key) {
         return ScreenView.moves(key, root, "step-line");
+    }
+
+    /** The next step is typed in the script, whatever of the chosen part is looked at. */
+    @Override
+    public void focus(String id) {
+        if (id.equals("next-step") && root.getCenter() == columns) {
+            below.focusEnd();
+        } else {
+            ScreenView.super.focus(id);
+        }
     }
 
     /** In the script that is chosen, where one is; else where parts are added. */

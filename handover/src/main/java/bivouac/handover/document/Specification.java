@@ -1,6 +1,7 @@
 package bivouac.handover.document;
 
-import bivouac.check.Finding;
+import bivouac.check.Beside;
+import bivouac.check.Checked;
 import bivouac.check.Findings;
 import bivouac.closing.Closings;
 import bivouac.closing.Departing;
@@ -328,12 +329,16 @@ public final class Specification {
 
     private void findings() {
         page.element("h2", "Findings", "id=\"findings\"");
-        List<Finding> all = Findings.of(program);
-        if (all.isEmpty()) {
-            page.element("p", "None.");
+        Checked checked = Findings.checked(program, Beside.UNKNOWN);
+        if (checked.open().isEmpty()) {
+            page.element("p", "None open in the design as it is written.");
         }
         page.open("ul");
-        all.forEach(f -> page.element("li", f.weight().word() + ": " + f.what()));
+        checked.open().forEach(f -> page.element("li", f.weight().word() + ": " + f.what()));
+        checked.accepted()
+                .forEach(t -> page.element(
+                        "li",
+                        "accepted: " + t.finding().what() + " On " + t.why().on() + ": " + t.why().because()));
         page.close("ul");
     }
 }

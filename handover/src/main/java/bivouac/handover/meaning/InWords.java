@@ -1,6 +1,7 @@
 package bivouac.handover.meaning;
 
-import bivouac.check.Finding;
+import bivouac.check.Beside;
+import bivouac.check.Checked;
 import bivouac.check.Findings;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
@@ -33,10 +34,13 @@ public final class InWords {
 
     /** What is found in the design, as a list of its README. */
     public static String findings(Program program) {
-        String findings = Findings.of(program).stream()
-                .map(Finding::what)
-                .map(w -> "- " + w)
+        Checked checked = Findings.checked(program, Beside.UNKNOWN);
+        String open = checked.open().stream().map(f -> "- " + f.what()).collect(Collectors.joining("\n"));
+        String accepted = checked.accepted().stream()
+                .map(t -> "- accepted on " + t.why().on() + ": " + t.finding().what() + " "
+                        + t.why().because())
                 .collect(Collectors.joining("\n"));
-        return findings.isEmpty() ? "None." : findings;
+        String all = open.isEmpty() || accepted.isEmpty() ? open + accepted : open + "\n" + accepted;
+        return all.isEmpty() ? "None." : all;
     }
 }
