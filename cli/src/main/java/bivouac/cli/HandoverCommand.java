@@ -93,7 +93,8 @@ public final class HandoverCommand implements Callable<Integer> {
         plan.stream().filter(c -> c.kind() != Change.Kind.SAME).forEach(c -> out.println(words(c) + ": " + c.path()));
         out.println(done.files().size() + " files for " + wanted.shown() + " in " + folder
                 + (same == 0 ? "." : ", " + same + " as they were."));
-        int open = Findings.checked(Program.of(design), Beside.in(beside)).open().size();
+        int open =
+                Findings.checked(Program.of(design), Beside.in(beside)).open().size();
         if (open > 0) {
             out.println("The design as it is written has " + (open == 1 ? "1 finding" : open + " findings")
                     + "; they stand in README.md, and `bivouac check` explores it for more.");

@@ -36,7 +36,9 @@ class CheckCommandTest {
         }
         Files.writeString(file, Files.readString(Path.of(HUT)).replace("All {app.bunks} bunks are taken.", ""));
         Said said = run(new CheckCommand(), "--as-written", file.toString());
-        assertThat(said.out()).contains("wrong: Hut full says nothing.").endsWith("1 finding as written. 1 accepted.\n");
+        assertThat(said.out())
+                .contains("wrong: Hut full says nothing.")
+                .endsWith("1 finding as written. 1 accepted.\n");
         assertThat(said.code()).isEqualTo(1);
     }
 

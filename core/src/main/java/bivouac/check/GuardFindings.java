@@ -37,27 +37,35 @@ final class GuardFindings {
     private final ScriptPlace place;
     private final GoesOn goesOn;
     private final MayChange changes;
+    private final NumbersOnly numbers;
 
-    private GuardFindings(List<Finding> found, Program program, ScriptPlace place, MayChange.Elsewhere elsewhere) {
+    private GuardFindings(
+            List<Finding> found,
+            Program program,
+            ScriptPlace place,
+            MayChange.Elsewhere elsewhere,
+            NumbersOnly numbers) {
         this.found = found;
         this.program = program;
         this.design = program.design();
         this.window = place.ofWindow().flatMap(design::faced);
         this.place = place;
         this.goesOn = new GoesOn(design, place);
+        this.numbers = numbers;
         this.changes = new MayChange(design, place, elsewhere);
     }
 
     static void into(List<Finding> found, Program program) {
         var elsewhere = MayChange.Elsewhere.in(program.design());
+        var numbers = NumbersOnly.in(program);
         program.design().scripts().forEach((place, script) -> {
             if (!script.isEmpty()) {
-                new GuardFindings(found, program, place, elsewhere).whole(script);
+                new GuardFindings(found, program, place, elsewhere, numbers).whole(script);
             }
         });
         program.design().windows().forEach(w -> {
             if (w instanceof FacedWindow face) {
-                new OnWindow(found, program, face).look();
+                new OnWindow(found, program, face, numbers).look();
             }
         });
     }
@@ -167,7 +175,7 @@ final class GuardFindings {
         Optional<? extends Term<?>> term = term(expression, path);
         term.ifPresent(t -> {
             Predicate<String> selected = list -> isAboutARowOf(list);
-            new Guards(window, selected)
+            new Guards(window, selected, this::isNumber)
                     .of(t, facts)
                     .forEach(u -> found.add(new Finding(
                             Weight.RISKY,
@@ -200,6 +208,10 @@ final class GuardFindings {
                 .map(e -> ExpressionRepair.whole(at, expression.source(), e, "Ask first")));
     }
 
+    private boolean isNumber(String dotted) {
+        return place.ofWindow().filter(w -> numbers.has(w, dotted)).isPresent();
+    }
+
     /** P2: a row's own events have their row selected. */
     private boolean isAboutARowOf(String list) {
         boolean own = place.ofPart().map(p -> ("me." + p).equals(list)).orElse(false);
@@ -207,7 +219,7 @@ final class GuardFindings {
     }
 
     /** What stands on a window: live texts and conditions, which are looked at whenever the application is at rest (P3). */
-    private record OnWindow(List<Finding> found, Program program, FacedWindow face) {
+    private record OnWindow(List<Finding> found, Program program, FacedWindow face, NumbersOnly numbers) {
 
         void look() {
             texts(face.title(), Place.window(face.name().shown()), face.name().shown() + ", title");
@@ -248,7 +260,10 @@ final class GuardFindings {
             Optional<? extends Term<?>> term = program.compileAt(at, StepPath.of(Integer.MAX_VALUE), expression)
                     .term();
             term.ifPresent(t -> {
-                new Guards(Optional.of(face), list -> false)
+                new Guards(
+                                Optional.of(face),
+                                list -> false,
+                                n -> numbers.has(face.name().shown(), n))
                         .of(t, Facts.NONE)
                         .forEach(u -> found.add(new Finding(
                                 Weight.RISKY,

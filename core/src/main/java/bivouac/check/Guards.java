@@ -27,6 +27,7 @@ final class Guards {
 
     private final Optional<bivouac.design.FacedWindow> window;
     private final Predicate<String> isSelected;
+    private final Predicate<String> isNumber;
     private final Set<Unguarded> said = new LinkedHashSet<>();
 
     /**
@@ -40,10 +41,12 @@ final class Guards {
     /**
      * @param window whose fields {@code me} names
      * @param isSelected whether a list, as expressions name it, has a row selected wherever this is evaluated
+     * @param isNumber whether a text, as expressions name it, is always a whole number
      */
-    Guards(Optional<bivouac.design.FacedWindow> window, Predicate<String> isSelected) {
+    Guards(Optional<bivouac.design.FacedWindow> window, Predicate<String> isSelected, Predicate<String> isNumber) {
         this.window = window;
         this.isSelected = isSelected;
+        this.isNumber = isNumber;
     }
 
     /** What is not guarded. */
@@ -78,6 +81,11 @@ final class Guards {
         boolean ofText =
                 call.arguments().size() == 1 && call.arguments().getFirst().type() == bivouac.design.Type.TEXT;
         if (question == null || !ofText || call.arguments().getFirst() instanceof Term.Constant<?>) {
+            return;
+        }
+        if (question != Function.IS_DATE
+                && call.arguments().getFirst() instanceof Term.Name<?> name
+                && isNumber.test(name.dotted())) {
             return;
         }
         String what = TermText.of(call.arguments().getFirst());

@@ -2,6 +2,8 @@ package bivouac.expression;
 
 import bivouac.design.Limits;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * The source of an expression, looked at sign by sign before it is parsed. What is too long or too deep is found here,
@@ -119,10 +121,20 @@ final class Source {
                 return found;
             }
         }
-        return looksLikeText(text)
-                ? Optional.of(new Hint("if a text is meant, write it in quotes: \"" + text.strip() + "\"", 0))
-                : Optional.empty();
+        if (looksLikeText(text)) {
+            return Optional.of(inQuotes(text.strip(), 0));
+        }
+        // words beside each other, where an expression has a sign between its names
+        Matcher words = WORDS.matcher(text);
+        return words.find() ? Optional.of(inQuotes(words.group(), words.start())) : Optional.empty();
     }
+
+    private static Hint inQuotes(String text, int at) {
+        return new Hint("if a text is meant, write it in quotes: \"" + text.replace("\"", "\\\"") + "\"", at);
+    }
+
+    private static final Pattern WORDS = Pattern.compile(
+            "(?<![\\w.\"'])(?!in\\b)[\\p{L}\\p{N}][\\p{L}\\p{N}’'-]*( (?!in\\b)[\\p{L}\\p{N}][\\p{L}\\p{N}’'-]*)+[!?.]?(?![\\w.(])");
 
     /** @param at where it stands, in UTF-16 units */
     record Hint(String words, int at) {}

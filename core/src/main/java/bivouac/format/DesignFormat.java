@@ -117,11 +117,7 @@ public final class DesignFormat {
     private static Accepted accepted(Json json) throws Unreadable {
         Fields f = Fields.of(json);
         var accepted = new Accepted(
-                f.text("finding"),
-                f.text("about", ""),
-                f.text("because"),
-                day(f.must("on")),
-                f.yes("explored", false));
+                f.text("finding"), f.text("about", ""), f.text("because"), day(f.must("on")), f.yes("explored", false));
         f.done();
         return accepted;
     }

@@ -47,8 +47,7 @@ class AcceptedTest {
     void a_step_put_in_before_it_and_a_rename_do_not_open_it_and_something_else_there_does() {
         Design accepted = accepting(design(alongside("Nowhere")));
         var place = new bivouac.design.ScriptPlace.AtPart("Desk", "go");
-        Design moved = place.put(
-                accepted, new bivouac.design.Script(List.of(note("first"), alongside("Nowhere"))));
+        Design moved = place.put(accepted, new bivouac.design.Script(List.of(note("first"), alongside("Nowhere"))));
         assertThat(checked(moved).open()).isEmpty();
         assertThat(checked(Renames.window(accepted, "Desk", Name.of("Table"))).open())
                 .isEmpty();
@@ -62,7 +61,8 @@ class AcceptedTest {
         Design accepted = accepting(design(alongside("Nowhere")));
         assertThat(DesignFormat.read(DesignFormat.write(accepted))).isEqualTo(accepted);
         Design design = design(alongside("Nowhere"));
-        Design older = design.accepting(new Accepted(checked(design).open().getFirst().what(), "it is meant", DAY));
+        Design older =
+                design.accepting(new Accepted(checked(design).open().getFirst().what(), "it is meant", DAY));
         assertThat(checked(older).open()).isEmpty();
     }
 }

@@ -272,7 +272,10 @@ class EndFindingsTest {
         assertThat(Findings.checked(Program.of(gone), Beside.UNKNOWN).gone())
                 .extracting(Accepted::finding)
                 .containsExactly(what);
-        assertThat(Findings.checked(Program.of(accepted.notAccepting(accepted.accepted().getFirst())), Beside.UNKNOWN)
+        assertThat(Findings.checked(
+                                Program.of(accepted.notAccepting(
+                                        accepted.accepted().getFirst())),
+                                Beside.UNKNOWN)
                         .open())
                 .hasSize(1);
     }

@@ -344,6 +344,19 @@ class MoreMistakesTest {
         return (Part.MenuCommand) Part.MenuCommand.of(name, text, "").triggering(Script.of(note(text)));
     }
 
+    @Test
+    void a_text_that_only_scripts_set_and_always_to_numbers_needs_no_question() {
+        Step more = set("me.more", "shown(whole(me.more) + 1)");
+        assertThat(found(counting(more), Kind.UNGUARDED)).isEmpty();
+        assertThat(found(counting(more, set("me.more", "\"many\"")), Kind.UNGUARDED))
+                .hasSize(1);
+    }
+
+    private static Design counting(Step... steps) {
+        return withMain(main("Desk", Part.Button.of("more", "0").triggering(Script.of(steps))))
+                .design();
+    }
+
     // Ways to put a fault right
 
     static Stream<Step> everyStep() {

@@ -382,7 +382,8 @@ class ExplorationTest {
     /** What ends an exploration is work, and not how many threads or how fast they are. */
     @Test
     void one_thread_and_two_end_at_the_same_situation_and_find_the_same() throws Exception {
-        var program = Program.of(bivouac.format.DesignFile.read(java.nio.file.Path.of("../examples/ridge-hut.bivouac")));
+        var program =
+                Program.of(bivouac.format.DesignFile.read(java.nio.file.Path.of("../examples/ridge-hut.bivouac")));
         var question = new Question(program, java.time.LocalDate.of(2026, 11, 23));
         Limits limits = Limits.usual().withSteps(60_000);
         Explored one = Exploration.of(question, limits.withCores(1), Progress.NONE);

@@ -98,7 +98,11 @@ class FerryBellTest {
     }
 
     private void arrivesByMouse() {
-        robot.click("part-passengerButton").click("part-partyNumber").selectAll().text("3").click("part-addButton");
+        robot.click("part-passengerButton")
+                .click("part-partyNumber")
+                .selectAll()
+                .text("3")
+                .click("part-addButton");
     }
 
     private void tick(Hands hands, String expectation) {
@@ -206,7 +210,8 @@ class FerryBellTest {
         hands.step("when cancelled nothing");
     }
 
-    private void box(Hands hands, String name, String text, String answers, String severity, String enter, String escape) {
+    private void box(
+            Hands hands, String name, String text, String answers, String severity, String enter, String escape) {
         hands.window(name);
         hands.fill("face-title", "Landing");
         hands.fill("box-text", text);

@@ -92,7 +92,9 @@ interface Hands {
                 robot.key(by > 0 ? DOWN : UP);
             }
             robot.enter();
-            assertThat(robot.choiceBy(id, item)).as(item + " is chosen in " + id).isZero();
+            assertThat(robot.choiceBy(id, item))
+                    .as(item + " is chosen in " + id)
+                    .isZero();
         }
 
         @Override

@@ -402,7 +402,8 @@ final class Robot {
     /** How far an item of a list of choices stands behind the one that is chosen. */
     int choiceBy(String id, String item) {
         var choice = (ChoiceBox<?>) node(id);
-        return on(() -> choice.getItems().indexOf(item) - choice.getSelectionModel().getSelectedIndex());
+        return on(() ->
+                choice.getItems().indexOf(item) - choice.getSelectionModel().getSelectedIndex());
     }
 
     /** Whether a menu, a list of choices or a tooltip is open over the window. */

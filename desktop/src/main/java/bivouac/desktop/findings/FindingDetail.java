@@ -132,8 +132,8 @@ final class FindingDetail extends HBox {
     private void accept(Finding f, String because) {
         Design design = work.now().design();
         work.change(
-                design.accepting(new Accepted(
-                        f.what(), f.about(design), because.strip(), LocalDate.now(), f.isExplored())),
+                design.accepting(
+                        new Accepted(f.what(), f.about(design), because.strip(), LocalDate.now(), f.isExplored())),
                 "accepted: " + f.what());
     }
 
@@ -150,8 +150,7 @@ final class FindingDetail extends HBox {
                 words,
                 "accept-no-more",
                 () -> work.change(
-                        work.now().design().notAccepting(accepted),
-                        "accepted no more: " + accepted.finding()),
+                        work.now().design().notAccepting(accepted), "accepted no more: " + accepted.finding()),
                 "secondary");
     }
 

@@ -1,14 +1,14 @@
 package bivouac.desktop.frame;
 
 import bivouac.check.Finding;
-import bivouac.explore.Explored;
-import bivouac.explore.Told;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.widget.Weights;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
+import bivouac.explore.Explored;
+import bivouac.explore.Told;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -126,8 +126,7 @@ final class TopBar extends HBox {
 
     /** How far it is so that there are none, with a sign that is not colour alone. */
     private static String none(Situation s) {
-        Optional<Explored> explored =
-                s.looked().isOf(s.program()) ? s.looked().explored() : Optional.empty();
+        Optional<Explored> explored = s.looked().isOf(s.program()) ? s.looked().explored() : Optional.empty();
         boolean complete = explored.filter(Explored::isComplete).isPresent();
         return (complete ? "✓ none, " : "○ none ") + Told.scope(explored);
     }
@@ -135,7 +134,8 @@ final class TopBar extends HBox {
     private void count(List<Finding> all) {
         counted = all;
         findings.setGraphic(counts(all));
-        findings.setAccessibleText(all.isEmpty() ? none.substring(Math.min(2, none.length())) : all.size() + " findings");
+        findings.setAccessibleText(
+                all.isEmpty() ? none.substring(Math.min(2, none.length())) : all.size() + " findings");
     }
 
     private HBox counts(List<Finding> all) {

@@ -68,6 +68,8 @@ final class Painter {
             stage = new Stage();
             app = new App(stage, design, Optional.empty(), TODAY, new Journals(state), true);
             app.show();
+            stage.setWidth(App.WIDTH);
+            stage.setHeight(App.HEIGHT);
         });
         picture("overview", () -> app.work().show(Screen.OVERVIEW));
         picture("window", this::chooseWindow);
@@ -208,6 +210,8 @@ final class Painter {
     }
 
     private void picture(String name, Runnable before) throws IOException, Unreadable {
+        // what was said for the picture before is no part of this one
+        onInterface(() -> app.work().say(""));
         onInterface(before);
         app.settled().join();
         onInterface(app::begin);

@@ -1,6 +1,5 @@
 package bivouac.desktop.widget;
 
-import javafx.scene.control.ChoiceBox;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
@@ -8,6 +7,7 @@ import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import javafx.scene.control.ChoiceBox;
 
 /** The departure rule (D1), to be chosen wherever it is seen. */
 public final class DepartureChoice extends ChoiceBox<String> {

@@ -11,10 +11,10 @@ import bivouac.sentence.Declarations;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import javafx.scene.control.ChoiceBox;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 

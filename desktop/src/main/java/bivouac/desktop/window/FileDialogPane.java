@@ -7,10 +7,10 @@ import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
 import java.util.List;
-import javafx.scene.control.ChoiceBox;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.VBox;
 
 /** A file dialog, drawn over the pretend files, with what the design says of it under the drawing. */

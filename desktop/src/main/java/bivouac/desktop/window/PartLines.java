@@ -6,9 +6,9 @@ import bivouac.design.Setting;
 import bivouac.design.Traits;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.VBox;
 
 /** Sentences about a part, each with a place to fill, and those that every part has (P1). */

@@ -6,9 +6,9 @@ import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Work;
 import java.util.Optional;
-import javafx.scene.control.ChoiceBox;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.ChoiceBox;
 
 /** A picker, drawn in outline, with what it picks and what it begins with. */
 final class PickerPane {

@@ -1,12 +1,12 @@
 package bivouac.desktop.window;
 
-import javafx.scene.control.ChoiceBox;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
 import bivouac.desktop.work.Work;
+import javafx.scene.control.ChoiceBox;
 
 /** Where one way of closing a window leads, to be chosen: an ending, and for close box and Escape nothing or a button. */
 public final class WayChoice extends ChoiceBox<String> {

@@ -338,7 +338,8 @@ public final class Specification {
         checked.accepted()
                 .forEach(t -> page.element(
                         "li",
-                        "accepted: " + t.finding().what() + " On " + t.why().on() + ": " + t.why().because()));
+                        "accepted: " + t.finding().what() + " On " + t.why().on() + ": "
+                                + t.why().because()));
         page.close("ul");
     }
 }
