@@ -39,10 +39,11 @@ public final class LineCheck {
     /** Where the expression begins that a line ends in; -1 for none. */
     private static int expressionFrom(String line) {
         int begin = line.length() - line.stripLeading().length();
-        int arrow = line.lastIndexOf('←');
+        int typed = line.lastIndexOf("<-");
+        int arrow = Math.max(line.lastIndexOf('←') + 1, typed < 0 ? 0 : typed + 2);
         int from = -1;
-        if (arrow >= 0) {
-            from = arrow + 1;
+        if (arrow > 0) {
+            from = arrow;
         } else {
             String lower = StepTyping.lower(line.substring(begin));
             for (String word : new String[] {"else if ", "if "}) {

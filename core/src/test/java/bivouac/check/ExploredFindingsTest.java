@@ -194,7 +194,7 @@ class ExploredFindingsTest {
                 .design();
         Finding fault = one(faulty, Kind.FAULT);
         assertThat(fault.isExplored()).isTrue();
-        var accepted = new bivouac.design.Accepted(fault.what(), "so it is", TODAY, fault.isExplored());
+        var accepted = new bivouac.design.Accepted(fault.what(), "", "so it is", TODAY, fault.isExplored());
         Program program = Program.of(faulty.accepting(accepted));
         assertThat(Findings.checked(program, Beside.UNKNOWN).gone()).isEmpty();
         Limits none = Limits.of(Duration.ZERO);

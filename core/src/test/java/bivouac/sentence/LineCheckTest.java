@@ -11,6 +11,8 @@ import bivouac.machine.Play;
 import bivouac.plan.Program;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class LineCheckTest {
 
@@ -48,5 +50,18 @@ class LineCheckTest {
         assertThat(wrongPiece(line)).contains("nome");
         assertThat(check("if blank("))
                 .hasValueSatisfying(p -> assertThat(p.message()).endsWith("."));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "set me.shown ← Hello there | \"Hello there\"",
+                "set me.shown <- Not saved! | \"Not saved!\"",
+                "if me.name == Tarn Hut | \"Tarn Hut\""
+            })
+    void a_text_without_its_quotes_is_said_to_want_them(String line, String quoted) {
+        assertThat(check(line)).hasValueSatisfying(p -> assertThat(p.message())
+                .contains("if a text is meant, write it in quotes: " + quoted));
     }
 }
