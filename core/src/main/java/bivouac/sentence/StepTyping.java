@@ -51,13 +51,13 @@ public final class StepTyping {
         }
         var words = new Words(line);
         if (words.take("else if")) {
-            return otherwise(Optional.of(words.rest()));
+            return branches().otherwise(Optional.of(words.rest()));
         }
         if (words.take("else")) {
-            return words.isEmpty() ? otherwise(Optional.empty()) : tooMuch(words);
+            return words.isEmpty() ? branches().otherwise(Optional.empty()) : tooMuch(words);
         }
         if (words.take("when")) {
-            return when(words);
+            return branches().when(words);
         }
         if (words.take("message")) {
             return boxes().message(words, false);
@@ -121,6 +121,10 @@ public final class StepTyping {
                 ? "Begin with open, message, ask, set, if, close, stay open, end or note."
                 : "“" + line.split("\\s+", 2)[0]
                         + "” begins no step; steps begin with open, message, ask, set, if, close, stay open, end or note.";
+    }
+
+    private BranchTyping branches() {
+        return new BranchTyping(design, place, at);
     }
 
     private BoxTyping boxes() {
@@ -304,74 +308,6 @@ public final class StepTyping {
         return new Step.EndApplication(code, saying, Script.EMPTY);
     }
 
-    // branches and cases
-
-    private Typed when(Words words) {
-        Script script = place.in(design);
-        Optional<StepPath> holder = Holder.before(script, at, s -> s instanceof Step.Branching);
-        if (holder.isEmpty()) {
-            return new Typed.Unfinished(
-                    "“when” follows a step that opens a window, runs a task, or takes what may fail.");
-        }
-        var open = (Step.Branching) holder.get().in(script).orElseThrow();
-        List<String> endings =
-                design.endingsOf(open).stream().map(e -> e.name()).toList();
-        String ending = words.longestOf(endings, List.of(" nothing"));
-        boolean nothing = words.take("nothing");
-        if (!words.isEmpty()) {
-            return tooMuch(words);
-        }
-        if (!endings.contains(ending)) {
-            return new Typed.Unfinished(noEnding(ending, endings));
-        }
-        if (open.answers(ending)) {
-            return intoBranch(holder.get(), open, ending);
-        }
-        var branches = new ArrayList<>(open.branches());
-        branches.add(new Step.Branch(ending, Script.EMPTY));
-        Design changed = place.put(design, holder.get().replace(script, open.withBranches(branches)));
-        StepPath next = nothing ? at : holder.get().into(branches.size() - 1, 0);
-        return new Typed.Done(changed, "branch for " + ending + " added", next);
-    }
-
-    private static String noEnding(String ending, List<String> endings) {
-        String there = endings.isEmpty()
-                ? "it has none that a branch could be written for."
-                : "there " + (endings.size() == 1 ? "is " : "are ") + String.join(", ", endings) + ".";
-        return ending.isEmpty()
-                ? "Say which ending: " + there
-                : "The step above does not end in “" + ending + "”; " + there;
-    }
-
-    /** The branch is there: its next step is typed. */
-    private Typed intoBranch(StepPath holder, Step.Branching open, String ending) {
-        int number = open.branches().stream().map(Step.Branch::ending).toList().indexOf(ending);
-        int end = open.branches().get(number).script().steps().size();
-        return new Typed.Done(
-                design, "the branch for " + ending + " is there; its next step", holder.into(number, end));
-    }
-
-    private Typed otherwise(Optional<String> condition) {
-        Script script = place.in(design);
-        Optional<StepPath> holder = Holder.before(
-                script, at, s -> s instanceof Step.If i && i.otherwise().isEmpty());
-        if (holder.isEmpty()) {
-            return new Typed.Unfinished("“else” follows an “if” that has none yet.");
-        }
-        if (condition.filter(String::isBlank).isPresent()) {
-            return new Typed.Unfinished("Say when: else if me.name == \"\".");
-        }
-        var choice = (Step.If) holder.get().in(script).orElseThrow();
-        var cases = new ArrayList<>(choice.cases());
-        condition.ifPresent(c -> cases.add(new Step.If.Case(new Expression(c), Script.EMPTY)));
-        var changed = new Step.If(cases, condition.isPresent() ? Optional.empty() : Optional.of(Script.EMPTY));
-        int inner = condition.isPresent() ? cases.size() - 1 : cases.size();
-        return new Typed.Done(
-                place.put(design, holder.get().replace(script, changed)),
-                condition.isPresent() ? "else if added" : "else added",
-                holder.get().into(inner, 0));
-    }
-
     // putting it in
 
     Typed put(Design into, Step step, String what) {
@@ -386,7 +322,7 @@ public final class StepTyping {
             return new Typed.Unfinished(
                     "The step that this line was to change is gone; press Escape and type it anew.");
         }
-        Step kept = keepingInside(before.get() instanceof Step.Off(Step inside) ? inside : before.get(), step);
+        Step kept = KeptInside.of(before.get() instanceof Step.Off(Step inside) ? inside : before.get(), step);
         int lost = Steps.count(new Script(List.of(before.get()))) - Steps.count(new Script(List.of(kept)));
         if (lost > 0) {
             return new Typed.Unfinished((lost == 1 ? "A step stands" : lost + " steps stand")
@@ -395,39 +331,6 @@ public final class StepTyping {
         }
         Script changed = at.replace(script, kept);
         return new Typed.Done(place.put(into, changed), "step changed: " + what, at.next(1));
-    }
-
-    /** A step that is typed anew keeps the scripts inside the one that it replaces, where it can hold them. */
-    private static Step keepingInside(Step before, Step after) {
-        return switch (after) {
-            case Step.Open o
-            when before instanceof Step.Open b ->
-                new Step.Open(
-                        o.window(), keep(b.manner(), o.manner()), b.ownedBy(), o.handOver(), o.as(), b.branches());
-            case Step.RunTask r when before instanceof Step.RunTask b -> r.withBranches(b.branches());
-            case Step.GiveBack g when before instanceof Step.GiveBack b -> g.withBranches(b.branches());
-            case Step.TakeHolding t when before instanceof Step.TakeHolding b -> t.withBranches(b.branches());
-            case Step.Repeat r when before instanceof Step.Repeat b -> b;
-            case Step.If i
-            when before instanceof Step.If b -> {
-                var cases = new ArrayList<>(b.cases());
-                cases.set(
-                        0,
-                        new Step.If.Case(
-                                i.cases().getFirst().condition(),
-                                cases.getFirst().script()));
-                yield new Step.If(cases, b.otherwise());
-            }
-            case Step.Close c
-            when before instanceof Step.Close b -> new Step.Close(c.target(), c.ending(), c.gives(), b.refused());
-            case Step.EndApplication e
-            when before instanceof Step.EndApplication b -> new Step.EndApplication(e.code(), e.saying(), b.refused());
-            default -> after;
-        };
-    }
-
-    private static Manner keep(Manner before, Manner after) {
-        return before instanceof Manner.InPlace && after instanceof Manner.InPlace ? before : after;
     }
 
     /** Words that a step can begin with, for completion, in the order in which they are offered. */

@@ -55,7 +55,7 @@ class MistakesTest {
             // what only the walkthroughs would notice does not count
             all.add(DesignFile.read(Path.of("../examples/" + name + ".bivouac")).walked(List.of()));
         }
-        return all.stream();
+        return Stream.concat(all.stream(), EverydayDesignsTest.read());
     }
 
     /** What can be made of a step that it is about: other scripts of the same place. */
