@@ -30,12 +30,15 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Scripts before closing that ask, and do not do what the answer says (C2): the answer no that closes all the same, the
  * save that failed and closes, the question that is asked twice or leaves other windows usable.
  */
 final class RefusalFindings {
+
+    private static final Pattern NAME = Pattern.compile("[A-Za-z_][A-Za-z0-9_]*(\\.[A-Za-z_][A-Za-z0-9_]*)+");
 
     private final List<Finding> found;
     private final Design design;
@@ -235,18 +238,19 @@ final class RefusalFindings {
 
     /** The trigger sets what before closing looks at, so that it does not ask then. */
     private boolean settles(Trigger trigger, Closings.Row row) {
-        var conditions = new StringBuilder();
+        Set<String> looksAt = new HashSet<>();
         Steps.walk(place(row).in(design), (path, step) -> {
             if (step instanceof Step.If choice) {
-                choice.cases()
-                        .forEach(c -> conditions.append(c.condition().source()).append('\n'));
+                choice.cases().forEach(c -> NAME.matcher(c.condition().source())
+                        .results()
+                        .forEach(r -> looksAt.add(Facts.Values.of(r.group()))));
             }
         });
         return Steps.any(
                 trigger.place().in(design),
                 step -> step instanceof Step.RunTask
                         || step instanceof Step.SetValue(String what, var to)
-                                && conditions.toString().contains(what.strip()));
+                                && looksAt.contains(Facts.Values.of(what)));
     }
 
     /**

@@ -12,6 +12,7 @@ import bivouac.design.Shortcut;
 import bivouac.design.Type;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -125,7 +126,7 @@ public final class PartTyping {
         String words = wanted.replaceAll("\\{[^}]*}", " ").strip();
         boolean says = words.codePoints().anyMatch(Character::isLetterOrDigit);
         String first = says ? shortened(words) : kind;
-        String plain = first.toLowerCase(java.util.Locale.ROOT).equals(first) ? first : lowerFirst(first);
+        String plain = first.toLowerCase(Locale.ROOT).equals(first) ? first : lowerFirst(first);
         boolean asIs = said || !says;
         return Names.freeName(
                 asIs ? plain : design.application().names().name(kind.equals("command") ? "menu command" : kind, plain),
@@ -138,8 +139,12 @@ public final class PartTyping {
                 " ", Stream.of(all).filter(w -> !w.isEmpty()).limit(3).toList());
     }
 
+    /** A word in capitals, as <em>OK</em>, is lower case as a whole; else its first letter. */
     private static String lowerFirst(String text) {
-        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
+        String first = text.split("[^\\p{L}\\p{N}]", 2)[0];
+        boolean capitals = first.length() > 1 && first.equals(first.toUpperCase(Locale.ROOT));
+        int length = capitals ? first.length() : 1;
+        return text.substring(0, length).toLowerCase(Locale.ROOT) + text.substring(length);
     }
 
     private static Part part(String kind, Name name, Labelled text) throws Declarations.Wrong {

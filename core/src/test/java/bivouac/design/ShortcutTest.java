@@ -65,4 +65,13 @@ class ShortcutTest {
                 .isInstanceOf(PartTyping.Result.Unfinished.class);
         assertThat(choice.did()).isEqualTo("choice “Kind of board” added to Desk, as me." + choice.part());
     }
+
+    @Test
+    void a_word_in_capitals_is_called_in_small_letters() {
+        Design design = Play.withMain(Play.main("Desk")).design();
+        assertThat(((PartTyping.Result.Added) PartTyping.add(design, "Desk", "button OK")).part())
+                .startsWith("ok");
+        assertThat(((PartTyping.Result.Added) PartTyping.add(design, "Desk", "button Keep as")).part())
+                .startsWith("keepAs");
+    }
 }

@@ -165,6 +165,7 @@ interface Hands {
         @Override
         public void moment(String moment, String window) {
             go("moment-" + moment);
+            assertThat(robot.focus()).as("the link takes the keyboard along").isEqualTo("next-step");
         }
     }
 }

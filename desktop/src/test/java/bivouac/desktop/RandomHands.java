@@ -203,6 +203,11 @@ final class RandomHands {
         String id = one(ids);
         done.add("click " + id);
         robot.click(id);
+        if (id.matches("(moment|script)-.*") && now().screen() == Screen.WINDOW) {
+            assertThat(robot.focus())
+                    .as("what shows a script takes the keyboard along, after" + story())
+                    .isIn("next-step", "find-field");
+        }
     }
 
     private void drag() {

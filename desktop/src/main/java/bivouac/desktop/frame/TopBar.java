@@ -69,6 +69,7 @@ final class TopBar extends HBox {
         }
         findings = Ui.button("", "findings", showFindings, "bar-button");
         count(List.of());
+        findings.setMinWidth(USE_PREF_SIZE);
         findings.setTooltip(new Tooltip("Findings (F8)"));
         var findButton = new Button();
         findButton.setId("find");

@@ -51,7 +51,7 @@ public final class TokenFlow extends FlowPane {
             case Token.EndingName(String text) -> getChildren().add(Ui.label(text, "ending"));
             case Token.ValueName(String text) -> getChildren().add(Ui.label(text, "value"));
             case Token.ExpressionText(String text) ->
-                getChildren().add(Ui.label(text.isBlank() ? "…" : text, "expression"));
+                getChildren().add(wrapping(Ui.label(text.isBlank() ? "…" : text, "expression")));
             case Token.Quoted(String text) -> getChildren().add(wrapping(Ui.label("“" + text + "”", "quoted")));
             case Token.Plain(String text) when text.equals(",") -> {
                 // the values stand apart by themselves
