@@ -133,10 +133,22 @@ public final class ScriptPane extends VBox {
             // the entry after the last step of an inner script stands under the lines of that script
             Editing e = editing.get();
             int after = ScriptLines.linesBefore(e.at(), lines);
-            all.add(Math.min(after, all.size()), field(e, e.at().depth(), ""));
+            int indent = e.at().last() > 0
+                    ? indent(e.at().next(-1), lines)
+                    : e.at().outer().map(o -> indent(o, lines) + 1).orElse(0);
+            all.add(Math.min(after, all.size()), field(e, indent, ""));
         }
         all.add(field(new Editing(StepPath.of(script.steps().size()), false, script), 0, ""));
         drawn.show(all);
+    }
+
+    /** How far a step stands in. */
+    private static int indent(StepPath path, List<ScriptLines.Line> lines) {
+        return lines.stream()
+                .filter(l -> l instanceof ScriptLines.StepLine s && s.path().equals(path))
+                .mapToInt(ScriptLines.Line::indent)
+                .findFirst()
+                .orElse(path.depth());
     }
 
     private Script script() {
