@@ -37,6 +37,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
@@ -60,7 +61,9 @@ public final class Work {
     private final LocalDate today;
     private final List<Consumer<Situation>> listeners = new ArrayList<>();
     private History history;
-    private Optional<OnDisk> onDisk;
+    /** One for each design that is worked on; a save sets it where it writes, so that the next one behind it knows. */
+    private AtomicReference<Optional<OnDisk>> onDisk;
+
     private final Savable savable = new Savable();
     private volatile Situation now;
     private Clip clip = new Clip.Nothing();
@@ -94,7 +97,7 @@ public final class Work {
         this.background = new Background(here, this::trouble, before);
         this.today = today;
         this.history = new History(design);
-        this.onDisk = file;
+        this.onDisk = new AtomicReference<>(file);
         this.now = begun(design, file.map(OnDisk::file), true, Screen.OVERVIEW, Situation.Foot.QUIET);
         compile(design);
     }
@@ -478,7 +481,7 @@ public final class Work {
     }
 
     private void begin(Design design, Optional<OnDisk> file, boolean saved, String foot) {
-        onDisk = file;
+        onDisk = new AtomicReference<>(file);
         become(begun(design, file.map(OnDisk::file), saved, now.screen(), new Situation.Foot(foot, false)));
         compile(design);
     }
@@ -524,7 +527,7 @@ public final class Work {
 
     /** What the file of the design held when it was read or written last. */
     Optional<OnDisk> onDisk() {
-        return onDisk;
+        return onDisk.get();
     }
 
     /**
@@ -536,30 +539,68 @@ public final class Work {
     public void save(Path file, boolean over, Consumer<Saving> then) {
         Design design = now.design();
         long revision = history.revision();
-        Optional<FileVersion> expected = over
-                ? Optional.empty()
-                : onDisk.filter(d -> d.file().equals(file)).map(OnDisk::version);
-        background.run(compiling, "saving " + file.getFileName(), () -> Saving.of(file, design, expected), saving -> {
-            switch (saving) {
-                case Saving.Done(FileVersion version) -> {
-                    history.markSaved(revision);
-                    onDisk = Optional.of(new OnDisk(file, version));
-                    become(now.savedAs(
-                            file, history.isSaved(), new Situation.Foot(file.getFileName() + " saved.", false)));
-                }
-                case Saving.Failed(String sentence) -> say(sentence);
-                case Saving.Changed changed -> {
-                    // who asked to save asks the person
-                }
+        AtomicReference<Optional<OnDisk>> disk = onDisk;
+        Optional<OnDisk> atPress = disk.get();
+        background.run(
+                compiling,
+                "saving " + file.getFileName(),
+                () -> {
+                    Optional<FileVersion> expected =
+                            over ? Optional.empty() : version(disk.get(), file).or(() -> version(atPress, file));
+                    Saving saving = Saving.of(file, design, expected);
+                    if (saving instanceof Saving.Done(FileVersion version)) {
+                        disk.set(Optional.of(new OnDisk(file, version)));
+                    }
+                    return saving;
+                },
+                saving -> {
+                    if (disk == onDisk) {
+                        saved(file, revision, saving);
+                        then.accept(saving);
+                    } else {
+                        then.accept(left(saving));
+                    }
+                });
+    }
+
+    private static Optional<FileVersion> version(Optional<OnDisk> known, Path of) {
+        return known.filter(d -> d.file().equals(of)).map(OnDisk::version);
+    }
+
+    /** What became of saving a design that is not worked on any more: nobody can be asked about it, so it is said. */
+    private Saving left(Saving saving) {
+        return switch (saving) {
+            case Saving.Done done -> done;
+            case Saving.Failed failed -> {
+                say(failed.sentence());
+                yield failed;
             }
-            then.accept(saving);
-        });
+            case Saving.Changed changed -> {
+                String sentence = changed.file().getFileName()
+                        + " was left as it is: somebody else has changed it, and another design is worked on here now.";
+                say(sentence);
+                yield new Saving.Failed(sentence);
+            }
+        };
+    }
+
+    private void saved(Path file, long revision, Saving saving) {
+        switch (saving) {
+            case Saving.Done done -> {
+                history.markSaved(revision);
+                become(now.savedAs(file, history.isSaved(), new Situation.Foot(file.getFileName() + " saved.", false)));
+            }
+            case Saving.Failed(String sentence) -> say(sentence);
+            case Saving.Changed changed -> {
+                // who asked to save asks the person
+            }
+        }
     }
 
     /** Takes what is on disk in place of the design here, as a change that can be undone. */
     public void takeFromDisk(DesignFile.Opened there) {
-        onDisk.ifPresent(d -> {
-            onDisk = Optional.of(new OnDisk(d.file(), there.version()));
+        onDisk.get().ifPresent(d -> {
+            onDisk.set(Optional.of(new OnDisk(d.file(), there.version())));
             history.change(there.design(), "what is on disk taken", "");
             history.markSaved(history.revision());
             take("What is on disk taken; undo brings back what was here.", true, now.chosen());

@@ -92,6 +92,71 @@ class FilesTest {
     }
 
     @Test
+    void two_saves_close_after_each_other_accuse_nobody_else() throws Exception {
+        rename("Weir");
+        work.save(file, false, saved::add);
+        rename("Sluice");
+        work.save(file, false, saved::add);
+        arrive();
+        assertThat(saved).hasSize(2).allSatisfy(s -> assertThat(s).isInstanceOf(Saving.Done.class));
+        assertThat(onDisk()).isEqualTo("Sluice");
+        assertThat(work.now().saved()).isTrue();
+    }
+
+    @Test
+    void somebody_else_between_two_saves_is_still_seen() throws Exception {
+        rename("Weir");
+        work.save(file, false, saved::add);
+        work.save(file, false, saved::add);
+        while (saved.isEmpty()) {
+            background.remove().run();
+        }
+        DesignFile.write(file, Design.startingWith("Theirs"));
+        arrive();
+        assertThat(saved.getFirst()).isInstanceOf(Saving.Done.class);
+        assertThat(onDisk()).isEqualTo("Theirs");
+        assertThat(saved.getLast()).isInstanceOf(Saving.Changed.class);
+    }
+
+    @Test
+    void a_save_under_the_old_name_behind_one_under_a_new_name_still_sees_somebody_else() throws Exception {
+        rename("Weir");
+        work.save(folder.resolve("other.bivouac"), true, saved::add);
+        work.save(file, false, saved::add);
+        DesignFile.write(file, Design.startingWith("Theirs"));
+        arrive();
+        assertThat(onDisk()).isEqualTo("Theirs");
+        assertThat(saved.getLast()).isInstanceOf(Saving.Changed.class);
+    }
+
+    @Test
+    void a_save_that_arrives_when_another_design_is_worked_on_does_not_give_that_its_file() throws Exception {
+        rename("Weir");
+        work.save(file, false, saved::add);
+        work.take(Design.startingWith("Ferry"), "Ferry made.");
+        arrive();
+        assertThat(saved.getLast()).isInstanceOf(Saving.Done.class);
+        assertThat(onDisk()).isEqualTo("Weir");
+        assertThat(work.now().file()).isEmpty();
+        assertThat(work.now().saved()).isFalse();
+    }
+
+    @Test
+    void nobody_is_asked_about_a_file_whose_design_is_not_worked_on_any_more() throws Exception {
+        DesignFile.write(file, Design.startingWith("Theirs"));
+        rename("Weir");
+        work.save(file, false, saved::add);
+        work.take(Design.startingWith("Ferry"), "Ferry made.");
+        arrive();
+        String sentence =
+                "mill.bivouac was left as it is: somebody else has changed it, and another design is worked on"
+                        + " here now.";
+        assertThat(saved.getLast()).isEqualTo(new Saving.Failed(sentence));
+        assertThat(work.now().foot().sentence()).isEqualTo(sentence);
+        assertThat(onDisk()).isEqualTo("Theirs");
+    }
+
+    @Test
     void a_file_changed_by_somebody_else_is_not_written_over_unasked() throws Exception {
         DesignFile.write(file, Design.startingWith("Theirs"));
         rename("Mine");
