@@ -226,7 +226,7 @@ final class GuardFindings {
             for (Part part : face.parts()) {
                 Place place = Place.part(face.name().shown(), part.name().expression());
                 String words = face.name().shown() + ", " + part.name().expression();
-                texts(live(part), place, words);
+                texts(NumbersOnly.textOf(part), place, words);
                 for (Setting setting : List.of(
                         part.traits().enabled(),
                         part.traits().visible(),
@@ -236,17 +236,6 @@ final class GuardFindings {
                     }
                 }
             }
-        }
-
-        private static String live(Part part) {
-            return switch (part) {
-                case Part.Caption c -> c.text();
-                case Part.Link l -> l.text();
-                case Part.Button b -> b.text();
-                case Part.TickBox t -> t.text();
-                case Part.MenuCommand m -> m.text();
-                default -> "";
-            };
         }
 
         private void texts(String text, Place place, String words) {

@@ -90,7 +90,7 @@ final class MayChange {
     private Set<String> done(Step.Do call, Set<String> around) {
         var all = new HashSet<String>();
         if (around.add(call.script())) {
-            Taken.script(design, place, call)
+            Taken.script(design, place.ofWindow(), call)
                     .ifPresent(s -> Steps.walk(s.script(), (path, step) -> all.addAll(own(step, around))));
         }
         return all;
@@ -99,7 +99,7 @@ final class MayChange {
     /** Whether a named script waits, itself or by another that it does. */
     private boolean waits(Step.Do call, Set<String> around) {
         return around.add(call.script())
-                && Taken.script(design, place, call)
+                && Taken.script(design, place.ofWindow(), call)
                         .filter(s -> Steps.any(
                                 s.script(),
                                 step -> waits(step) || step instanceof Step.Do inner && waits(inner, around)))

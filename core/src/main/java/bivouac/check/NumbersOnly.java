@@ -49,8 +49,8 @@ final class NumbersOnly {
         return dotted.startsWith("me.") && parts.getOrDefault(window, Set.of()).contains(dotted.substring(3));
     }
 
-    /** What stands on a part that only scripts change; nothing that is a number for one that a person changes. */
-    private static String textOf(Part part) {
+    /** What stands on a part that only scripts change, expressions in braces included; empty for one that a person changes. */
+    static String textOf(Part part) {
         return switch (part) {
             case Part.Caption c -> c.text();
             case Part.Link l -> l.text();

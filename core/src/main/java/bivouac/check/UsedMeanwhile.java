@@ -24,9 +24,10 @@ record UsedMeanwhile(Program program, Explored explored, Machine machine) {
         if (asked.isEmpty()) {
             return Optional.of(finding);
         }
+        List<WindowPlan> others = others(asked.get());
         int looked = 0;
         for (int s = 0; s < explored.lookedAt(); s++) {
-            if (explored.isRunning(s) && explored.isOpen(s, asked.get().number) && hasOther(s, asked.get())) {
+            if (explored.isRunning(s) && explored.isOpen(s, asked.get().number) && hasOther(s, others)) {
                 if (looked++ == MOST) {
                     return Optional.of(finding);
                 }
@@ -56,11 +57,8 @@ record UsedMeanwhile(Program program, Explored explored, Machine machine) {
                 .toList();
     }
 
-    private boolean hasOther(int situation, WindowPlan asked) {
-        return others(asked).stream()
-                        .filter(w -> explored.isOpen(situation, w.number))
-                        .count()
-                > 1;
+    private boolean hasOther(int situation, List<WindowPlan> others) {
+        return others.stream().filter(w -> explored.isOpen(situation, w.number)).count() > 1;
     }
 
     /** One that is neither the question, nor what it came to own, nor blocked. */

@@ -3,9 +3,9 @@ package bivouac.closing;
 import bivouac.design.Design;
 import bivouac.design.Limits;
 import bivouac.design.NamedScript;
-import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
+import bivouac.design.Taken;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
@@ -38,9 +38,7 @@ final class Doing {
      * much was.
      */
     <T> T into(Step.Do call, Function<NamedScript, T> make, T otherwise) {
-        Optional<NamedScript> script = ScriptPlace.routines(design, window)
-                .script(call.script())
-                .or(() -> design.application().routines().script(call.script()));
+        Optional<NamedScript> script = Taken.script(design, window, call);
         if (script.isEmpty() || done > Limits.MOST_DONE || !around.add(call.script())) {
             return otherwise;
         }

@@ -31,8 +31,7 @@ public final class Shortcut {
     public static Optional<String> typed(String word) {
         String written = Stream.of(word.split("\\+", -1)).map(Shortcut::key).collect(Collectors.joining("+"));
         boolean alone = !word.contains("+");
-        boolean meant =
-                alone ? SHORT.stream().anyMatch(word::equalsIgnoreCase) || word.matches("[Ff][0-9]{1,2}") : true;
+        boolean meant = !alone || SHORT.stream().anyMatch(word::equalsIgnoreCase) || word.matches("[Ff][0-9]{1,2}");
         boolean begins = word.matches("(?i)(Ctrl|Alt|Shift|Meta)\\+\\S+");
         return meant && isOne(written) ? Optional.of(written) : begins ? Optional.of(word) : Optional.empty();
     }

@@ -16,7 +16,7 @@ public final class Taken {
             case Step.RunTask r ->
                 design.application().task(r.task()).map(t -> names(t.takes())).orElse(List.of());
             case Step.Do d ->
-                script(design, place, d).map(s -> names(s.takes())).orElse(List.of());
+                script(design, place.ofWindow(), d).map(s -> names(s.takes())).orElse(List.of());
             case Step.Close c -> given(design, place, c);
             case Step.Off(Step kept) -> names(design, place, kept);
             case Step.AddRow a -> columns(design, place, a.list());
@@ -30,9 +30,13 @@ public final class Taken {
         };
     }
 
-    /** The named script that a step does: the window's own, else the application's (W7). */
-    public static Optional<NamedScript> script(Design design, ScriptPlace place, Step.Do step) {
-        return ScriptPlace.routines(design, place.ofWindow())
+    /**
+     * The named script that a step does: the window's own, else the application's (W7).
+     *
+     * @param window whose script does it; none for one of the application
+     */
+    public static Optional<NamedScript> script(Design design, Optional<String> window, Step.Do step) {
+        return ScriptPlace.routines(design, window)
                 .script(step.script())
                 .or(() -> design.application().routines().script(step.script()));
     }
