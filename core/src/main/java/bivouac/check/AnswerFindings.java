@@ -269,7 +269,12 @@ final class AnswerFindings {
                 > 1;
         // where no branch is written, that is said instead
         boolean written = asked.open().answers(answer.ending());
-        if (promises && written && asked.at(answer.ending()).doesNothing()) {
+        // the one answer at which a row goes promises just that, whatever it calls it
+        boolean isTheOneThatRemoves = asked.isRemoving() && !twice;
+        if (promises
+                && written
+                && !isTheOneThatRemoves
+                && asked.at(answer.ending()).doesNothing()) {
             add(
                     asked,
                     !twice ? Weight.HINT : closes ? Weight.WRONG : Weight.RISKY,

@@ -276,6 +276,40 @@ public sealed interface ClosingRepair extends Repair {
         }
     }
 
+    /** A list asks before a row is removed, before anything is done for it. */
+    record AskAboutTheRow(String window, String list) implements ClosingRepair {
+        @Override
+        public String words() {
+            return "Ask first";
+        }
+
+        @Override
+        public String about() {
+            return "A question is asked before removing; what is done now is done where it is answered with yes.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            var before = new ScriptPlace.AtRow(window, list, Part.RowMoment.BEFORE_REMOVING);
+            Name box = design.freeName("Remove from " + list);
+            Step asks = Step.Open.of(
+                    box.shown(),
+                    new Manner.WaitsForApplication(),
+                    new Step.Branch("remove", before.in(design)),
+                    new Step.Branch("keep", Script.of(new Step.KeepRow())));
+            Design now = design.adding(new MessageBox(
+                    box,
+                    design.application().name(),
+                    MessageBox.Severity.QUESTION,
+                    "Remove the row?",
+                    List.of(),
+                    List.of(MessageBox.Answer.of("Remove"), MessageBox.Answer.of("Keep")),
+                    Optional.of("keep"),
+                    Optional.of("keep")));
+            return before.put(now, Script.of(asks));
+        }
+    }
+
     /** A window that refuses to close says why, wherever it does. */
     record SayWhy(String window) implements ClosingRepair {
         @Override

@@ -7,15 +7,14 @@ import bivouac.closing.Triggers;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
-import bivouac.design.Instances;
-import bivouac.design.Part;
+import bivouac.design.Manner;
+import bivouac.design.MessageBox;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.design.Target;
-import bivouac.design.WaysIn;
 import java.util.List;
 import java.util.Optional;
 
@@ -34,7 +33,7 @@ final class EndFindings {
         var findings = new EndFindings(found, design);
         findings.neverEnds(triggers);
         findings.codes();
-        design.scripts().forEach(findings::meant);
+        design.scripts().forEach(findings::inPlace);
         design.scripts().forEach(findings::afterClosing);
         design.scripts().forEach(findings::beforeClosing);
     }
@@ -55,11 +54,23 @@ final class EndFindings {
         }
     }
 
-    /** D6: a start that failed and ends with code 0 tells whoever started it that all is well. */
+    /** D6: what a start that ends tells whoever started it: a code, and why. */
     private void codes() {
         var start = new ScriptPlace.Start();
         Script script = start.in(design);
         Steps.walk(script, (path, step) -> {
+            if (step instanceof Step.EndApplication end
+                    && end.code().filter(c -> !c.source().strip().equals("0")).isPresent()
+                    && end.saying().isEmpty()
+                    && !isTold(path, script)) {
+                found.add(new Finding(
+                        Weight.HINT,
+                        Kind.EXIT_CODE,
+                        Place.step(start, path).words(design) + ": a start that failed ends, and says nothing of why.",
+                        "Who started it sees nothing at all (D6); say it in a message, or behind “saying”.",
+                        Place.step(start, path),
+                        List.of(new StepRepair.SaySomething(start, path))));
+            }
             if (step instanceof Step.EndApplication end && isAfterFailure(path, script)) {
                 boolean zero =
                         end.code().map(c -> c.source().strip().equals("0")).orElse(true);
@@ -76,6 +87,23 @@ final class EndFindings {
         });
     }
 
+    /** Whether a message stands before a step, on the way that leads to it. */
+    private boolean isTold(StepPath path, Script script) {
+        for (int before = 1; before <= path.last(); before++) {
+            boolean tells = path.next(-before)
+                    .in(script)
+                    .filter(s -> s instanceof Step.Open o
+                            && design.window(o.window())
+                                    .filter(MessageBox.class::isInstance)
+                                    .isPresent())
+                    .isPresent();
+            if (tells) {
+                return true;
+            }
+        }
+        return path.outer().filter(o -> isTold(o, script)).isPresent();
+    }
+
     private static boolean isAfterFailure(StepPath path, Script script) {
         Optional<StepPath> outer = path.outer();
         if (outer.isEmpty()) {
@@ -90,101 +118,26 @@ final class EndFindings {
         return failed || isAfterFailure(outer.get(), script);
     }
 
-    /** Closing where ending was meant, and the other way round, told from what stands on the trigger. */
-    private void meant(ScriptPlace place, Script script) {
-        Optional<FacedWindow> face = place.ofWindow().flatMap(design::faced);
-        Optional<Part> part =
-                place instanceof ScriptPlace.AtPart at ? face.flatMap(f -> f.part(at.part())) : Optional.empty();
-        if (part.isEmpty()) {
+    /** D1, O8: a window that opens in place of the one with which the application ends. */
+    private void inPlace(ScriptPlace place, Script script) {
+        String of = place.ofWindow().orElse("");
+        if (!(design.application().departure() instanceof DepartureRule.WithWindow(String name)) || !name.equals(of)) {
             return;
         }
-        String text = part.get().displayName();
         Steps.walk(script, (path, step) -> {
-            switch (step) {
-                case Step.Close close
-                when Said.ENDS.by(text)
-                        && close.target() instanceof Target.Me
-                        && !departs(face.get())
-                        && !isOneOfMany(face.get()) ->
-                    wrongEnd(
-                            place,
-                            path,
-                            "“" + text + "” closes only " + face.get().name() + ", and the application goes on.",
-                            "Closing a window and ending the application are different acts (D1).",
-                            true);
-                case Step.EndApplication end
-                when Said.CLOSES.by(text) && face.get().of() != FacedWindow.Kind.MAIN
-                        || isAskedByWindows(face.get()) && !Said.ENDS.by(text) && !Said.LEAVES.by(text) ->
-                    wrongEnd(
-                            place,
-                            path,
-                            "“" + text + "” on " + face.get().name() + " ends the whole application.",
-                            "Who closes a window does not expect the others to go (D1).",
-                            false);
-                case Step.Close close
-                when Said.CLOSES.by(text) && close.target() instanceof Target.Owner ->
-                    wrongClose(
-                            place,
-                            path,
-                            "“" + text + "” closes the owner of " + face.get().name()
-                                    + ", and with it more than this window.",
-                            "Who presses “" + text + "” on a window expects that window to close.");
-                case Step.Close close
-                when Said.ENDS.by(text) && close.target() instanceof Target.Me && isOneOfMany(face.get()) ->
-                    wrongEnd(
-                            place,
-                            path,
-                            "“" + text + "” closes this one of many "
-                                    + face.get().name() + ", and the others stay.",
-                            "Closing a window and ending the application are different acts (D1).",
-                            true);
-                default -> {
-                    // neither closes nor ends
-                }
+            if (step instanceof Step.Open open && open.manner() instanceof Manner.InPlace) {
+                Place at = Place.step(place, path);
+                found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.WRONG_END,
+                        at.words(design) + ": “" + open.window() + "” opens in place of " + of
+                                + ", with which the application ends.",
+                        "Closing " + of + " is asking for the end (D1), so that nothing is there to open it in; open it"
+                                + " beside, or let the application end with its last window.",
+                        at,
+                        List.of(new StepRepair.Beside(place, path), new DesignRepair.EndsWithLastWindow())));
             }
         });
-    }
-
-    private static boolean isOneOfMany(FacedWindow face) {
-        return !(face.instancesOrUsual() instanceof Instances.Single);
-    }
-
-    private void wrongClose(ScriptPlace place, StepPath path, String what, String why) {
-        Place at = Place.step(place, path);
-        found.add(new Finding(
-                Weight.RISKY,
-                Kind.WRONG_END,
-                at.words(design) + ": " + what,
-                why,
-                at,
-                List.of(new StepRepair.Instead(place, path, false))));
-    }
-
-    private void wrongEnd(ScriptPlace place, StepPath path, String what, String why, boolean ends) {
-        found.add(new Finding(
-                Weight.RISKY,
-                Kind.WRONG_END,
-                Place.step(place, path).words(design) + ": " + what,
-                why,
-                Place.step(place, path),
-                List.of(new StepRepair.Instead(place, path, ends))));
-    }
-
-    /** A dialog that the start opens before all windows may end what has not begun. */
-    private boolean isAskedByWindows(FacedWindow face) {
-        return face.of() == FacedWindow.Kind.DIALOG
-                && WaysIn.into(design, face.name().shown()).stream()
-                        .anyMatch(w -> w.place().ofWindow().isPresent());
-    }
-
-    /** Whether closing the window ends the application, now or when it is the last. */
-    private boolean departs(FacedWindow face) {
-        return switch (design.application().departure()) {
-            case DepartureRule.WithWindow(String name) ->
-                name.equals(face.name().shown());
-            case DepartureRule.LastWindow l -> face.of() == FacedWindow.Kind.MAIN && !isOneOfMany(face);
-            case DepartureRule.OnlyWhenTold o -> false;
-        };
     }
 
     /** C2, W5: what a script that is asked whether its window may close does not have to do, or does otherwise. */

@@ -62,7 +62,7 @@ final class ExploredFindings {
         for (Runnable look : List.<Runnable>of(
                 findings::faults,
                 findings::promises,
-                () -> NoticedFindings.into(findings.found, program, explored),
+                () -> NoticedFindings.into(findings.found, program, written, explored),
                 findings::heldBack,
                 findings::deep,
                 findings::ends)) {
@@ -224,10 +224,13 @@ final class ExploredFindings {
                         .shownBy(lines(explored.trail(s)))));
     }
 
-    /** The last window: where the application may end from there, that is by closing it (D1). */
+    /**
+     * The last window, beside what it asks with: where the application may end from there, that is by closing it (D1).
+     */
     private boolean isAlone(int situation, WindowPlan plan) {
         return program.design().application().departure() instanceof DepartureRule.LastWindow
-                && program.windows().stream().noneMatch(w -> w != plan && explored.isOpen(situation, w.number));
+                && program.windows().stream()
+                        .noneMatch(w -> w != plan && w.face().isPresent() && explored.isOpen(situation, w.number));
     }
 
     /** A close box, where it has none; one that is refused for ever is no way out, and needs a decision. */

@@ -156,6 +156,8 @@ public record Finding(
         NEVER_RUN(Cause.NEVER),
         /** A window that stays off the screen where it is wanted there. */
         STAYS_HIDDEN(Cause.NEVER),
+        /** A part that nobody can use any more, since it is enabled again at some endings only. */
+        STAYS_DISABLED(Cause.NEVER),
         MISPLACED_STEP(Cause.NEVER),
         /** Something goes wrong while it runs (X1 to X10). */
         FAULT(Cause.RUNNING),

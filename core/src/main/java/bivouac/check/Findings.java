@@ -58,11 +58,17 @@ public final class Findings {
         AnswerFindings.into(found, design);
         WayFindings.into(found, design);
         EndFindings.into(found, design, triggers);
+        MeantEndFindings.into(found, design);
+        NotLeavingFindings.into(found, design);
         DepartureFindings.into(found, design);
         SavedTooSoonFindings.into(found, design);
         FileUseFindings.into(found, design);
         BroughtBackFindings.into(found, design);
         GoesOnAllTheSameFindings.into(found, design);
+        SameDoneFindings.into(found, design);
+        UnmarkedFindings.into(found, design);
+        StaysDisabledFindings.into(found, design);
+        UnansweredStartFindings.into(found, design);
         HoldingFindings.into(found, design);
         DeadStepFindings.into(found, design);
         RepeatFindings.into(found, design);

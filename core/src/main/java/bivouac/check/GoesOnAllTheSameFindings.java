@@ -19,6 +19,7 @@ import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * What goes on though a person was told that it cannot, or said that it shall not: a check that warns, and closes with the
@@ -92,7 +93,7 @@ final class GoesOnAllTheSameFindings {
         }
         for (int i = 0; i < choice.cases().size(); i++) {
             Step.If.Case one = choice.cases().get(i);
-            Optional<String> box = warning(one.script());
+            Optional<String> box = warning(one);
             if (box.isPresent() && goesOn.after(one.script()) && isOnlyWarning(one.script())) {
                 found.add(new Finding(
                         Weight.RISKY,
@@ -107,16 +108,22 @@ final class GoesOnAllTheSameFindings {
         }
     }
 
-    /** A message of one answer that is no information. */
-    private Optional<String> warning(Script script) {
-        return script.steps().stream()
+    /** What a condition asks that finds something missing: an information there is a warning all the same. */
+    private static final Pattern FINDS_MISSING =
+            Pattern.compile("blank\\(|==\\s*\"\"|!\\s*is(Number|Whole|Date)\\(|!\\s*[\\w.]+\\.(given|any\\w+)");
+
+    /** A message of one answer that warns. */
+    private Optional<String> warning(Step.If.Case one) {
+        boolean checks = FINDS_MISSING.matcher(one.condition().source()).find();
+        return one.script().steps().stream()
                 .filter(s -> !(s instanceof Step.Off || s instanceof Step.Note))
                 .findFirst()
                 .filter(Step.Open.class::isInstance)
                 .flatMap(s -> design.window(((Step.Open) s).window()))
                 .filter(w -> w instanceof MessageBox box
                         && box.answers().size() == 1
-                        && (box.severity() == MessageBox.Severity.WARNING
+                        && (checks
+                                || box.severity() == MessageBox.Severity.WARNING
                                 || box.severity() == MessageBox.Severity.ERROR))
                 .map(w -> w.name().shown());
     }

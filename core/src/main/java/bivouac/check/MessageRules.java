@@ -1,5 +1,6 @@
 package bivouac.check;
 
+import bivouac.closing.Questions;
 import bivouac.design.AccessKey;
 import bivouac.design.Braces;
 import bivouac.design.Design;
@@ -76,7 +77,7 @@ public final class MessageRules {
                 "Enter destroys nothing",
                 boxes,
                 b -> b.answers().size() > 1,
-                MessageRules::safe));
+                b -> safe(design, b)));
         rules.add(kept(
                 Rule.ESCAPE, "Escape leads somewhere", boxes, b -> b.answers().size() > 1, MessageRules::escape));
         rules.add(kept(
@@ -160,11 +161,12 @@ public final class MessageRules {
                                 : new Repair("Make it an information", b -> b.of(MessageBox.Severity.INFO))));
     }
 
-    private static Optional<Remark> safe(MessageBox box) {
+    private static Optional<Remark> safe(Design design, MessageBox box) {
         Optional<MessageBox.Answer> pressed = box.byDefault()
                 .flatMap(d ->
                         box.answers().stream().filter(a -> a.ending().equals(d)).findFirst());
-        if (pressed.filter(a -> Said.DESTROYS.by(a.text())).isEmpty()) {
+        if (pressed.filter(a -> Said.DESTROYS.by(a.text()) && !Questions.doesNothingAt(design, box, a.ending()))
+                .isEmpty()) {
             return Optional.empty();
         }
         Optional<MessageBox.Answer> other =

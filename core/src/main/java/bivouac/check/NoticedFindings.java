@@ -4,7 +4,12 @@ import bivouac.check.Finding.Kind;
 import bivouac.check.Finding.Place;
 import bivouac.check.Finding.Weight;
 import bivouac.design.FacedWindow;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Steps;
 import bivouac.design.Variable;
+import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import bivouac.explore.Explored;
 import bivouac.machine.Event;
@@ -31,14 +36,17 @@ final class NoticedFindings {
     private final Machine machine;
     private final List<Finding> found = new ArrayList<>();
 
-    private NoticedFindings(Program program, Explored explored) {
+    private final List<Finding> written;
+
+    private NoticedFindings(Program program, List<Finding> written, Explored explored) {
+        this.written = written;
         this.explored = explored;
         this.program = program;
         this.machine = new Machine(program);
     }
 
-    static void into(List<Finding> found, Program program, Explored explored) {
-        var findings = new NoticedFindings(program, explored);
+    static void into(List<Finding> found, Program program, List<Finding> written, Explored explored) {
+        var findings = new NoticedFindings(program, written, explored);
         explored.noticed().forEach(findings::notice);
         explored.lost().forEach(findings::lost);
         found.addAll(findings.found);
@@ -48,6 +56,7 @@ final class NoticedFindings {
         int of = notice.of();
         switch (notice.kind()) {
             case SILENT_REFUSAL -> silent(window(of), trail);
+            case LEFT_AND_CLOSED -> left(window(of), trail);
             case OPEN_TWICE -> twice(window(of), trail);
             case BEHIND_OTHERS -> behind(window(of), trail);
             case HELD_ON -> heldOn(holding(of), trail);
@@ -104,6 +113,52 @@ final class NoticedFindings {
                     trail,
                     List.of(new ClosingRepair.SayWhy(name)));
         }
+    }
+
+    /** Where the design as written does not tell it already: the dialog stands in some branch, and more comes after it. */
+    private void left(Window dialog, List<Event> trail) {
+        Trails.Last last = Trails.last(machine, explored.question().today(), trail);
+        String name = dialog.name().shown();
+        last.seen().stream()
+                .filter(Sighting.Closed.class::isInstance)
+                .map(s -> ((Sighting.Closed) s).window().window())
+                .filter(w -> program.design().faced(w).isPresent())
+                .findFirst()
+                .filter(w -> !isTold(w, name))
+                .ifPresent(w -> tell(
+                        Weight.WRONG,
+                        Kind.CLOSES_ALL_THE_SAME,
+                        "Where “" + name + "” is left, " + w + " closes all the same.",
+                        "Who leaves it has kept nothing, and what was to be kept is gone with the window; write “stay"
+                                + " open” there, or ask again (C2).",
+                        Place.script(new ScriptPlace.AtMoment(w, FacedWindow.Moment.BEFORE_CLOSING)),
+                        trail,
+                        opens(w, name)
+                                .<List<Repair>>map(path -> List.of(new ClosingRepair.RefuseWhen(
+                                        new ScriptPlace.AtMoment(w, FacedWindow.Moment.BEFORE_CLOSING),
+                                        path,
+                                        WaysOut.CANCELLED)))
+                                .orElse(List.of())));
+    }
+
+    private boolean isTold(String window, String dialog) {
+        return written.stream()
+                .anyMatch(f -> f.kind() == Kind.CLOSES_ALL_THE_SAME
+                        && f.place().window().equals(Optional.of(window))
+                        && f.place().step().equals(opens(window, dialog)));
+    }
+
+    /** Where a window's <em>before closing</em> opens a dialog, if it does so itself. */
+    private Optional<StepPath> opens(String window, String dialog) {
+        var path = new ArrayList<StepPath>();
+        Steps.walk(
+                new ScriptPlace.AtMoment(window, FacedWindow.Moment.BEFORE_CLOSING).in(program.design()),
+                (at, step) -> {
+                    if (step instanceof Step.Open o && o.window().equals(dialog)) {
+                        path.add(at);
+                    }
+                });
+        return path.stream().findFirst();
     }
 
     private void twice(Window window, List<Event> trail) {

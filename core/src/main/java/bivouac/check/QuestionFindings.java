@@ -55,7 +55,7 @@ final class QuestionFindings {
         box.escapeEnding()
                 .flatMap(e ->
                         box.answers().stream().filter(a -> a.ending().equals(e)).findFirst())
-                .filter(a -> Said.DESTROYS.by(a.text()))
+                .filter(a -> Said.DESTROYS.by(a.text()) && !Questions.doesNothingAt(design, box, a.ending()))
                 .ifPresent(a -> found.add(new Finding(
                         Weight.RISKY,
                         Kind.ESCAPE_DESTROYS,
@@ -106,9 +106,29 @@ final class QuestionFindings {
                         .findFirst()
                         .ifPresent(t -> goesPast(face, list, t, all));
                 if (asksBefore) {
+                    actsUnasked(window, list);
                     all.forEach(t -> besideTheQuestion(face, list, t));
                 }
             }
+        }
+    }
+
+    /** P2: before removing is there to ask; where it only closes or runs something, that is done for every row, at one key. */
+    private void actsUnasked(String window, Part.ListOfRows list) {
+        Script before = list.at(Part.RowMoment.BEFORE_REMOVING);
+        boolean acts = Steps.any(before, s -> s instanceof Step.Close || s instanceof Step.RunTask);
+        boolean asks =
+                Steps.any(before, s -> s instanceof Step.Open || s instanceof Step.KeepRow || s instanceof Step.Do);
+        if (acts && !asks) {
+            var place = new ScriptPlace.AtRow(window, list.name().expression(), Part.RowMoment.BEFORE_REMOVING);
+            found.add(new Finding(
+                    Weight.HINT,
+                    Kind.REMOVES_UNASKED,
+                    place.words() + ": a row of " + list.displayName()
+                            + " is removed, and what goes with it, and nobody is asked.",
+                    "One press too many takes it away; ask before, and keep the row where the answer is no (P2).",
+                    Place.script(place),
+                    List.of(new ClosingRepair.AskAboutTheRow(window, list.name().expression()))));
         }
     }
 

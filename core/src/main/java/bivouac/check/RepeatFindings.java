@@ -84,6 +84,7 @@ final class RepeatFindings {
                 || step instanceof Step.TakeHolding
                 || step instanceof Step.GiveBack
                 || step instanceof Step.RunTask
+                || step instanceof Step.Do
                 || step instanceof Step.EndApplication;
     }
 
@@ -97,7 +98,10 @@ final class RepeatFindings {
         boolean asks = question(here.step()).isPresent();
         Place at = Place.step(place, here.path());
         // two windows of a kind, or two runs of a task, can be meant
-        boolean canBeMeant = !asks && (here.step() instanceof Step.Open || here.step() instanceof Step.RunTask);
+        boolean canBeMeant = !asks
+                && (here.step() instanceof Step.Open
+                        || here.step() instanceof Step.RunTask
+                        || here.step() instanceof Step.Do);
         found.add(new Finding(
                 canBeMeant ? Weight.HINT : Weight.RISKY,
                 asks ? Kind.ASKED_TWICE : Kind.DONE_TWICE,

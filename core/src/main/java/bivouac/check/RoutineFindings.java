@@ -70,6 +70,16 @@ final class RoutineFindings {
         Place place = window.map(Place::window).orElse(Place.APPLICATION);
         String whose = window.map(w -> w + ": ").orElse("");
         for (Timer timer : routines.timers()) {
+            if (timer.fires().doesNothing()) {
+                var fires = new ScriptPlace.OfTimer(window, timer.name().shown());
+                found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.DEAD_TRIGGER,
+                        whose + "the timer “" + timer.name() + "” does nothing when it fires.",
+                        "Whatever it waits for, nothing happens then; write what does.",
+                        Place.script(fires),
+                        List.of(new StepRepair.NotThereYet(fires))));
+            }
             if (!started.contains(timer.name().shown())) {
                 found.add(new Finding(
                         Weight.RISKY,

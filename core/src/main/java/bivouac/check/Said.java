@@ -84,10 +84,16 @@ enum Said {
             "aborted"),
 
     /** The end of the whole application. */
-    ENDS("exit", "quit", "end the", "leave the application", "shut down"),
+    ENDS("exit", "quit", "end the application", "end the program", "leave the application", "shut down"),
+
+    /** The end of all, where it stands on the one window that is there from start to end. */
+    LEAVES_ALL("leave.", "end."),
 
     /** The end of one window. */
     CLOSES("close"),
+
+    /** A window is done with: whoever presses it expects it to go. */
+    FINISHES("ok.", "done.", "finish.", "close.", "cancel."),
 
     /** What else stands on a button of a dialog that may end the application: a person can tell what it does. */
     LEAVES("leave", "log out", "log off", "sign out", "stop", "end");

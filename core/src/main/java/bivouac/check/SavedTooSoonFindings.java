@@ -15,6 +15,7 @@ import bivouac.design.Task;
 import bivouac.design.Variable;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -39,9 +40,13 @@ final class SavedTooSoonFindings {
     }
 
     private void step(ScriptPlace place, Script script, StepPath path, Step step) {
-        if (!(step instanceof Step.SetValue(String what, var to))
-                || !to.source().strip().equals("false")
-                || !saysUnsaved(place, what.strip())) {
+        if (!(step instanceof Step.SetValue(String what, var to))) {
+            return;
+        }
+        String value = to.source().strip();
+        boolean settled = value.equals("false") && says(place, what.strip(), Variable::saysUnsaved)
+                || value.equals("true") && says(place, what.strip(), Variable::saysSaved);
+        if (!settled) {
             return;
         }
         task(script, path)
@@ -49,20 +54,21 @@ final class SavedTooSoonFindings {
                 .ifPresent(task -> found.add(new Finding(
                         Weight.WRONG,
                         Kind.UNSAVED_LOST,
-                        Place.step(place, path).words(design) + ": “" + what.strip() + "” is set to no before “" + task
+                        Place.step(place, path).words(design) + ": “" + what.strip() + "” is set to "
+                                + (value.equals("true") ? "yes" : "no") + " before “" + task
                                 + "” has run, which can fail.",
                         "Where it fails, nobody is asked about it any more; set it where the task ends as it should.",
                         Place.step(place, path),
                         List.of(new StepRepair.RemoveStep(place, path)))));
     }
 
-    private boolean saysUnsaved(ScriptPlace place, String path) {
+    private boolean says(ScriptPlace place, String path, Predicate<Variable> what) {
         Stream<Variable> own = place.ofWindow().flatMap(design::faced).map(FacedWindow::variables).stream()
                 .flatMap(List::stream)
                 .filter(v -> path.equals("me." + v.name().expression()));
         Stream<Variable> shared = design.application().variables().stream()
                 .filter(v -> path.equals("app." + v.name().expression()));
-        return Stream.concat(own, shared).anyMatch(Variable::saysUnsaved);
+        return Stream.concat(own, shared).anyMatch(what);
     }
 
     /** The first task that runs after a step on the same way, before the value is looked at again. */

@@ -2,10 +2,12 @@ package bivouac.check;
 
 import bivouac.design.Design;
 import bivouac.design.Expression;
+import bivouac.design.Manner;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.design.Steps;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -57,6 +59,30 @@ public sealed interface StepRepair extends Repair {
         }
     }
 
+    /** An end says why it comes. */
+    record SaySomething(ScriptPlace place, StepPath path) implements StepRepair {
+        @Override
+        public String words() {
+            return "Say why";
+        }
+
+        @Override
+        public String about() {
+            return "A text for whoever started it is written, to be worded.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(
+                    design,
+                    place,
+                    path,
+                    step -> step instanceof Step.EndApplication e
+                            ? new Step.EndApplication(e.code(), Optional.of("It could not be started."), e.refused())
+                            : step);
+        }
+    }
+
     /** A step that closes the window ends the application instead, or the other way round. */
     record Instead(ScriptPlace place, StepPath path, boolean ends) implements StepRepair {
         @Override
@@ -104,6 +130,26 @@ public sealed interface StepRepair extends Repair {
                         : Stream.concat(all.stream(), Stream.of(new Step.Branch(ending, Script.EMPTY)))
                                 .toList();
             });
+        }
+    }
+
+    /** Nothing is done at an answer, on purpose. */
+    record EmptyBranch(ScriptPlace place, StepPath path, String ending) implements StepRepair {
+        @Override
+        public String words() {
+            return "Do nothing there";
+        }
+
+        @Override
+        public String about() {
+            return "The branch for “" + ending + "” becomes empty.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.branches(design, place, path, all -> all.stream()
+                    .map(b -> b.ending().equals(ending) ? new Step.Branch(ending, Script.EMPTY) : b)
+                    .toList());
         }
     }
 
@@ -195,7 +241,7 @@ public sealed interface StepRepair extends Repair {
             return path.map(p -> Changed.branches(design, place, p, all -> all.stream()
                             .map(b -> b.ending().equals(ending) ? new Step.Branch(ending, saying) : b)
                             .toList()))
-                    .orElseGet(() -> place.in(design).doesNothing() ? place.put(design, saying) : design);
+                    .orElseGet(() -> Steps.isDead(place.in(design)) ? place.put(design, saying) : design);
         }
     }
 
@@ -253,6 +299,31 @@ public sealed interface StepRepair extends Repair {
             Script script = place.in(design);
             boolean isThere = path.last() == 0 || path.next(-1).in(script).isPresent();
             return isThere ? place.put(design, path.insert(script, step)) : design;
+        }
+    }
+
+    /** A window opens beside the one that opens it, which stays. */
+    record Beside(ScriptPlace place, StepPath path) implements StepRepair {
+        @Override
+        public String words() {
+            return "Open it alongside";
+        }
+
+        @Override
+        public String about() {
+            return "The window that opens it stays.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(
+                    design,
+                    place,
+                    path,
+                    step -> step instanceof Step.Open o
+                            ? new Step.Open(
+                                    o.window(), new Manner.Alongside(), o.ownedBy(), o.handOver(), o.as(), o.branches())
+                            : step);
         }
     }
 

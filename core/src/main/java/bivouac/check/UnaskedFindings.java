@@ -13,7 +13,10 @@ import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
+import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.Target;
 import bivouac.design.Way;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -49,9 +52,23 @@ final class UnaskedFindings {
         closings.ending().stream().filter(UnaskedFindings::isOfAPerson).forEach(findings::ends);
     }
 
-    /** What the start does or asks is how to begin, and the plan runs when all has been asked: neither is a way to leave. */
+    /**
+     * What the start does or asks is how to begin, the plan runs when all has been asked, and what is asked before a row is
+     * removed is about the row: none is a way to leave.
+     */
     private static boolean isOfAPerson(Trigger trigger) {
-        return !(trigger.place() instanceof ScriptPlace.Start || trigger.place() instanceof ScriptPlace.Plan);
+        return !(trigger.place() instanceof ScriptPlace.Start
+                || trigger.place() instanceof ScriptPlace.Plan
+                || trigger.place().isAt(Part.RowMoment.BEFORE_REMOVING));
+    }
+
+    /** Another window's, which closes all of a kind: what it asks is whether all shall go. */
+    private boolean isAboutAll(Trigger trigger, FacedWindow face) {
+        Script script = trigger.place().in(design);
+        return !trigger.place().ofWindow().equals(Optional.of(face.name().shown()))
+                && trigger.closes().stream().allMatch(path -> path.in(script)
+                        .filter(s -> s instanceof Step.Close c && c.target() instanceof Target.Every)
+                        .isPresent());
     }
 
     private void row(Closings.Row row) {
@@ -64,7 +81,9 @@ final class UnaskedFindings {
             }
         }
         if (!row.before().asks()) {
-            row.triggers().stream().filter(UnaskedFindings::isOfAPerson).forEach(t -> goesPast(row, face, t));
+            row.triggers().stream()
+                    .filter(t -> isOfAPerson(t) && !isAboutAll(t, face))
+                    .forEach(t -> goesPast(row, face, t));
         }
     }
 
@@ -93,7 +112,7 @@ final class UnaskedFindings {
         boolean asks = only.stream().anyMatch(t -> t.asks().isPresent());
         List<OnTheWay> missed =
                 asks ? only.stream().filter(t -> t.asks().isPresent()).toList() : only;
-        List<String> past = missed.isEmpty() ? List.of() : past(row, face, trigger, asks);
+        List<String> past = missed.isEmpty() ? List.of() : past(row, face, trigger, missed);
         if (past.isEmpty()) {
             return;
         }
@@ -155,11 +174,13 @@ final class UnaskedFindings {
     }
 
     /** The ways to an ending of the trigger that do not what it does: the window's own, then other triggers that ask. */
-    private List<String> past(Closings.Row row, FacedWindow face, Trigger trigger, boolean asks) {
+    private List<String> past(Closings.Row row, FacedWindow face, Trigger trigger, List<OnTheWay> missed) {
+        boolean asks = missed.stream().anyMatch(t -> t.asks().isPresent());
         Set<String> past = new LinkedHashSet<>();
         for (Way way : Way.values()) {
             if (row.cell(Column.of(way)) instanceof Cell.Leads l
                     && trigger.endings().containsAll(l.endings())
+                    && !(!asks && goesWithout(row, l.endings(), missed))
                     && !(way == Way.OWNER_CLOSING && !asks)) {
                 past.add("the " + way.words());
             }
@@ -173,6 +194,14 @@ final class UnaskedFindings {
                     .forEach(past::add);
         }
         return List.copyOf(past);
+    }
+
+    /** Whether other triggers lead to all of these endings without any of that: then it belongs to something else. */
+    private static boolean goesWithout(Closings.Row row, java.util.Collection<String> endings, List<OnTheWay> missed) {
+        return endings.stream().allMatch(e -> row.triggers().stream()
+                .filter(UnaskedFindings::isOfAPerson)
+                .filter(t -> t.endings().contains(e))
+                .anyMatch(t -> missed.stream().noneMatch(t.before()::contains)));
     }
 
     /** Whoever presses what says that it throws away has been told. */

@@ -101,7 +101,7 @@ final class WindowFindings {
         for (Part part : face.parts()) {
             part.trigger()
                     .filter(t -> part instanceof Part.Button || part instanceof Part.MenuCommand)
-                    .filter(t -> t.script().doesNothing())
+                    .filter(t -> Steps.isDead(t.script()))
                     .ifPresent(t -> found.add(new Finding(
                             Weight.RISKY,
                             Kind.DEAD_TRIGGER,

@@ -6,6 +6,7 @@ import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.design.Steps;
 import bivouac.design.WaysOut;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -160,10 +161,21 @@ public final class Triggers {
             var after = new LinkedHashSet<>(before);
             for (int i = 0; i < choice.inner().size(); i++) {
                 Script script = choice.inner().get(i).script();
-                List<OnTheWay> entered = closesIn(script) ? checked(choice, i, before) : before;
+                List<OnTheWay> entered = closesIn(script) && !alsoActs(script) ? checked(choice, i, before) : before;
                 after.addAll(steps(script.steps(), Optional.of(path), i, entered));
             }
             return List.copyOf(after);
+        }
+
+        /** What is checked belongs to what is done there beside leaving, and need not hold where nothing is done. */
+        private static boolean alsoActs(Script script) {
+            return Steps.any(
+                    script,
+                    s -> s instanceof Step.SetValue set && !set.path().startsWith("me.")
+                            || s instanceof Step.SetIn
+                            || s instanceof Step.AddRow
+                            || s instanceof Step.ChangeRow
+                            || s instanceof Step.RemoveRow);
         }
 
         /** With the conditions that had to hold, or not to hold, for coming here, where another side stops. */

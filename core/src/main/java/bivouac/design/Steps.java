@@ -29,6 +29,11 @@ public final class Steps {
         return there[0];
     }
 
+    /** Whether nothing stands there, or only conditions under which nothing is done. */
+    public static boolean isDead(Script script) {
+        return !any(script, s -> !(s instanceof Step.If || s instanceof Step.Repeat));
+    }
+
     /** Visits every step that is switched on, outer before inner, in reading order. */
     public static void walk(Script script, BiConsumer<StepPath, Step> visitor) {
         for (int i = 0; i < script.steps().size(); i++) {

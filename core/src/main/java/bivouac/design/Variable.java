@@ -19,6 +19,13 @@ public record Variable(Name name, Type type, Optional<Expression> starts, boolea
         return type == Type.Plain.YESNO && UNSAVED.matcher(name.expression()).matches();
     }
 
+    private static final Pattern SAVED = Pattern.compile("(is|all)?saved", Pattern.CASE_INSENSITIVE);
+
+    /** Whether it is a yes or no whose name says that all is saved: no means what yes means in {@link #saysUnsaved}. */
+    public boolean saysSaved() {
+        return type == Type.Plain.YESNO && SAVED.matcher(name.expression()).matches();
+    }
+
     public static Variable of(String name, Type type, String starts) {
         return new Variable(Name.of(name), type, Optional.of(new Expression(starts)), false);
     }

@@ -11,6 +11,8 @@ public record Notice(Kind kind, int of) {
     public enum Kind {
         /** A close box or Escape that is refused, and nothing is seen of it: of a window. */
         SILENT_REFUSAL,
+        /** A file dialog or picker is left while a window is asked, and that closes at once: of the dialog. */
+        LEFT_AND_CLOSED,
         /** A window is open twice, with the same takes and the same owner, and nothing says that it may be: of a window. */
         OPEN_TWICE,
         /** A window is waited for, others are open, and it has no owner to stay above: of a window. */

@@ -1,13 +1,16 @@
 package bivouac.machine;
 
+import bivouac.design.FileDialog;
 import bivouac.design.Holding;
 import bivouac.design.Instances;
+import bivouac.design.Picker;
 import bivouac.design.Target;
 import bivouac.machine.Notice.Kind;
 import bivouac.plan.Op;
 import bivouac.plan.Program;
 import bivouac.plan.ScriptPlan;
 import bivouac.plan.WindowPlan;
+import bivouac.state.Frame;
 import bivouac.state.Held;
 import bivouac.state.Inst;
 import bivouac.state.Situation;
@@ -30,6 +33,12 @@ final class Noticing {
     private final List<Held> before = new ArrayList<>();
 
     private final boolean orders;
+    /** The number of the dialog that the step leaves; -1 for none. */
+    private int left = -1;
+    /** Whose closing it was asked for, and of which window that is: one that is gone is used again for another. */
+    private Inst asked;
+
+    private WindowPlan askedOf;
 
     Noticing(Program program, boolean tracesAreRead) {
         this.program = program;
@@ -85,16 +94,41 @@ final class Noticing {
                         o -> o instanceof Op.Close c && c.whom().target() instanceof Target.Me || o instanceof Op.End);
     }
 
-    /** Before a step is taken: what its order of giving back is seen by. */
-    void begin(Situation situation) {
+    /** Before a step is taken: what its order of giving back is seen by, and who is asked while a dialog is left. */
+    void begin(Situation situation, long event) {
         before.clear();
         if (orders) {
             before.addAll(situation.held);
+        }
+        left = -1;
+        switch (NumberedEvent.kind(event)) {
+            case CLOSE_BOX, ESCAPE -> leaves(situation, situation.instances.get(NumberedEvent.instance(event)));
+            default -> {
+                // leaves no dialog
+            }
+        }
+    }
+
+    /** Remembers the window whose <em>before closing</em> waits for a file dialog or picker that is left. */
+    private void leaves(Situation situation, Inst dialog) {
+        boolean isLeft = dialog.plan.window() instanceof FileDialog || dialog.plan.window() instanceof Picker;
+        for (int i = situation.stack.size() - 1; isLeft && i >= 0; i--) {
+            if (situation.stack.get(i) instanceof Frame.OfScript script && script.awaits == dialog) {
+                if (script.script.isBeforeClosing() && script.me != null) {
+                    left = dialog.plan.number;
+                    asked = script.me;
+                    askedOf = script.me.plan;
+                }
+                return;
+            }
         }
     }
 
     /** After a step: what it has done. */
     void step(Situation situation, IntConsumer to) {
+        if (left >= 0 && hasGone(situation)) {
+            to.accept(Notice.numbered(Kind.LEFT_AND_CLOSED, left));
+        }
         for (int i = 0; i < before.size(); i++) {
             if (!situation.held.contains(before.get(i))) {
                 for (int j = i + 1; j < before.size(); j++) {
@@ -105,6 +139,13 @@ final class Noticing {
                 }
             }
         }
+    }
+
+    private boolean hasGone(Situation situation) {
+        return situation.phase != Situation.RUNNING
+                || asked.plan != askedOf
+                || !situation.instances.contains(asked)
+                || asked.closing;
     }
 
     /** A situation at rest, in which the application runs. */

@@ -123,7 +123,7 @@ public final class Stepper {
         again();
         turn.run.begin();
         turn.run.touched.begin();
-        noticing.begin(turn.run);
+        noticing.begin(turn.run, events.get(number));
         turn.take(events.get(number));
         keepTouched();
         pack();

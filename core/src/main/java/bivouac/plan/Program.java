@@ -74,6 +74,7 @@ public final class Program {
         }
         scripts.forEach(s -> restPoints.addAll(RestPoints.of(s, windows)));
         this.cells = new Cells(this, expressions);
+        scopes.stand();
     }
 
     /** Compiles a design. */

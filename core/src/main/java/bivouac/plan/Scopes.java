@@ -26,6 +26,9 @@ final class Scopes {
     /** The names that all scopes of a window know, or of the application; made when first asked for. */
     private final Map<Optional<WindowPlan>, List<String>> baseNames = new ConcurrentHashMap<>();
 
+    /** Whether the program stands: what is asked of names from then on is no part of it, and changes nothing in it. */
+    private volatile boolean asked;
+
     Scopes(Program program) {
         this.program = program;
         for (WindowPlan plan : program.windows()) {
@@ -35,6 +38,11 @@ final class Scopes {
         for (int i = 0; i < all.size(); i++) {
             variables.putIfAbsent(all.get(i).name().expression(), i);
         }
+    }
+
+    /** All that the program reads has been found. */
+    void stand() {
+        asked = true;
     }
 
     /** A name that a script made: {@code result.x}, {@code NAME.x}, {@code way}. */
@@ -187,7 +195,9 @@ final class Scopes {
         }
 
         private Optional<Access> ofOpener(String rest) {
-            me.ifPresent(WindowPlan::useOpener);
+            if (!asked) {
+                me.ifPresent(WindowPlan::useOpener);
+            }
             return ofAll(openersOfMe(), rest, this::opener);
         }
 

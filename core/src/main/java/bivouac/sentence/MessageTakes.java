@@ -33,7 +33,7 @@ final class MessageTakes {
 
     private void inserted(String source) {
         String expression = source.strip();
-        if (expression.startsWith("app.") || expression.startsWith("takes.")) {
+        if (expression.startsWith("app.")) {
             text.append('{').append(source).append('}');
             return;
         }

@@ -10,6 +10,7 @@ import bivouac.explore.Progress;
 import bivouac.explore.Question;
 import bivouac.machine.Play;
 import bivouac.plan.Program;
+import bivouac.testkit.Slip;
 import bivouac.testkit.TypedDesign;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,10 +35,17 @@ class EverydayDesignsTest {
         return designs().map(EverydayDesignsTest::read);
     }
 
-    private static Design read(Path file) {
+    static String name(Path file) {
+        return file.getFileName().toString().replace(".txt", "");
+    }
+
+    static Design read(Path file) {
+        return TypedDesign.read(name(file), sheet(file).right());
+    }
+
+    static Slip.Sheet sheet(Path file) {
         try {
-            String name = file.getFileName().toString().replace(".txt", "");
-            return TypedDesign.read(name, Files.readString(file));
+            return Slip.read(Files.readString(file));
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         }

@@ -39,6 +39,29 @@ class MistakesTest {
 
     private static final List<String> EXAMPLES = List.of("ferry-bell", "kiln-house", "ridge-hut");
 
+    /** Changes of these kinds that leave a design as right as it was, each looked at by hand. */
+    private static final Set<String> NO_MISTAKES = Set.of(
+            // what goes with the row may stay open, and need not be closed with it
+            "beekeeper-tax, Hives, hivesList, before removing [0, 0, 0] gone",
+            // it need not close the window at once
+            "museum, Pieces, takeButton [0, 0, 1] gone",
+            "observatory, Who watches, signInButton [0, 1, 0, 1, 1, 0, 1] gone",
+            "orchard-scale, Scale, opened [0, 0, 1] gone",
+            "reading-room, Room, endTheDayButton [0, 0, 0] gone",
+            "rescue, Call, closedButton [1] gone",
+            // who has no key three times never comes in
+            "observatory, Who watches, signInButton [0, 1, 0, 1, 1, 0, 1] ends all",
+            // an about box has two endings, and nobody looks at either
+            "About CLOSE_BOX ok",
+            "About ESCAPE ok",
+            "About OWNER_CLOSING ok",
+            "About DEPARTURE ok",
+            "About SESSION_ENDING ok");
+
+    /** Findings that need a decision: where a named script is done that more than one script does. */
+    private static final Set<String> UNDECIDED =
+            Set.of("Pottery, before closing, step 8: when “write kiln list” ends failed, Pottery closes all the same.");
+
     private static final int FEW = 3;
 
     /** @param where of the example it was made */
@@ -93,7 +116,7 @@ class MistakesTest {
     static Stream<Mistake> doneTwice() throws Exception {
         return everywhere((design, place, script, path, step, made) -> {
             if (step instanceof Step.Open || step instanceof Step.Close || step instanceof Step.TakeHolding) {
-                made.accept("", path.insert(script, step));
+                made.accept(" twice", path.insert(script, step));
             }
         });
     }
@@ -127,7 +150,7 @@ class MistakesTest {
     static Stream<Mistake> stepGone() throws Exception {
         return everywhere((design, place, script, path, step, made) -> {
             if (step instanceof Step.StayOpen || step instanceof Step.KeepRow || step instanceof Step.Close) {
-                made.accept("", path.remove(script));
+                made.accept(" gone", path.remove(script));
             }
         });
     }
@@ -139,7 +162,7 @@ class MistakesTest {
                     .filter(f -> f.of() == FacedWindow.Kind.DIALOG)
                     .isPresent();
             if (dialog && step instanceof Step.Close c && c.target() instanceof Target.Me) {
-                made.accept("", path.replace(script, Step.EndApplication.plain()));
+                made.accept(" ends all", path.replace(script, Step.EndApplication.plain()));
             }
         });
     }
@@ -197,7 +220,18 @@ class MistakesTest {
     })
     void it_is_found(Mistake mistake) {
         Set<String> before = sentences(mistake.before());
-        assertThat(sentences(mistake.after())).anyMatch(s -> !before.contains(s));
+        boolean isSeen = sentences(mistake.after()).stream().anyMatch(s -> !before.contains(s))
+                || isSeenInItsSituations(mistake);
+        assertThat(isSeen).isEqualTo(!NO_MISTAKES.contains(mistake.toString()));
+    }
+
+    private static boolean isSeenInItsSituations(Mistake mistake) {
+        Set<String> before = explored(mistake.before());
+        return explored(mistake.after()).stream().anyMatch(s -> !before.contains(s));
+    }
+
+    private static Set<String> explored(Design design) {
+        return EverydayDesignsTest.found(design).stream().map(Finding::what).collect(Collectors.toSet());
     }
 
     private static Set<String> sentences(Design design) {
@@ -240,6 +274,7 @@ class MistakesTest {
                 }
             }
         }
+        without.removeAll(UNDECIDED);
         assertThat(without).isEmpty();
         assertThat(seen).hasSizeGreaterThan(15);
     }

@@ -9,6 +9,7 @@ import bivouac.design.Instances;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
 import bivouac.design.Part;
+import bivouac.design.Routines;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
@@ -16,6 +17,7 @@ import bivouac.sentence.Declarations;
 import bivouac.sentence.HoldingLine;
 import bivouac.sentence.NewWindow;
 import bivouac.sentence.PartTyping;
+import bivouac.sentence.RoutineLine;
 import bivouac.sentence.StepTyping;
 import bivouac.sentence.TaskLine;
 import bivouac.sentence.Typed;
@@ -31,13 +33,17 @@ import java.util.Optional;
  * task write ends written; failed     as on the application's page
  * main Shelf                          a window, by its kind; the first is opened by the start
  * takes name: text                    of the window before, as endings …, own …, one for name
- * each name                           one for each of what it takes
+ * each name                           one for each of what it takes; {@code one} alone: one only
+ * make date picker: Day               a window of any other kind, by its words
+ * filters Keep as: Tables: *.csv      of a file dialog
+ * script tidy taking days: whole      of the window before; of the application where no window is yet
+ * timer clock every 60
  * part button Add                     on the window before
  * box Sure | Remove it? | Remove, Keep | keep
  * window Shelf                        what follows is of that window
  * rows packetsList Beet, 2019         the first rows of a list
  * on addButton                        what follows is typed into that script of the window before; also selected, activated,
- *                                     before removing LIST, opened, before closing, start, plan;
+ *                                     before removing LIST, opened, before closing, start, plan, do NAME, timer NAME;
  *                                     {@code first start} goes to its beginning
  *   open Packet                       a step; {@code <} before it stands one place further out
  * </pre>
@@ -48,6 +54,15 @@ public final class TypedDesign {
     private String window = "";
     private ScriptPlace place = new ScriptPlace.Start();
     private StepPath at = StepPath.of(0);
+
+    /** A line is refused, as it is where it is typed. */
+    public static final class NotTaken extends IllegalArgumentException {
+        private static final long serialVersionUID = 1;
+
+        NotTaken(String line, String why) {
+            super(line + ": " + why);
+        }
+    }
 
     private TypedDesign(String name) {
         design = new Design(Design.startingWith(name).application().starting(Script.EMPTY), List.of());
@@ -67,7 +82,7 @@ public final class TypedDesign {
                 declare(line);
             }
         } catch (Declarations.Wrong e) {
-            throw new IllegalArgumentException(line + ": " + e.getMessage(), e);
+            throw new NotTaken(line, e.getMessage());
         }
     }
 
@@ -99,8 +114,23 @@ public final class TypedDesign {
             case "takes" -> face(f -> f.taking(Declarations.readTakes(rest, f.takes())));
             case "endings" -> face(f -> f.ending(Declarations.readEndings(rest)));
             case "each" -> face(f -> f.living(Optional.of(new Instances.OneForEach(rest)), f.owned()));
+            case "one" -> face(f -> f.living(Optional.of(new Instances.Single()), f.owned()));
             case "extension" ->
                 design = design.changing(design.windows().getLast().name().shown(), w -> ((FileDialog) w).adding(rest));
+            case "make" -> adding(rest.substring(0, rest.indexOf(':')), rest.substring(rest.indexOf(':') + 2));
+            case "filters" -> filters(rest.substring(0, rest.indexOf(':')), rest.substring(rest.indexOf(':') + 2));
+            case "script" ->
+                routines(r -> {
+                    var all = new ArrayList<>(r.scripts());
+                    all.add(RoutineLine.script(rest, r));
+                    return new Routines(all, r.timers());
+                });
+            case "timer" ->
+                routines(r -> {
+                    var all = new ArrayList<>(r.timers());
+                    all.add(RoutineLine.timer(rest, r));
+                    return new Routines(r.scripts(), all);
+                });
             case "own" -> face(f -> f.holding(Declarations.readVariables(rest, f.variables())));
             case "part" -> part(rest);
             case "on" -> {
@@ -116,6 +146,25 @@ public final class TypedDesign {
         }
     }
 
+    private interface RoutinesEdit {
+        Routines of(Routines before) throws Declarations.Wrong;
+    }
+
+    private void routines(RoutinesEdit edit) throws Declarations.Wrong {
+        if (window.isEmpty()) {
+            design = design.with(
+                    design.application().with(edit.of(design.application().routines())));
+        } else {
+            face(f -> f.with(edit.of(f.routines())));
+        }
+    }
+
+    private void filters(String dialog, String line) throws Declarations.Wrong {
+        FileDialog other = Declarations.readFilters(
+                line, (FileDialog) design.window(dialog).orElseThrow());
+        design = design.changing(dialog, w -> other);
+    }
+
     private interface Edit {
         FacedWindow of(FacedWindow face) throws Declarations.Wrong;
     }
@@ -123,6 +172,14 @@ public final class TypedDesign {
     private void face(Edit edit) throws Declarations.Wrong {
         FacedWindow other = edit.of(design.faced(window).orElseThrow());
         design = design.changingFace(window, f -> other);
+    }
+
+    private void adding(String kind, String name) {
+        NewWindow maker = NewWindow.all().stream()
+                .filter(k -> k.words().equals(kind))
+                .findFirst()
+                .orElseThrow();
+        design = design.adding(maker.named(Name.of(name)));
     }
 
     private void make(String word, String name) {
@@ -134,12 +191,8 @@ public final class TypedDesign {
                     case "save" -> "file dialog to save";
                     default -> word;
                 };
-        NewWindow maker = NewWindow.all().stream()
-                .filter(k -> k.words().equals(kind))
-                .findFirst()
-                .orElseThrow();
         boolean first = design.windows().isEmpty();
-        design = design.adding(maker.named(Name.of(name)));
+        adding(kind, name);
         if (!word.equals("open") && !word.equals("save")) {
             window = name;
         }
@@ -163,7 +216,7 @@ public final class TypedDesign {
                 Name.of(said[0]),
                 design.application().name(),
                 asks ? MessageBox.Severity.QUESTION : MessageBox.Severity.WARNING,
-                said[1],
+                said.length > 1 ? said[1] : "",
                 List.of(),
                 answers,
                 Optional.of(usual),
@@ -174,7 +227,7 @@ public final class TypedDesign {
         if (PartTyping.add(design, window, line) instanceof PartTyping.Result.Added added) {
             design = added.design();
         } else {
-            throw new IllegalArgumentException(line);
+            throw new NotTaken(line, "is no part");
         }
     }
 
@@ -186,6 +239,13 @@ public final class TypedDesign {
     }
 
     private ScriptPlace place(String said) {
+        Optional<String> of = window.isEmpty() ? Optional.empty() : Optional.of(window);
+        if (said.startsWith("do ")) {
+            return new ScriptPlace.Named(of, said.substring(3));
+        }
+        if (said.startsWith("timer ")) {
+            return new ScriptPlace.OfTimer(of, said.substring(6));
+        }
         for (var moment : FacedWindow.Moment.values()) {
             if (said.equals(moment.words())) {
                 return new ScriptPlace.AtMoment(window, moment);
@@ -214,7 +274,7 @@ public final class TypedDesign {
             return;
         }
         switch (new StepTyping(design, place, at, false).read(typed)) {
-            case Typed.Unfinished(String why) -> throw new IllegalArgumentException(line + ": " + why);
+            case Typed.Unfinished(String why) -> throw new NotTaken(line, why);
             case Typed.Done done -> {
                 design = done.design();
                 at = done.next();
