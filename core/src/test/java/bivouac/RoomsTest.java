@@ -77,6 +77,38 @@ class RoomsTest {
     static final ArchRule NO_ROOM_IS_IN_A_RING =
             slices().matching("bivouac.(*)..").should().beFreeOfCycles();
 
+    /** What is known does not look at what is found, nor does a way to put it right; and findings do not look at each other. */
+    @ArchTest
+    static final ArchRule ROOMS_OF_FINDINGS = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("known")
+            .definedBy("bivouac.check.known..")
+            .layer("ways")
+            .definedBy("bivouac.check.ways..")
+            .layer("finding")
+            .definedBy("bivouac.check.finding..")
+            .layer("as written")
+            .definedBy(
+                    "bivouac.check.closing..",
+                    "bivouac.check.ending..",
+                    "bivouac.check.values..",
+                    "bivouac.check.texts..",
+                    "bivouac.check.steps..")
+            .layer("situations")
+            .definedBy("bivouac.check.situations..")
+            .layer("all")
+            .definedBy("bivouac.check")
+            .whereLayer("known")
+            .mayNotAccessAnyLayer()
+            .whereLayer("ways")
+            .mayOnlyAccessLayers("known")
+            .whereLayer("finding")
+            .mayOnlyAccessLayers("known", "ways")
+            .whereLayer("as written")
+            .mayOnlyAccessLayers("known", "ways", "finding")
+            .whereLayer("situations")
+            .mayOnlyAccessLayers("known", "ways", "finding");
+
     /** Each family of rules in a class of its own: what one does never leads back to it by another. */
     @ArchTest
     static final ArchRule NO_RULE_IS_IN_A_RING =

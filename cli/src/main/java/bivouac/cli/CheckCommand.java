@@ -1,9 +1,9 @@
 package bivouac.cli;
 
-import bivouac.check.Beside;
 import bivouac.check.Checked;
-import bivouac.check.Finding;
 import bivouac.check.Findings;
+import bivouac.check.finding.Finding;
+import bivouac.check.known.Beside;
 import bivouac.design.Design;
 import bivouac.design.Promise;
 import bivouac.explore.Exploration;

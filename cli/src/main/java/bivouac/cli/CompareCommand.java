@@ -1,6 +1,6 @@
 package bivouac.cli;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.compare.Compared;
 import bivouac.compare.Parting;
 import bivouac.design.Design;

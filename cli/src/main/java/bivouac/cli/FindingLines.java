@@ -1,7 +1,7 @@
 package bivouac.cli;
 
 import bivouac.check.Checked;
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.design.Design;
 import bivouac.explore.Explored;
 import bivouac.explore.Told;

@@ -1,7 +1,7 @@
 package bivouac.cli;
 
-import bivouac.check.Beside;
 import bivouac.check.Findings;
+import bivouac.check.known.Beside;
 import bivouac.design.Design;
 import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;

@@ -1,7 +1,8 @@
 package bivouac.cli;
 
 import bivouac.check.Checked;
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
+import bivouac.check.known.Place;
 import bivouac.format.MadeFile;
 import bivouac.format.Places;
 import java.util.ArrayList;
@@ -55,7 +56,7 @@ final class Sarif {
 
     /** Where a finding stands in the file. */
     static Places.Place place(Places places, Finding finding) {
-        Finding.Place place = finding.place();
+        Place place = finding.place();
         return places.of(place.window(), place.part(), place.script(), place.step());
     }
 

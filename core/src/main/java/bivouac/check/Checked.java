@@ -1,5 +1,6 @@
 package bivouac.check;
 
+import bivouac.check.finding.Finding;
 import bivouac.design.Accepted;
 import bivouac.design.Design;
 import java.util.ArrayList;

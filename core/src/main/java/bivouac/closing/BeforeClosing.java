@@ -48,7 +48,7 @@ public record BeforeClosing(List<OnTheWay> things, List<Decision> decisions) {
                             .forEach(c ->
                                     things.add(new OnTheWay.Checks(c.condition().source())));
                 case Step.Do call -> doing.into(call, named -> things(design, named.script(), things, doing), false);
-                default -> {
+                case Step.Close _, Step.EndApplication _, Step.Repeat _, Step.Plain _, Step.Branching _ -> {
                     // it holds nothing up
                 }
             }

@@ -129,7 +129,7 @@ public final class MovedQuestion {
             }
             case Step.If choice
             when choice.otherwise().isEmpty() -> new Step.If(choice.cases(), Optional.of(Script.of(refuses)));
-            default -> step;
+            case Step.Close _, Step.If _, Step.EndApplication _, Step.Repeat _, Step.Off _, Step.Plain _ -> step;
         };
     }
 }

@@ -62,7 +62,7 @@ final class Outcomes {
             case Step.Open open when design.goesOnBeside(open) -> rest;
             case Step.RunTask run -> branching(run, path, rest);
             case Step.Branching branching -> branching(branching, path, rest);
-            default -> rest;
+            case Step.Close _, Step.EndApplication _, Step.Plain _ -> rest;
         };
     }
 

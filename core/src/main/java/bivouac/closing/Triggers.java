@@ -123,7 +123,7 @@ public final class Triggers {
                 case Step.Do call -> done(call, path, before);
                 case Step.KeptValues k -> with(before, new OnTheWay.Saves());
                 case Step.If choice -> choice(choice, path, before);
-                default -> inside(step, path, own(step, before));
+                case Step.Repeat _, Step.Plain _, Step.Branching _ -> inside(step, path, own(step, before));
             };
         }
 

@@ -1,8 +1,8 @@
 package bivouac.compare;
 
-import bivouac.check.Beside;
-import bivouac.check.Finding;
 import bivouac.check.Findings;
+import bivouac.check.finding.Finding;
+import bivouac.check.known.Beside;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.Window;

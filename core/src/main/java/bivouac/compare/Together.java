@@ -221,7 +221,12 @@ final class Together {
                     // the same as the start, but for what was kept
                 }
                 case Event.Edit edit -> samples.of(scene, edit).forEach(e -> all.put(name(scene, e), e));
-                default -> all.put(name(scene, event), event);
+                case Event.TaskEnds _,
+                        Event.OpenWithSamples _,
+                        Event.TimerFires _,
+                        Event.DayPasses _,
+                        Event.SessionEnds _,
+                        Event.OnWindow _ -> all.put(name(scene, event), event);
             }
         }
         return all;

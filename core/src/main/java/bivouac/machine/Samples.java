@@ -79,7 +79,15 @@ public final class Samples implements Entries {
                 all.add(NO_NUMBER);
                 numbers(apart, all);
             }
-            default -> {
+            case Part.Caption _,
+                    Part.TextField _,
+                    Part.Choice _,
+                    Part.ListOfRows _,
+                    Part.Link _,
+                    Part.Picture _,
+                    Part.TickBox _,
+                    Part.Button _,
+                    Part.MenuCommand _ -> {
                 texts(apart, all);
                 numbers(apart, all);
             }

@@ -142,7 +142,13 @@ public final class Expectations {
             case Part.Button b -> Braces.isLive(b.text());
             case Part.MenuCommand m -> m.ticking() || Braces.isLive(m.text());
             case Part.Picture p -> false;
-            default -> true;
+            case Part.Caption _,
+                    Part.TextField _,
+                    Part.ValueField _,
+                    Part.Choice _,
+                    Part.ListOfRows _,
+                    Part.Link _,
+                    Part.TickBox _ -> true;
         };
     }
 
@@ -151,7 +157,15 @@ public final class Expectations {
         return switch (part.design()) {
             case Part.TickBox b -> new Expectation.Ticked(window, name, part.ticked());
             case Part.MenuCommand m when m.ticking() -> new Expectation.Ticked(window, name, part.ticked());
-            default -> new Expectation.Shows(window, name, Expectation.Shows.shown(part));
+            case Part.Caption _,
+                    Part.TextField _,
+                    Part.ValueField _,
+                    Part.Choice _,
+                    Part.ListOfRows _,
+                    Part.Link _,
+                    Part.Picture _,
+                    Part.Button _,
+                    Part.MenuCommand _ -> new Expectation.Shows(window, name, Expectation.Shows.shown(part));
         };
     }
 

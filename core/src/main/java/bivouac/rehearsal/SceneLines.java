@@ -53,7 +53,8 @@ public final class SceneLines {
             case Part.Button b -> AccessKey.without(part.text());
             case Part.TickBox b -> AccessKey.without(part.text()) + (part.ticked() ? " [ticked]" : "");
             case Part.MenuCommand m -> AccessKey.without(part.text()) + (part.ticked() ? " [ticked]" : "");
-            default -> part.text();
+            case Part.Caption _, Part.TextField _, Part.ValueField _, Part.Choice _, Part.Link _, Part.Picture _ ->
+                part.text();
         };
     }
 }

@@ -109,7 +109,11 @@ final class Search {
                 case Event.StartAgain s -> {
                     // begins another
                 }
-                default -> tried.add(event);
+                case Event.TaskEnds _,
+                        Event.OpenWithSamples _,
+                        Event.TimerFires _,
+                        Event.DayPasses _,
+                        Event.OnWindow _ -> tried.add(event);
             }
         }
         return tried;

@@ -34,7 +34,13 @@ final class KeptInside {
             when before instanceof Step.Close b -> new Step.Close(c.target(), c.ending(), c.gives(), b.refused());
             case Step.EndApplication e
             when before instanceof Step.EndApplication b -> new Step.EndApplication(e.code(), e.saying(), b.refused());
-            default -> after;
+            case Step.Close _,
+                    Step.If _,
+                    Step.EndApplication _,
+                    Step.Repeat _,
+                    Step.Off _,
+                    Step.Plain _,
+                    Step.Branching _ -> after;
         };
     }
 

@@ -3,6 +3,8 @@ package bivouac.check;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.check.finding.Finding;
+import bivouac.check.known.Beside;
 import bivouac.design.Accepted;
 import bivouac.design.Design;
 import bivouac.design.Name;

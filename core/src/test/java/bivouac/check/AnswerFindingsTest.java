@@ -4,8 +4,9 @@ import static bivouac.check.AsWritten.*;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding.Kind;
-import bivouac.check.Finding.Weight;
+import bivouac.check.finding.Finding;
+import bivouac.check.finding.Finding.Kind;
+import bivouac.check.finding.Finding.Weight;
 import bivouac.design.Design;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;

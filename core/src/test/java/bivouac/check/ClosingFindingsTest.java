@@ -3,6 +3,7 @@ package bivouac.check;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.check.finding.Finding;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Ending;

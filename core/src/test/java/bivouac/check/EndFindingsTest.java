@@ -5,7 +5,8 @@ import static bivouac.check.AsWritten.putRight;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding.Kind;
+import bivouac.check.finding.Finding.Kind;
+import bivouac.check.known.Beside;
 import bivouac.design.Accepted;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;

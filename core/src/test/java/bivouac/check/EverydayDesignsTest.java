@@ -2,6 +2,8 @@ package bivouac.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.check.finding.Finding;
+import bivouac.check.known.Beside;
 import bivouac.design.Design;
 import bivouac.explore.Exploration;
 import bivouac.explore.Explored;

@@ -2,6 +2,7 @@ package bivouac.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.check.finding.Finding;
 import bivouac.design.Design;
 import bivouac.testkit.Slip;
 import bivouac.testkit.TypedDesign;

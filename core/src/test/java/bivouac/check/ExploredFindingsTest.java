@@ -5,8 +5,10 @@ import static bivouac.check.OfSituations.one;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding.Kind;
-import bivouac.check.Finding.Weight;
+import bivouac.check.finding.Finding;
+import bivouac.check.finding.Finding.Kind;
+import bivouac.check.finding.Finding.Weight;
+import bivouac.check.known.Beside;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Expression;

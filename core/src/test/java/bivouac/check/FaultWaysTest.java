@@ -5,7 +5,9 @@ import static bivouac.check.OfSituations.putRight;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding.Kind;
+import bivouac.check.finding.Finding;
+import bivouac.check.finding.Finding.Kind;
+import bivouac.check.ways.Repair;
 import bivouac.design.Design;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;

@@ -3,7 +3,8 @@ package bivouac.check;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding.Kind;
+import bivouac.check.finding.Finding;
+import bivouac.check.finding.Finding.Kind;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;

@@ -3,6 +3,7 @@ package bivouac.check;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.check.finding.Finding;
 import bivouac.design.Expression;
 import bivouac.design.Part;
 import bivouac.design.Script;

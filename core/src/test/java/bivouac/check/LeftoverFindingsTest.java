@@ -4,7 +4,7 @@ import static bivouac.check.AsWritten.*;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding.Kind;
+import bivouac.check.finding.Finding.Kind;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;

@@ -2,7 +2,9 @@ package bivouac.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.MessageRules.Rule;
+import bivouac.check.finding.Finding;
+import bivouac.check.known.MessageRules;
+import bivouac.check.known.MessageRules.Rule;
 import bivouac.design.ButtonOrder;
 import bivouac.design.Design;
 import bivouac.design.MessageBox;

@@ -2,6 +2,9 @@ package bivouac.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bivouac.check.finding.Finding;
+import bivouac.check.known.Beside;
+import bivouac.check.ways.Repair;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;

@@ -5,8 +5,12 @@ import static bivouac.check.AsWritten.putRight;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding.Kind;
-import bivouac.check.Finding.Weight;
+import bivouac.check.finding.Finding.Kind;
+import bivouac.check.finding.Finding.Weight;
+import bivouac.check.known.Said;
+import bivouac.check.ways.FaultWays;
+import bivouac.check.ways.Repair;
+import bivouac.check.ways.Sought;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.Expression;

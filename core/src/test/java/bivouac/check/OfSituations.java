@@ -3,7 +3,9 @@ package bivouac.check;
 import static bivouac.machine.Play.TODAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding.Kind;
+import bivouac.check.finding.Finding;
+import bivouac.check.finding.Finding.Kind;
+import bivouac.check.known.Beside;
 import bivouac.design.Design;
 import bivouac.explore.Exploration;
 import bivouac.explore.Explored;

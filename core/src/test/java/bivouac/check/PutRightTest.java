@@ -4,8 +4,11 @@ import static bivouac.check.AsWritten.*;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding.Kind;
-import bivouac.check.Finding.Place;
+import bivouac.check.finding.Finding;
+import bivouac.check.finding.Finding.Kind;
+import bivouac.check.known.Place;
+import bivouac.check.ways.ExpressionRepair;
+import bivouac.check.ways.Repair;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.Expression;

@@ -4,7 +4,10 @@ import static bivouac.check.AsWritten.*;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding.Kind;
+import bivouac.check.finding.Finding.Kind;
+import bivouac.check.ways.ClosingRepair;
+import bivouac.check.ways.ReadyMadeRepair;
+import bivouac.check.ways.StepRepair;
 import bivouac.design.Design;
 import bivouac.design.Step;
 import bivouac.design.Way;

@@ -4,7 +4,8 @@ import static bivouac.check.AsWritten.found;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding.Kind;
+import bivouac.check.finding.Finding;
+import bivouac.check.finding.Finding.Kind;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Ending;
@@ -261,7 +262,7 @@ class WaysOutFindingsTest {
 
     @Test
     void escape_must_not_mean_what_destroys() {
-        Design design = withMain(main("Desk", button("go", asks("Remove", when("delete"), when("keep")))))
+        Design design = withMain(main("Desk", button("go", asks("Remove", when("delete", note("gone")), when("keep")))))
                 .with(escaping(box("Remove", "Delete", "Keep"), "delete"))
                 .design();
         assertThat(found(design, Kind.ESCAPE_DESTROYS))

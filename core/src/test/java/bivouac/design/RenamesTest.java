@@ -134,7 +134,7 @@ class RenamesTest {
         Design renamed = Renames.holding(
                 Renames.task(design, "fetch", Name.of("get the list")), "lock", Name.of("register lock"));
         org.assertj.core.api.Assertions.assertThat(bivouac.check.Findings.of(bivouac.plan.Program.of(renamed)).stream()
-                        .filter(f -> f.weight() == bivouac.check.Finding.Weight.WRONG))
+                        .filter(f -> f.weight() == bivouac.check.finding.Finding.Weight.WRONG))
                 .isEmpty();
         org.assertj.core.api.Assertions.assertThat(
                         renamed.walkthroughs().getFirst().lines())

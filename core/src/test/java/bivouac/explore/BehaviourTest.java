@@ -3,8 +3,8 @@ package bivouac.explore;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Beside;
 import bivouac.check.Findings;
+import bivouac.check.known.Beside;
 import bivouac.design.Accepted;
 import bivouac.design.Application;
 import bivouac.design.Braces;

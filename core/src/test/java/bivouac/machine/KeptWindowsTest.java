@@ -130,7 +130,7 @@ class KeptWindowsTest {
 
     private static List<String> found(Design design) {
         return Findings.of(Program.of(design)).stream()
-                .filter(f -> f.weight() == bivouac.check.Finding.Weight.WRONG)
+                .filter(f -> f.weight() == bivouac.check.finding.Finding.Weight.WRONG)
                 .map(f -> f.what())
                 .toList();
     }

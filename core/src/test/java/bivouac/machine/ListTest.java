@@ -154,7 +154,7 @@ class ListTest {
                                 new Step.RemoveRow("me.goats", false))))
                 .design();
         assertThat(Findings.of(Program.of(design)))
-                .extracting(bivouac.check.Finding::what)
+                .extracting(bivouac.check.finding.Finding::what)
                 .contains(
                         "Row 1 of Sheep on Fold holds “two”, and lambs is a whole.",
                         "Empty on Fold has no columns.",

@@ -3,8 +3,8 @@ package bivouac.machine;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding;
 import bivouac.check.Findings;
+import bivouac.check.finding.Finding;
 import bivouac.design.Design;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;

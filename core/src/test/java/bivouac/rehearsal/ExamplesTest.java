@@ -2,8 +2,8 @@ package bivouac.rehearsal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Beside;
 import bivouac.check.Findings;
+import bivouac.check.known.Beside;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;

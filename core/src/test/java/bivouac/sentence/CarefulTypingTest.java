@@ -3,8 +3,8 @@ package bivouac.sentence;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding;
 import bivouac.check.Findings;
+import bivouac.check.finding.Finding;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;

@@ -203,7 +203,7 @@ class DeskPartsTest {
                 .key(ENTER);
         assertThat(now().design().application().variables().getFirst().name().expression())
                 .isEqualTo("sleepers");
-        assertThat(now().findings()).noneMatch(f -> f.weight() == bivouac.check.Finding.Weight.WRONG);
+        assertThat(now().findings()).noneMatch(f -> f.weight() == bivouac.check.finding.Finding.Weight.WRONG);
         robot.focus("kept-sleepers").key(SPACE);
         assertThat(now().design().application().variables().getFirst().kept()).isTrue();
         robot.focus("app-values-0").selectAll().text("sleepers: whole = 4").key(ENTER);

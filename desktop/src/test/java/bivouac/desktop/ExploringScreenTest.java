@@ -4,7 +4,7 @@ import static bivouac.desktop.Small.*;
 import static javafx.scene.input.KeyCode.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.design.Design;
 import bivouac.design.Promise;
 import bivouac.desktop.work.Screen;

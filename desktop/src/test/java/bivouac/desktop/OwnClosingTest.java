@@ -3,8 +3,8 @@ package bivouac.desktop;
 import static javafx.scene.input.KeyCode.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Finding;
 import bivouac.check.Findings;
+import bivouac.check.finding.Finding;
 import bivouac.design.Design;
 import bivouac.design.Walkthrough;
 import bivouac.desktop.work.Work;

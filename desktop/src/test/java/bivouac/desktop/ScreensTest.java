@@ -258,7 +258,7 @@ class ScreensTest {
         assertThat(now().design().application().names()).isEqualTo(bivouac.design.NamingHabit.SUFFIX);
         assertThat(now().findings()).isNotEmpty();
         String what = now().findings().stream()
-                .map(bivouac.check.Finding::what)
+                .map(bivouac.check.finding.Finding::what)
                 .filter(w -> w.startsWith("Register:"))
                 .findFirst()
                 .orElseThrow();

@@ -1,7 +1,7 @@
 package bivouac.desktop.closings;
 
-import bivouac.check.Finding;
-import bivouac.check.Repair;
+import bivouac.check.finding.Finding;
+import bivouac.check.ways.Repair;
 import bivouac.closing.Closings;
 import bivouac.closing.Closings.Cell;
 import bivouac.closing.Closings.Column;

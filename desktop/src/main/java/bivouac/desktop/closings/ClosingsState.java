@@ -1,6 +1,6 @@
 package bivouac.desktop.closings;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.closing.Closings;
 import bivouac.closing.Closings.Cell;
 import bivouac.closing.Closings.Column;

@@ -170,8 +170,8 @@ final class ClosingsTable extends VBox {
                         0,
                         bivouac.desktop.widget.Weights.shape(
                                 said.sign() == ClosingsState.Sign.ASKS
-                                        ? bivouac.check.Finding.Weight.WRONG
-                                        : bivouac.check.Finding.Weight.RISKY))
+                                        ? bivouac.check.finding.Finding.Weight.WRONG
+                                        : bivouac.check.finding.Finding.Weight.RISKY))
                 : sign(said.sign());
         sign.setMinWidth(14);
         return Ui.row(4, sign, Ui.shortened(said.text(), said.missing() ? "missing" : "line"));

@@ -1,6 +1,6 @@
 package bivouac.desktop.findings;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.compare.Compared;
 import bivouac.compare.Parting;
 import bivouac.desktop.widget.Scrolling;

@@ -1,7 +1,7 @@
 package bivouac.desktop.findings;
 
-import bivouac.check.Finding;
-import bivouac.check.Repair;
+import bivouac.check.finding.Finding;
+import bivouac.check.ways.Repair;
 import bivouac.design.Accepted;
 import bivouac.design.Design;
 import bivouac.design.Script;

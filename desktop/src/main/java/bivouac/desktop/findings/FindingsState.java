@@ -1,7 +1,7 @@
 package bivouac.desktop.findings;
 
 import bivouac.check.Checked;
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.design.Accepted;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -80,7 +80,8 @@ final class SituationSketch extends VBox {
             case Part.Button b -> Ui.styled(Ui.shortened(b.displayName(), "plain"), "sketch-button");
             case Part.Caption c -> Ui.shortened(part.text(), "plain");
             case Part.TickBox b -> Ui.shortened((part.ticked() ? "☑ " : "☐ ") + part.text(), "plain");
-            default -> Ui.shortened(part.design().displayName() + ": " + part.text(), "plain");
+            case Part.TextField _, Part.ValueField _, Part.Choice _, Part.Link _, Part.Picture _, Part.MenuCommand _ ->
+                Ui.shortened(part.design().displayName() + ": " + part.text(), "plain");
         };
     }
 }

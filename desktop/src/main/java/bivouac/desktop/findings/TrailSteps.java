@@ -1,6 +1,6 @@
 package bivouac.desktop.findings;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.design.Walkthrough;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Work;

@@ -1,6 +1,6 @@
 package bivouac.desktop.frame;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.ScriptPlace;

@@ -1,6 +1,6 @@
 package bivouac.desktop.frame;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.widget.Weights;

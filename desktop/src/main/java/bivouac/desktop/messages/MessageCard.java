@@ -1,6 +1,6 @@
 package bivouac.desktop.messages;
 
-import bivouac.check.MessageRules;
+import bivouac.check.known.MessageRules;
 import bivouac.design.AccessKey;
 import bivouac.design.ButtonOrder;
 import bivouac.design.MessageBox;
@@ -135,6 +135,7 @@ final class MessageCard extends VBox {
                         r.words(),
                         "repair-" + remark.rule() + "-" + remark.box(),
                         () -> change(r.edit(), r.words().toLowerCase(java.util.Locale.ROOT) + ","))));
-        return Ui.styled(Ui.row(8, Weights.shape(bivouac.check.Finding.Weight.RISKY), column), "finding-box", "risky");
+        return Ui.styled(
+                Ui.row(8, Weights.shape(bivouac.check.finding.Finding.Weight.RISKY), column), "finding-box", "risky");
     }
 }

@@ -1,6 +1,6 @@
 package bivouac.desktop.messages;
 
-import bivouac.check.MessageRules;
+import bivouac.check.known.MessageRules;
 import bivouac.design.Design;
 import bivouac.design.MessageBox;
 import bivouac.design.ScriptPlace;

@@ -1,6 +1,6 @@
 package bivouac.desktop.messages;
 
-import bivouac.check.MessageRules;
+import bivouac.check.known.MessageRules;
 import bivouac.design.ButtonOrder;
 import bivouac.desktop.frame.Drawing;
 import bivouac.desktop.frame.ScreenView;

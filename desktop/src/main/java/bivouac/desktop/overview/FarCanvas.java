@@ -1,6 +1,6 @@
 package bivouac.desktop.overview;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.desktop.widget.Ui;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Situation;

@@ -1,6 +1,6 @@
 package bivouac.desktop.pictures;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Promise;

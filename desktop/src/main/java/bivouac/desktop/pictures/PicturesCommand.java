@@ -1,7 +1,7 @@
 package bivouac.desktop.pictures;
 
-import bivouac.check.Beside;
 import bivouac.check.Findings;
+import bivouac.check.known.Beside;
 import bivouac.cli.ExitCodes;
 import bivouac.cli.FindingLines;
 import bivouac.cli.RehearseCommand;

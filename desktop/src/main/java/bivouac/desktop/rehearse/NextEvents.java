@@ -149,7 +149,13 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                     case Event.OnRows rows -> line.what() + ": " + line.detail();
                     case Event.Select select -> line.what() + ": " + line.detail();
                     case Event.TaskEnds end -> line.who() + " " + line.what();
-                    default -> line.what();
+                    case Event.OpenWithSamples _,
+                            Event.TimerFires _,
+                            Event.DayPasses _,
+                            Event.SessionEnds _,
+                            Event.Killed _,
+                            Event.StartAgain _,
+                            Event.OnWindow _ -> line.what();
                 };
         return new Row(
                 event,
@@ -170,7 +176,14 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
             case Event.Press(int i, int part) when enter.equals(Optional.of(part)) -> "Enter";
             case Event.Press(int i, int part)
             when window.parts().get(part).design() instanceof bivouac.design.Part.MenuCommand m -> m.shortcut();
-            default -> "";
+            case Event.TaskEnds _,
+                    Event.OpenWithSamples _,
+                    Event.TimerFires _,
+                    Event.DayPasses _,
+                    Event.SessionEnds _,
+                    Event.Killed _,
+                    Event.StartAgain _,
+                    Event.OnWindow _ -> "";
         };
     }
 }

@@ -1,6 +1,6 @@
 package bivouac.desktop.rehearse;
 
-import bivouac.check.PictureFile;
+import bivouac.check.known.PictureFile;
 import bivouac.desktop.work.Background;
 import java.awt.image.BufferedImage;
 import java.io.IOException;

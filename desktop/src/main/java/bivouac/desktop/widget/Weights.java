@@ -1,6 +1,6 @@
 package bivouac.desktop.widget;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.shape.Circle;

@@ -1,6 +1,6 @@
 package bivouac.desktop.window;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.design.AccessKey;
 import bivouac.design.Copies;
 import bivouac.design.Design;

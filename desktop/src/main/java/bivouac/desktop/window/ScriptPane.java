@@ -1,6 +1,6 @@
 package bivouac.desktop.window;
 
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.design.Design;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
@@ -367,7 +367,7 @@ public final class ScriptPane extends VBox {
                         cases.remove(line.inner());
                         yield new Step.If(cases, i.otherwise());
                     }
-                    default -> holder;
+                    case Step.Close _, Step.EndApplication _, Step.Repeat _, Step.Off _, Step.Plain _ -> holder;
                 };
         take(line.step().replace(script, changed), "branch removed");
     }

@@ -1,8 +1,8 @@
 package bivouac.desktop.work;
 
-import bivouac.check.Beside;
 import bivouac.check.Checked;
 import bivouac.check.Findings;
+import bivouac.check.known.Beside;
 import bivouac.design.Design;
 import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;

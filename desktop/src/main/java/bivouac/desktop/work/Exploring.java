@@ -1,8 +1,8 @@
 package bivouac.desktop.work;
 
-import bivouac.check.Beside;
 import bivouac.check.Checked;
 import bivouac.check.Findings;
+import bivouac.check.known.Beside;
 import bivouac.explore.Behaviour;
 import bivouac.explore.Exploration;
 import bivouac.explore.Explored;

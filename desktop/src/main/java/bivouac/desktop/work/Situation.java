@@ -1,7 +1,7 @@
 package bivouac.desktop.work;
 
 import bivouac.check.Checked;
-import bivouac.check.Finding;
+import bivouac.check.finding.Finding;
 import bivouac.design.Design;
 import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;

@@ -1,9 +1,10 @@
 package bivouac.desktop.work;
 
-import bivouac.check.Beside;
 import bivouac.check.Checked;
-import bivouac.check.Finding;
-import bivouac.check.Repair;
+import bivouac.check.finding.Finding;
+import bivouac.check.known.Beside;
+import bivouac.check.known.Place;
+import bivouac.check.ways.Repair;
 import bivouac.closing.Closings;
 import bivouac.closing.Departing;
 import bivouac.design.Application;
@@ -364,7 +365,7 @@ public final class Work {
 
     /** Goes to where a finding is. */
     public void goTo(Finding finding) {
-        Finding.Place place = finding.place();
+        Place place = finding.place();
         Optional<ScriptPlace> part = place.window().flatMap(w -> place.part().map(p -> new ScriptPlace.AtPart(w, p)));
         Optional<ScriptPlace> script = place.script().or(() -> part);
         goTo(new Chosen(

@@ -2,9 +2,9 @@ package bivouac.desktop.findings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Beside;
 import bivouac.check.Checked;
 import bivouac.check.Findings;
+import bivouac.check.known.Beside;
 import bivouac.design.Accepted;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;

@@ -365,7 +365,12 @@ public final class CsWorld {
                     case Part.Choice c -> ".Chosen";
                     case Part.TickBox b -> ".Ticked";
                     case Part.Picture p -> ".File";
-                    default -> ".Text";
+                    case Part.Caption _,
+                            Part.TextField _,
+                            Part.ListOfRows _,
+                            Part.Link _,
+                            Part.Button _,
+                            Part.MenuCommand _ -> ".Text";
                 };
             case ".typed" -> ".Text";
             default -> "." + Spelling.upper(member.substring(1));

@@ -1,8 +1,8 @@
 package bivouac.handover.document;
 
-import bivouac.check.Beside;
 import bivouac.check.Checked;
 import bivouac.check.Findings;
+import bivouac.check.known.Beside;
 import bivouac.closing.Closings;
 import bivouac.closing.Departing;
 import bivouac.closing.OnTheWay;

@@ -101,7 +101,8 @@ final class FormsParts {
                         + FormsWindowBase.quoted(
                                 l.columns().stream().map(Type.Column::name).toList())
                         + " }, " + l.several() + firstRows(l) + ")";
-            default -> "new " + type(part) + of + ")";
+            case Part.Caption _, Part.Link _, Part.Picture _, Part.TickBox _, Part.Button _ ->
+                "new " + type(part) + of + ")";
         };
     }
 

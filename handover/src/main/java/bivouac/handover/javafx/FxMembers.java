@@ -35,7 +35,12 @@ final class FxMembers {
                     case Part.Choice c -> field + ".chosen()";
                     case Part.TickBox b -> field + ".isSelected()";
                     case Part.Picture p -> "picture(" + field + ")";
-                    default -> text(field, part);
+                    case Part.Caption _,
+                            Part.TextField _,
+                            Part.ListOfRows _,
+                            Part.Link _,
+                            Part.Button _,
+                            Part.MenuCommand _ -> text(field, part);
                 };
             default -> throw new IllegalArgumentException(member);
         };
@@ -72,7 +77,8 @@ final class FxMembers {
                                 + f.longest().getAsInt() + "));";
                     case Part.Button b -> field + ".setText(mnemonic(" + value + "));";
                     case Part.MenuCommand c -> field + ".setText(mnemonic(" + value + "));";
-                    default -> field + ".setText(" + value + ");";
+                    case Part.Caption _, Part.TextField _, Part.ListOfRows _, Part.Link _ ->
+                        field + ".setText(" + value + ");";
                 };
             default -> throw new IllegalArgumentException(member);
         };

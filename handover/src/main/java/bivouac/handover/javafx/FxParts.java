@@ -93,7 +93,13 @@ final class FxParts implements WindowParts {
                     case Part.ListOfRows l ->
                         "new RowTable<>(" + WindowWriting.list(WindowWriting.columns(l)) + ", " + l.several() + ", "
                                 + w.firstRows(l) + ")";
-                    default -> "new " + control(part) + "()";
+                    case Part.Caption _,
+                            Part.TextField _,
+                            Part.Link _,
+                            Part.Picture _,
+                            Part.TickBox _,
+                            Part.Button _,
+                            Part.MenuCommand _ -> "new " + control(part) + "()";
                 };
         if (part instanceof Part.MenuCommand m) {
             String item = m.ticking() ? "new CheckMenuItem()" : "new MenuItem()";
@@ -230,7 +236,12 @@ final class FxParts implements WindowParts {
                     case Part.ValueField f -> f.label();
                     case Part.Choice c -> c.label();
                     case Part.ListOfRows l -> l.label();
-                    default -> "";
+                    case Part.Caption _,
+                            Part.Link _,
+                            Part.Picture _,
+                            Part.TickBox _,
+                            Part.Button _,
+                            Part.MenuCommand _ -> "";
                 };
         return label.isEmpty()
                 ? field

@@ -1,8 +1,8 @@
 package bivouac.handover.meaning;
 
-import bivouac.check.Beside;
 import bivouac.check.Checked;
 import bivouac.check.Findings;
+import bivouac.check.known.Beside;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
 import bivouac.design.MessageBox;

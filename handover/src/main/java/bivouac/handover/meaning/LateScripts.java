@@ -54,7 +54,13 @@ public final class LateScripts {
             case Step.RunTask run -> run.background();
             case Step.Do done ->
                 find(in.window(), done.script()).filter(this::isLate).isPresent();
-            default -> false;
+            case Step.Close _,
+                    Step.If _,
+                    Step.EndApplication _,
+                    Step.Repeat _,
+                    Step.Off _,
+                    Step.Plain _,
+                    Step.Branching _ -> false;
         };
     }
 }

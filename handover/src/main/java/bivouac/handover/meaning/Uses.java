@@ -65,7 +65,12 @@ public record Uses(
                         case Step.TakeHolding take -> uses.taken.add(take.holding());
                         case Step.GiveBack give -> uses.givenBack.add(give.holding());
                         case Step.KeptValues(var how) -> uses.kept.add(how);
-                        default -> {
+                        case Step.Close _,
+                                Step.If _,
+                                Step.EndApplication _,
+                                Step.Repeat _,
+                                Step.Off _,
+                                Step.Plain _ -> {
                             // uses none of these
                         }
                     }

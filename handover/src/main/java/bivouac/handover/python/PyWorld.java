@@ -321,7 +321,12 @@ public final class PyWorld {
                     case Part.Choice c -> ".chosen";
                     case Part.TickBox b -> ".ticked";
                     case Part.Picture p -> ".file";
-                    default -> ".text";
+                    case Part.Caption _,
+                            Part.TextField _,
+                            Part.ListOfRows _,
+                            Part.Link _,
+                            Part.Button _,
+                            Part.MenuCommand _ -> ".text";
                 };
             default -> "." + PyNames.snake(member.substring(1));
         };

@@ -79,7 +79,12 @@ public final class SwingToolkit implements JvmToolkit {
                     case Part.Choice c -> "chosen";
                     case Part.TickBox b -> "ticked";
                     case Part.Picture p -> "file";
-                    default -> "text";
+                    case Part.Caption _,
+                            Part.TextField _,
+                            Part.ListOfRows _,
+                            Part.Link _,
+                            Part.Button _,
+                            Part.MenuCommand _ -> "text";
                 };
             case ".typed" -> "text";
             default -> member.substring(1);

@@ -98,7 +98,14 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
                 switch (part) {
                     case Part.TextField f -> f.starts();
                     case Part.ValueField f -> f.starts();
-                    default -> "";
+                    case Part.Caption _,
+                            Part.Choice _,
+                            Part.ListOfRows _,
+                            Part.Link _,
+                            Part.Picture _,
+                            Part.TickBox _,
+                            Part.Button _,
+                            Part.MenuCommand _ -> "";
                 };
         if (!starts.isEmpty()) {
             lines.add(attribute(part) + ".text = " + says.text(part.name().expression(), starts));

@@ -1,0 +1,137 @@
+package bivouac.check.closing;
+
+import bivouac.check.finding.Finding;
+import bivouac.check.finding.Finding.Kind;
+import bivouac.check.finding.Finding.Weight;
+import bivouac.check.known.Place;
+import bivouac.check.ways.StepRepair;
+import bivouac.design.Design;
+import bivouac.design.Expression;
+import bivouac.design.FacedWindow;
+import bivouac.design.Part;
+import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.StepPath;
+import bivouac.design.Steps;
+import bivouac.design.Variable;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * Rows that are changed where nothing says that something is unsaved then, although other changes of the same list say so: what
+ * was changed is lost, and nobody is asked.
+ */
+public final class UnmarkedFindings {
+
+    private final List<Finding> found;
+    private final Design design;
+    private final String window;
+    private final Part.ListOfRows list;
+
+    /** A step that changes rows of the list. */
+    private record Change(ScriptPlace place, StepPath path, Step step) {}
+
+    private UnmarkedFindings(List<Finding> found, Design design, String window, Part.ListOfRows list) {
+        this.found = found;
+        this.design = design;
+        this.window = window;
+        this.list = list;
+    }
+
+    public static void into(List<Finding> found, Design design) {
+        for (var w : design.windows()) {
+            if (w instanceof FacedWindow face) {
+                face.parts().stream().filter(Part.ListOfRows.class::isInstance).forEach(p -> new UnmarkedFindings(
+                                found, design, face.name().shown(), (Part.ListOfRows) p)
+                        .list());
+            }
+        }
+    }
+
+    private void list() {
+        List<String> marks = marks();
+        if (marks.isEmpty()) {
+            return;
+        }
+        var changes = new ArrayList<Change>();
+        design.scripts().forEach((place, script) -> {
+            if (place.ofWindow().equals(Optional.of(window)) && !place.isAt(FacedWindow.Moment.OPENED)) {
+                Steps.walk(script, (path, step) -> {
+                    if (changes(step)) {
+                        changes.add(new Change(place, path, step));
+                    }
+                });
+            }
+        });
+        marks.forEach(mark -> mark(mark, changes));
+    }
+
+    private void mark(String mark, List<Change> changes) {
+        List<Change> unmarked = changes.stream().filter(c -> !isMarked(c, mark)).toList();
+        // one script that says so is the habit that the others are held against
+        if (unmarked.isEmpty() || unmarked.size() == changes.size() && !isSaidBeforeRemoving(mark)) {
+            return;
+        }
+        unmarked.forEach(c -> found.add(new Finding(
+                Weight.RISKY,
+                Kind.UNSAVED_LOST,
+                Place.step(c.place(), c.path()).words(design) + ": " + list.displayName() + " changes, and “" + mark
+                        + "” is not set, as other changes of it do.",
+                "What was changed is not saved and nobody is asked about it; say there that it is unsaved.",
+                Place.step(c.place(), c.path()),
+                List.of(new StepRepair.Write(
+                        c.place(),
+                        c.path().next(1),
+                        new Step.SetValue(mark, new Expression("true")),
+                        "Set " + mark,
+                        "“set " + mark + " ← true” is written behind the step.")))));
+    }
+
+    private boolean changes(Step step) {
+        String path = "me." + list.name().expression();
+        return switch (step) {
+            case Step.AddRow a -> a.list().equals(path);
+            case Step.ChangeRow c -> c.list().equals(path);
+            case Step.RemoveRow r -> r.list().equals(path);
+            case Step.Close _,
+                    Step.If _,
+                    Step.EndApplication _,
+                    Step.Repeat _,
+                    Step.Off _,
+                    Step.Plain _,
+                    Step.Branching _ -> false;
+        };
+    }
+
+    /** The script says it somewhere, whether it is so or no more; or before removing says it, for what removes. */
+    private boolean isMarked(Change change, String mark) {
+        Script script = change.place().in(design);
+        return sets(script, mark)
+                || Steps.any(script, s -> s instanceof Step.Do)
+                || change.step() instanceof Step.RemoveRow r && !r.unasked() && isSaidBeforeRemoving(mark);
+    }
+
+    private boolean isSaidBeforeRemoving(String mark) {
+        return sets(list.at(Part.RowMoment.BEFORE_REMOVING), mark);
+    }
+
+    private static boolean sets(Script script, String mark) {
+        return Steps.any(
+                script, s -> s instanceof Step.SetValue set && set.path().equals(mark));
+    }
+
+    /** The values that say that something is unsaved. */
+    private List<String> marks() {
+        Stream<String> shared = design.application().variables().stream()
+                .filter(Variable::saysUnsaved)
+                .map(v -> "app." + v.name().expression());
+        Stream<String> own = design.faced(window).stream()
+                .flatMap(f -> f.variables().stream())
+                .filter(Variable::saysUnsaved)
+                .map(v -> "me." + v.name().expression());
+        return Stream.concat(shared, own).toList();
+    }
+}

@@ -1,0 +1,131 @@
+package bivouac.check.steps;
+
+import bivouac.check.finding.Finding;
+import bivouac.check.finding.Finding.Kind;
+import bivouac.check.finding.Finding.Weight;
+import bivouac.check.known.Place;
+import bivouac.check.ways.ClosingRepair;
+import bivouac.check.ways.RemovalRepair;
+import bivouac.check.ways.StepRepair;
+import bivouac.design.Design;
+import bivouac.design.FacedWindow;
+import bivouac.design.Manner;
+import bivouac.design.Routines;
+import bivouac.design.ScriptPlace;
+import bivouac.design.Step;
+import bivouac.design.Steps;
+import bivouac.design.Timer;
+import bivouac.design.Window;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** What can be found on timers, named scripts, and the departure: what nothing starts, does, or can be done. */
+public final class RoutineFindings {
+
+    private final Design design;
+    private final List<Finding> found;
+    private final Set<String> started = new HashSet<>();
+    private final Set<String> done = new HashSet<>();
+
+    private RoutineFindings(List<Finding> found, Design design) {
+        this.found = found;
+        this.design = design;
+        design.scripts()
+                .forEach((place, script) -> Steps.walk(script, (path, step) -> {
+                    switch (step) {
+                        case Step.TurnTimer(Step.TurnTimer.How how, String timer)
+                        when how == Step.TurnTimer.How.START -> started.add(timer);
+                        case Step.Do call -> done.add(call.script());
+                        case Step.Open open
+                        when place instanceof ScriptPlace.Plan && !isWaitedFor(open.manner()) ->
+                            found.add(new Finding(
+                                    Weight.WRONG,
+                                    Kind.MISPLACED_STEP,
+                                    "The departure plan opens " + open.window() + " without waiting for it.",
+                                    "All windows have closed by then; opening one that nothing waits for is a fault"
+                                            + " (X10). Let it wait.",
+                                    Place.step(place, path),
+                                    List.of(new ClosingRepair.WaitForApplication(place, path))));
+                        case Step.Close _,
+                                Step.If _,
+                                Step.EndApplication _,
+                                Step.Repeat _,
+                                Step.Off _,
+                                Step.Plain _,
+                                Step.Branching _ -> {
+                            // nothing of these
+                        }
+                    }
+                }));
+    }
+
+    public static void into(List<Finding> found, Design design) {
+        var findings = new RoutineFindings(found, design);
+        findings.of(Optional.empty(), design.application().routines());
+        for (Window window : design.windows()) {
+            if (window instanceof FacedWindow face) {
+                findings.of(Optional.of(face.name().shown()), face.routines());
+            }
+        }
+        findings.askedFirst();
+    }
+
+    private boolean isWaitedFor(Manner manner) {
+        return manner instanceof Manner.WaitsForOwner || manner instanceof Manner.WaitsForApplication;
+    }
+
+    private void of(Optional<String> window, Routines routines) {
+        Place place = window.map(Place::window).orElse(Place.APPLICATION);
+        String whose = window.map(w -> w + ": ").orElse("");
+        for (Timer timer : routines.timers()) {
+            if (timer.fires().doesNothing()) {
+                var fires = new ScriptPlace.OfTimer(window, timer.name().shown());
+                found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.DEAD_TRIGGER,
+                        whose + "the timer “" + timer.name() + "” does nothing when it fires.",
+                        "Whatever it waits for, nothing happens then; write what does.",
+                        Place.script(fires),
+                        List.of(new StepRepair.NotThereYet(fires))));
+            }
+            if (!started.contains(timer.name().shown())) {
+                found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.NEVER_RUN,
+                        whose + "nothing starts the timer “" + timer.name() + "”.",
+                        "It never fires (V4); write start timer " + timer.name() + " where it is to begin.",
+                        place,
+                        List.of(new StepRepair.StartTimer(
+                                window.<ScriptPlace>map(w -> new ScriptPlace.AtMoment(w, FacedWindow.Moment.OPENED))
+                                        .orElseGet(ScriptPlace.Start::new),
+                                timer.name().shown()))));
+            }
+        }
+        routines.scripts().stream()
+                .filter(s -> !done.contains(s.name().shown()))
+                .forEach(s -> found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.NEVER_RUN,
+                        whose + "nothing does “" + s.name() + "”.",
+                        "Its steps are never run (W7); write do " + s.name() + " where they are meant.",
+                        place,
+                        List.of(new RemovalRepair.RemoveScript(window, s.name().shown())))));
+    }
+
+    private void askedFirst() {
+        for (String name : design.application().leaving().asked()) {
+            if (design.window(name).isEmpty()) {
+                found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.DANGLING,
+                        "“" + name
+                                + "” is to be asked first when the application departs, and there is no such window.",
+                        "The others are asked in the order of the design (D2).",
+                        Place.APPLICATION,
+                        List.of(new RemovalRepair.NotAskedFirst(name))));
+            }
+        }
+    }
+}
