@@ -36,7 +36,7 @@ public record Compared(
         int pairs,
         boolean complete) {
 
-    /** Playing them together, and exploring each alone, share the time. */
+    /** Playing them together, and exploring each alone, share the work. */
     private static final int SHARES = 3;
 
     public Compared {
@@ -53,7 +53,7 @@ public record Compared(
 
     /** Compares an older version of a design with a newer one. */
     public static Compared of(Design before, Design now, LocalDate today, Limits limits, Progress progress) {
-        Limits share = limits.withTime(limits.time().dividedBy(SHARES));
+        Limits share = limits.share(SHARES);
         Program then = Program.of(before);
         Program other = Program.of(now);
         var together = new Together(then, other, today);

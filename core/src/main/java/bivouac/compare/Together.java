@@ -36,6 +36,9 @@ final class Together {
     /** As many pairs are looked at. */
     private static final int MOST = 100_000;
 
+    /** A step that is watched and named costs as much as so many that are only taken. */
+    private static final int COST = 20;
+
     /** As many partings are told. */
     private static final int MOST_TOLD = 60;
 
@@ -51,6 +54,7 @@ final class Together {
     private final ArrayDeque<Pair> waiting = new ArrayDeque<>();
     private final List<Parting> partings = new ArrayList<>();
     private final Set<Told> told = new HashSet<>();
+    private long steps;
 
     private record Pair(State before, State now) {}
 
@@ -80,7 +84,11 @@ final class Together {
         met(start, Optional.empty(), "", new Seen(start.before(), seenBefore), new Seen(start.now(), seenNow));
         while (!waiting.isEmpty()) {
             boolean over = System.nanoTime() - begun > limits.time().toNanos();
-            if (over || known.size() > MOST || partings.size() >= MOST_TOLD || progress.isStopped()) {
+            if (over
+                    || steps > limits.steps() / COST
+                    || known.size() > MOST
+                    || partings.size() >= MOST_TOLD
+                    || progress.isStopped()) {
                 return false;
             }
             look(waiting.poll());
@@ -123,7 +131,8 @@ final class Together {
         });
     }
 
-    private static Seen step(Machine machine, State state, Event event) {
+    private Seen step(Machine machine, State state, Event event) {
+        steps++;
         var seen = new ArrayList<Sighting>();
         State next = machine.step(state, event, seen::add);
         return new Seen(next, seen);

@@ -32,4 +32,20 @@ public final class AccessKey {
         }
         return OptionalInt.empty();
     }
+
+    /** What stands on a part with its access key; the commands of a menu have theirs for themselves. */
+    public static String textOn(Part part) {
+        return switch (part) {
+            case Part.Button b -> b.text();
+            case Part.TickBox t -> t.text();
+            case Part.Link l -> l.text();
+            case Part.TextField f -> f.label();
+            case Part.ValueField f -> f.label();
+            case Part.Choice c -> c.label();
+            case Part.ListOfRows l -> l.label();
+            case Part.Caption c -> "";
+            case Part.Picture p -> "";
+            case Part.MenuCommand m -> "";
+        };
+    }
 }

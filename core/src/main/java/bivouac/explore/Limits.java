@@ -44,6 +44,11 @@ public record Limits(Duration time, long bytes, int cores, long steps) {
         return time.toNanos() / HUNDREDTHS * (HUNDREDTHS - FOR_FINDINGS);
     }
 
+    /** One of so many shares of the work, and of the time that is wished for. */
+    public Limits share(int shares) {
+        return withTime(time.dividedBy(shares)).withSteps(steps / shares);
+    }
+
     public Limits withTime(Duration other) {
         return new Limits(other, bytes, cores, steps);
     }

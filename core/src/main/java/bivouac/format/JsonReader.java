@@ -9,8 +9,8 @@ import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.core.ObjectReadContext;
 import tools.jackson.core.StreamReadConstraints;
-import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.json.JsonFactory;
 
 /** Reads JSON into values that know their place. Nesting, lengths and the number of values are limited. */
@@ -20,17 +20,18 @@ final class JsonReader {
     static final int DEEPEST = 4 * Limits.DEEPEST_STEPS + 20;
 
     private static final JsonFactory FACTORY = JsonFactory.builder()
-            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .streamReadConstraints(StreamReadConstraints.builder()
-                    .maxNestingDepth(DEEPEST)
+                    // looked at here before the parser would, which knows no design
+                    .maxNestingDepth(DEEPEST * 2)
+                    .maxNumberLength(Limits.LONGEST_TEXT)
                     .maxStringLength(Limits.LONGEST_TEXT)
                     .maxNameLength(Limits.LONGEST_TEXT)
-                    .maxNumberLength(20)
                     .build())
             .build();
 
     private final JsonParser parser;
     private int values;
+    private int depth;
 
     private JsonReader(JsonParser parser) {
         this.parser = parser;
@@ -48,22 +49,14 @@ final class JsonReader {
                         place(parser, ""), "the design has ended, and something follows it; remove what follows.");
             }
             return read;
+        } catch (StreamConstraintsException e) {
+            throw at(e, "a text has more than " + Limits.LONGEST_TEXT + " characters, which no text of a design may.");
         } catch (JacksonException e) {
             throw notJson(e, text);
         }
     }
 
     private static Unreadable notJson(JacksonException e, String text) {
-        String what = e.getOriginalMessage();
-        if (what.contains("nesting depth")) {
-            return at(e, "values are nested more than " + DEEPEST + " deep, which no design is.");
-        }
-        if (what.contains("String value length") || what.contains("Name length")) {
-            return at(e, "a text has more than " + Limits.LONGEST_TEXT + " characters, which no text of a design may.");
-        }
-        if (what.contains("Duplicate")) {
-            return at(e, "the same member stands here twice; keep one of them.");
-        }
         if ("{[\"/#".indexOf(text.strip().charAt(0)) < 0) {
             return at(e, "this is not JSON, so the file is no design: a design begins with { \"format\": 1, ….");
         }
@@ -108,14 +101,22 @@ final class JsonReader {
             case VALUE_NUMBER_INT -> whole(at);
             case VALUE_TRUE, VALUE_FALSE -> new Json.YesNo(at, parser.getBooleanValue());
             case VALUE_NULL -> new Json.Nothing(at);
-            case START_ARRAY -> items(at, path);
-            case START_OBJECT -> members(at, path);
+            case START_ARRAY, START_OBJECT -> nested(token, at, path);
             case VALUE_NUMBER_FLOAT ->
                 throw Unreadable.at(
                         at, "only whole numbers stand here; write other numbers in quotes, as expressions are.");
             default ->
                 throw Unreadable.at(at, "only texts, whole numbers, true, false, lists and objects stand in a design.");
         };
+    }
+
+    private Json nested(JsonToken token, Json.At at, String path) throws Unreadable {
+        if (++depth > DEEPEST) {
+            throw Unreadable.at(at, "values are nested more than " + DEEPEST + " deep, which no design is.");
+        }
+        Json read = token == JsonToken.START_ARRAY ? items(at, path) : members(at, path);
+        depth--;
+        return read;
     }
 
     private Json whole(Json.At at) throws Unreadable {
@@ -138,6 +139,10 @@ final class JsonReader {
         var members = new LinkedHashMap<String, Json>();
         while (parser.nextToken() != JsonToken.END_OBJECT) {
             String name = parser.currentName();
+            if (members.containsKey(name)) {
+                throw Unreadable.at(
+                        place(parser, path + "/" + name), "the same member stands here twice; keep one of them.");
+            }
             parser.nextToken();
             members.put(name, value(path + "/" + name));
         }

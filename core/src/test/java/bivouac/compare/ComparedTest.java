@@ -56,6 +56,18 @@ class ComparedTest {
                 .isTrue();
     }
 
+    /** What ends it is how much was done: the clock, and what runs beside it, decide nothing. */
+    @Test
+    void it_ends_by_work_and_says_that_there_is_more() {
+        Limits little = Limits.usual().withSteps(300);
+        Compared one = Compared.of(cards("me.changed"), cards("me.changed"), TODAY, little, Progress.NONE);
+        assertThat(one.complete()).isFalse();
+        assertThat(one.pairs()).isBetween(1, 20);
+        assertThat(Compared.of(cards("me.changed"), cards("me.changed"), TODAY, little, Progress.NONE)
+                        .pairs())
+                .isEqualTo(one.pairs());
+    }
+
     @Test
     void a_way_out_that_no_longer_asks_is_told_with_the_shortest_trail_that_parts_them() {
         Compared compared = compare(cards("me.changed"), cards("me.changed && way != 'close box'"));

@@ -46,7 +46,7 @@ class TwoReadingsTest {
     @ParameterizedTest
     @ValueSource(booleans = {false, true})
     void both_show_the_same_event_by_event(boolean wide) {
-        var random = RandomGeneratorFactory.of("L64X128MixRandom").create(Long.getLong("readings.seed", 1));
+        var random = RandomGeneratorFactory.of("L64X128MixRandom").create(Rounds.seed("readings.seed"));
         int designs = Rounds.readings();
         int events = 0;
         int faults = 0;
@@ -56,8 +56,10 @@ class TwoReadingsTest {
             events += played[0];
             faults += played[1];
         }
-        assertThat(events).isGreaterThan(2 * designs);
-        assertThat(faults).isBetween(designs / 20, designs);
+        if (Rounds.areMany(designs)) {
+            assertThat(events).isGreaterThan(2 * designs);
+            assertThat(faults).isBetween(designs / 20, designs);
+        }
     }
 
     /** Plays until a fault, the end, or forty events; answers how many events, and whether a fault was met. */
@@ -109,7 +111,7 @@ class TwoReadingsTest {
     @ParameterizedTest
     @ValueSource(booleans = {false, true})
     void both_show_the_same_in_every_situation_and_after_every_step(boolean wide) {
-        var random = RandomGeneratorFactory.of("L64X128MixRandom").create(Long.getLong("readings.seed", 1) + 1000);
+        var random = RandomGeneratorFactory.of("L64X128MixRandom").create(Rounds.seed("readings.seed") + 1000);
         int designs = Rounds.readings() / 20;
         int steps = 0;
         int whole = 0;
@@ -118,8 +120,10 @@ class TwoReadingsTest {
             steps += met[0];
             whole += met[1];
         }
-        assertThat(steps).isGreaterThan(20 * designs);
-        assertThat(whole).as("designs that were met as a whole").isGreaterThan(designs / 4);
+        if (Rounds.areMany(designs)) {
+            assertThat(steps).isGreaterThan(20 * designs);
+            assertThat(whole).as("designs that were met as a whole").isGreaterThan(designs / 4);
+        }
     }
 
     /** As many situations of one design are gone through. */

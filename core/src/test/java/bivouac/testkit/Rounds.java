@@ -1,5 +1,7 @@
 package bivouac.testkit;
 
+import java.time.LocalDate;
+
 /**
  * How often a test plays what chance has made. Everything is scaled by {@code -Dreadings=N}, the number of random
  * designs that the two readings of the rules play: longer by hand, and shorter where a mutation test runs the same tests
@@ -15,13 +17,30 @@ public final class Rounds {
 
     private Rounds() {}
 
-    /** As many as were asked for by hand, or the usual number. */
+    /** What is played in the run of all tests; others every day, so that a month plays more than one long run did. */
+    private static final int EVERY_DAY = 800;
+
+    /** As many as were asked for by hand, or those of every day. */
     public static int readings() {
-        return Integer.getInteger("readings", USUAL);
+        return Integer.getInteger("readings", EVERY_DAY);
+    }
+
+    /** Whether so many were played that what is usual among them can be told from chance. */
+    public static boolean areMany(int played) {
+        return played >= MANY;
+    }
+
+    private static final int MANY = 200;
+
+    /** What chance begins with: another number every day, printed, so that what failed is had again by {@code -DNAME=SEED}. */
+    public static long seed(String name) {
+        long seed = Long.getLong(name, LocalDate.now().toEpochDay());
+        System.out.println("-D" + name + "=" + seed);
+        return seed;
     }
 
     /** The part of {@code usual} rounds that is to be played; never more than those, since they only get fewer. */
     public static int of(int usual) {
-        return Math.min(usual, Math.max(FEWEST, (int) ((long) usual * readings() / USUAL)));
+        return Math.min(usual, Math.max(FEWEST, (int) ((long) usual * Integer.getInteger("readings", USUAL) / USUAL)));
     }
 }

@@ -10,6 +10,7 @@ import bivouac.machine.Scene;
 import bivouac.plan.Program;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
+import bivouac.testkit.Rounds;
 import bivouac.testkit.SmallDesigns;
 import bivouac.testkit.WideDesigns;
 import java.nio.file.Path;
@@ -39,10 +40,7 @@ class RandomProgramsTest {
     @ParameterizedTest
     @EnumSource
     void they_do_what_the_machine_does(Toolkit toolkit) throws Exception {
-        // others every day; what failed is had again by its seed
-        long seed = Long.getLong("programs.seed", LocalDate.now().toEpochDay());
-        System.out.println("programs.seed=" + seed);
-        var random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        var random = RandomGeneratorFactory.of("L64X128MixRandom").create(Rounds.seed("programs.seed"));
         int programs = Integer.getInteger("programs", 8);
         var wrong = new ArrayList<String>();
         int written = 0;

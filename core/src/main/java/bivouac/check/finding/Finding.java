@@ -29,6 +29,7 @@ public record Finding(
         boolean isExplored) {
 
     public Finding {
+        assert weight.compareTo(kind.heaviest()) >= 0 : kind + " is told as " + weight + ": " + what;
         repairs = List.copyOf(repairs);
         trail = trail.map(List::copyOf);
     }
@@ -70,6 +71,12 @@ public record Finding(
         String at = STEP.matcher(place.words(design)).replaceAll("");
         return kind.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + ": " + at
                 + (words.isEmpty() ? "" : ": " + words);
+    }
+
+    /** What is wrong, for those who see where it stands: without the place at its beginning. */
+    public String whatHere(Design design) {
+        String at = place.words(design) + ": ";
+        return what.startsWith(at) ? what.substring(at.length()) : what;
     }
 
     /** One that needs a decision before it can be put right. */
@@ -115,77 +122,123 @@ public record Finding(
         }
     }
 
-    /** The kinds of findings, for filters and tests; the word stands in reports. */
+    /** The kinds of findings, for filters, tests and the list of them. */
     public enum Kind {
-        /** A way out goes past what other ways ask, check or run. */
-        CLOSES_UNASKED(Cause.CLOSING),
-        /** An answer, or a task that failed, does not keep the window open. */
-        CLOSES_ALL_THE_SAME(Cause.CLOSING),
-        ASKED_TWICE(Cause.CLOSING),
-        /** A window whose answer could refuse, and that nothing waits for: it is opened alongside. */
-        NOT_AWAITED(Cause.CLOSING),
-        /** A question before closing that leaves other windows usable. */
-        WAITS_FOR_OWNER_ONLY(Cause.CLOSING),
-        ESCAPE_DESTROYS(Cause.CLOSING),
-        REMOVES_UNASKED(Cause.CLOSING),
-        /** A close box that is refused, and nothing is seen of it. */
-        REFUSES_SILENTLY(Cause.CLOSING),
-        /** The application ends with what a value says is unsaved. */
-        UNSAVED_LOST(Cause.CLOSING),
-        NO_WAY_OUT(Cause.CLOSING),
-        /** The window closes where the application is meant, or the other way round. */
-        WRONG_END(Cause.END),
-        NEVER_ENDS(Cause.END),
-        EXIT_CODE(Cause.END),
-        HOLDING(Cause.HOLDINGS),
-        DANGLING(Cause.NOT_THERE),
-        EXPRESSION(Cause.NOT_THERE),
-        NOT_HANDED_OVER(Cause.NOT_THERE),
-        UNGUARDED(Cause.VALUES),
-        /** A way out leads to an ending that gives something, and does not give it. */
-        GIVES_NOTHING(Cause.VALUES),
-        SUM(Cause.VALUES),
-        MISSING_BRANCH(Cause.BRANCHES),
-        /** A step that does again what the one before it has just done. */
-        DONE_TWICE(Cause.BRANCHES),
-        DEAD_TRIGGER(Cause.BRANCHES),
-        NOT_THERE_YET(Cause.BRANCHES),
-        NEVER_OPENED(Cause.NEVER),
-        /** A step that no run of its script reaches. */
-        NEVER_RUN(Cause.NEVER),
-        /** A window that stays off the screen where it is wanted there. */
-        STAYS_HIDDEN(Cause.NEVER),
-        /** A part that nobody can use any more, since it is enabled again at some endings only. */
-        STAYS_DISABLED(Cause.NEVER),
-        MISPLACED_STEP(Cause.NEVER),
-        /** Something goes wrong while it runs (X1 to X10). */
-        FAULT(Cause.RUNNING),
-        /** What the developer promised does not hold. */
-        BROKEN_PROMISE(Cause.PROMISES),
-        /** A walkthrough shows what a promise says never happens. */
-        WALKTHROUGH_AGAINST_PROMISE(Cause.PROMISES),
-        /** Nothing leads on: to the end, or out of a window. */
-        DEAD_END(Cause.RUNNING),
-        /** An answer that was given has to wait until a later window is answered (W2). */
-        HELD_BACK(Cause.RUNNING),
-        /** A window is open twice for the same. */
-        OPEN_TWICE(Cause.RUNNING),
-        /** A window that is waited for, and can get behind others. */
-        HIDDEN_QUESTION(Cause.RUNNING),
-        /** Many windows wait for each other. */
-        DEEP(Cause.RUNNING),
-        EMPTY_MESSAGE(Cause.MESSAGES),
-        MESSAGE(Cause.MESSAGES),
-        FILTER(Cause.MESSAGES),
-        UNUSED(Cause.UNUSED),
-        NAME_TWICE(Cause.NAMES),
-        NAMING(Cause.NAMES),
-        PART(Cause.PARTS);
+        CLOSES_UNASKED(Cause.CLOSING, Weight.WRONG, "A way out goes past what other ways ask, check or run (C1, C2)."),
+        CLOSES_ALL_THE_SAME(
+                Cause.CLOSING,
+                Weight.WRONG,
+                "An answer, a task that failed or a dialog that was left does not keep the window open."),
+        ASKED_TWICE(Cause.CLOSING, Weight.WRONG, "On one way the same is asked a second time."),
+        NOT_AWAITED(
+                Cause.CLOSING,
+                Weight.WRONG,
+                "A window whose answer could refuse, and that nothing waits for: it is opened alongside."),
+        WAITS_FOR_OWNER_ONLY(
+                Cause.CLOSING, Weight.WRONG, "A question before closing that leaves other windows usable (B1)."),
+        ESCAPE_DESTROYS(
+                Cause.CLOSING,
+                Weight.WRONG,
+                "Escape, or Enter, means an answer that cannot be taken back or that does something (C7)."),
+        REMOVES_UNASKED(
+                Cause.CLOSING,
+                Weight.WRONG,
+                "A row goes without the question that other ways ask, or whatever is answered (P2)."),
+        REFUSES_SILENTLY(Cause.CLOSING, Weight.WRONG, "A close box that is refused, and nothing is seen of it."),
+        UNSAVED_LOST(
+                Cause.CLOSING,
+                Weight.WRONG,
+                "Work that a value says is unsaved can be lost, or nobody says that it is unsaved."),
+        NO_WAY_OUT(Cause.CLOSING, Weight.WRONG, "A window that nobody can close."),
+        WRONG_END(
+                Cause.END,
+                Weight.WRONG,
+                "A window closes where the application is meant, or the other way round (D1)."),
+        NEVER_ENDS(Cause.END, Weight.WRONG, "Nothing ends the application."),
+        EXIT_CODE(
+                Cause.END,
+                Weight.RISKY,
+                "A start that failed tells whoever started it nothing, or that all is well (D6)."),
+        HOLDING(
+                Cause.HOLDINGS,
+                Weight.WRONG,
+                "Something taken is not given back, or given back too soon, late, or out of order."),
+        DANGLING(Cause.NOT_THERE, Weight.WRONG, "Something is named that there is not."),
+        EXPRESSION(
+                Cause.NOT_THERE,
+                Weight.WRONG,
+                "An expression, or a text with braces, that cannot be understood where it stands."),
+        NOT_HANDED_OVER(
+                Cause.NOT_THERE,
+                Weight.WRONG,
+                "A window, a script or a task gets not what it takes, or more than that."),
+        UNGUARDED(
+                Cause.VALUES,
+                Weight.WRONG,
+                "A value is read where it need not be there: a number not typed, a row not selected."),
+        GIVES_NOTHING(
+                Cause.VALUES, Weight.WRONG, "A way out leads to an ending that gives something, and does not give it."),
+        SUM(Cause.VALUES, Weight.WRONG, "Typed texts are joined where they look like numbers to be added."),
+        MISSING_BRANCH(
+                Cause.BRANCHES, Weight.WRONG, "Nothing is written for an ending or an answer, or the same for all."),
+        DONE_TWICE(Cause.BRANCHES, Weight.RISKY, "A step that does again what the one before it has just done."),
+        DEAD_TRIGGER(
+                Cause.BRANCHES,
+                Weight.RISKY,
+                "A part or a timer behind which nothing is written, or not what it says."),
+        NOT_THERE_YET(Cause.BRANCHES, Weight.HINT, "A trigger that says that it is not there yet."),
+        NEVER_OPENED(Cause.NEVER, Weight.RISKY, "A window that nothing opens."),
+        NEVER_RUN(Cause.NEVER, Weight.RISKY, "A step, a named script or a timer that nothing reaches."),
+        STAYS_HIDDEN(Cause.NEVER, Weight.RISKY, "A window that stays off the screen where it is wanted there."),
+        STAYS_DISABLED(
+                Cause.NEVER,
+                Weight.RISKY,
+                "A part that nobody can use any more, since it is enabled again at some endings only."),
+        MISPLACED_STEP(
+                Cause.NEVER, Weight.WRONG, "A step that does nothing, or a fault, in the script where it stands."),
+        FAULT(Cause.RUNNING, Weight.WRONG, "Something goes wrong while it runs (X1 to X10)."),
+        BROKEN_PROMISE(Cause.PROMISES, Weight.WRONG, "What the developer promised does not hold."),
+        WALKTHROUGH_AGAINST_PROMISE(
+                Cause.PROMISES, Weight.WRONG, "A walkthrough shows what a promise says never happens."),
+        DEAD_END(Cause.RUNNING, Weight.WRONG, "Nothing leads on: to the end, or out of a window."),
+        HELD_BACK(
+                Cause.RUNNING,
+                Weight.RISKY,
+                "An answer that was given has to wait until a later window is answered (W2)."),
+        OPEN_TWICE(Cause.RUNNING, Weight.RISKY, "A window is open twice for the same (O3)."),
+        HIDDEN_QUESTION(Cause.RUNNING, Weight.RISKY, "A window that is waited for, and can get behind others (O5)."),
+        DEEP(Cause.RUNNING, Weight.HINT, "Many windows wait for each other."),
+        EMPTY_MESSAGE(Cause.MESSAGES, Weight.WRONG, "A message box without a text or without buttons."),
+        MESSAGE(Cause.MESSAGES, Weight.RISKY, "A message box or a file dialog that does not fit what it is used for."),
+        FILTER(Cause.MESSAGES, Weight.WRONG, "Filters of a file dialog that show nothing, or twice the same."),
+        UNUSED(Cause.UNUSED, Weight.RISKY, "A value, a task, an ending or what it gives, that nobody uses."),
+        NAME_TWICE(Cause.NAMES, Weight.WRONG, "Two of one kind have one name."),
+        NAMING(Cause.NAMES, Weight.HINT, "A name that says nothing, or not as the naming habit has it."),
+        PART(
+                Cause.PARTS,
+                Weight.WRONG,
+                "A part that cannot work as it is: its start, its length, its key, its picture.");
 
         private final Cause cause;
+        private final Weight heaviest;
+        private final String about;
 
-        Kind(Cause cause) {
+        /**
+         * @param heaviest how heavy one of it can be
+         * @param about what it is, one sentence, for the list in docs/findings.md
+         */
+        Kind(Cause cause, Weight heaviest, String about) {
             this.cause = cause;
+            this.heaviest = heaviest;
+            this.about = about;
+        }
+
+        public Weight heaviest() {
+            return heaviest;
+        }
+
+        public String about() {
+            return about;
         }
 
         public Cause cause() {

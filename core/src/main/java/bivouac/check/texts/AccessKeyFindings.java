@@ -42,7 +42,9 @@ public final class AccessKeyFindings {
         twice(
                 found,
                 window,
-                face.parts().stream().map(p -> keyed(window, p, text(p))).toList());
+                face.parts().stream()
+                        .map(p -> keyed(window, p, AccessKey.textOn(p)))
+                        .toList());
         twice(
                 found,
                 "the menus of " + window,
@@ -89,21 +91,5 @@ public final class AccessKeyFindings {
                 }
             });
         }
-    }
-
-    /** What stands on a part with its access key; the commands of a menu have theirs for themselves. */
-    public static String text(Part part) {
-        return switch (part) {
-            case Part.Button b -> b.text();
-            case Part.TickBox t -> t.text();
-            case Part.Link l -> l.text();
-            case Part.TextField f -> f.label();
-            case Part.ValueField f -> f.label();
-            case Part.Choice c -> c.label();
-            case Part.ListOfRows l -> l.label();
-            case Part.Caption c -> "";
-            case Part.Picture p -> "";
-            case Part.MenuCommand m -> "";
-        };
     }
 }

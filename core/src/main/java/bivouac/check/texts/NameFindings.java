@@ -3,7 +3,6 @@ package bivouac.check.texts;
 import bivouac.check.finding.Finding;
 import bivouac.check.finding.Finding.Kind;
 import bivouac.check.finding.Finding.Weight;
-import bivouac.check.known.PartNames;
 import bivouac.check.known.Place;
 import bivouac.check.ways.DesignRepair;
 import bivouac.check.ways.NameRepair;

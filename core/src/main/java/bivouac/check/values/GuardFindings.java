@@ -9,7 +9,6 @@ import bivouac.check.known.Guards;
 import bivouac.check.known.MayChange;
 import bivouac.check.known.NumbersOnly;
 import bivouac.check.known.Place;
-import bivouac.check.known.Sums;
 import bivouac.check.ways.ExpressionRepair;
 import bivouac.check.ways.Repair;
 import bivouac.check.ways.StepRepair;

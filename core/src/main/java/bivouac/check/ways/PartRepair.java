@@ -1,6 +1,5 @@
 package bivouac.check.ways;
 
-import bivouac.check.texts.AccessKeyFindings;
 import bivouac.design.AccessKey;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
@@ -54,9 +53,9 @@ public sealed interface PartRepair extends Repair {
         private Design with(Design design, FacedWindow face, Part changed) {
             Set<Character> taken = face.parts().stream()
                     .filter(p -> p != changed)
-                    .flatMap(p -> key(AccessKeyFindings.text(p)).stream())
+                    .flatMap(p -> key(AccessKey.textOn(p)).stream())
                     .collect(Collectors.toSet());
-            String text = AccessKeyFindings.text(changed);
+            String text = AccessKey.textOn(changed);
             String of = design.window(window).map(Window::name).orElseThrow().expression() + "." + part + ".";
             return Wording.of(design).stream()
                     .filter(w -> w.key().startsWith(of) && w.text().equals(text))

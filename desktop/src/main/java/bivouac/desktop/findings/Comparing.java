@@ -9,7 +9,6 @@ import bivouac.format.Commits;
 import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ForkJoinPool;
@@ -19,8 +18,8 @@ import java.util.function.Consumer;
 /** Compares the design that is worked on with an older version of it, off the interface thread. */
 final class Comparing {
 
-    /** Somebody waits for it. */
-    private static final Duration TIME = Duration.ofSeconds(12);
+    /** Somebody waits for it: one of so many shares of what is usual. */
+    private static final int SHARES = 2;
 
     /** As many commits are offered; older ones are compared on the command line. */
     private static final int MOST_OFFERED = 30;
@@ -82,7 +81,11 @@ final class Comparing {
                             try {
                                 return new Answer(
                                         Optional.of(Compared.of(
-                                                reading.read(), now, today, Limits.of(TIME), Progress.NONE)),
+                                                reading.read(),
+                                                now,
+                                                today,
+                                                Limits.usual().share(SHARES),
+                                                Progress.NONE)),
                                         "");
                             } catch (Unreadable e) {
                                 return new Answer(Optional.empty(), e.getMessage());

@@ -26,7 +26,6 @@ import bivouac.sentence.Typed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -240,11 +239,9 @@ public final class ScriptPane extends VBox {
     private Node why(List<Finding> wrong) {
         var lines = Ui.styled(Ui.column(2), "step-why");
         for (Finding f : wrong) {
-            // the place is where it stands
-            String where = Pattern.quote(f.place().words(shown.design()));
             lines.getChildren()
                     .add(Ui.styled(
-                            Ui.wrapped(f.what().replaceFirst("^" + where + ": ", "")),
+                            Ui.wrapped(f.whatHere(shown.design())),
                             "problem-text",
                             f.weight().word()));
         }

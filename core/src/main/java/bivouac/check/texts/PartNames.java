@@ -1,8 +1,9 @@
-package bivouac.check.known;
+package bivouac.check.texts;
 
 import bivouac.check.finding.Finding;
 import bivouac.check.finding.Finding.Kind;
 import bivouac.check.finding.Finding.Weight;
+import bivouac.check.known.Place;
 import bivouac.check.ways.DesignRepair;
 import bivouac.check.ways.PartRepair;
 import bivouac.check.ways.Repair;

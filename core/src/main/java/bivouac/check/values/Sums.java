@@ -1,8 +1,10 @@
-package bivouac.check.known;
+package bivouac.check.values;
 
 import bivouac.check.finding.Finding;
 import bivouac.check.finding.Finding.Kind;
 import bivouac.check.finding.Finding.Weight;
+import bivouac.check.known.Facts;
+import bivouac.check.known.Place;
 import bivouac.check.ways.ExpressionRepair;
 import bivouac.check.ways.Repair;
 import bivouac.design.FacedWindow;
