@@ -37,7 +37,7 @@ public final class HandoverSpeeds {
 
     private static void prove(Design hut, Toolkit toolkit) throws Exception {
         Path folder = Files.createTempDirectory("proof");
-        HandedOver.to(folder, hut, toolkit, Optional.empty(), false);
+        HandedOver.to(folder, hut, toolkit, Optional.empty(), HandedOver.Allowed.NOTHING);
         Proof proof = Proof.of(toolkit, folder);
         long from = System.nanoTime();
         boolean compiles = proof.compile().isEmpty();

@@ -43,11 +43,7 @@ public final class HandoverCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "the design")
     private Path file;
 
-    @Option(
-            names = "--for",
-            paramLabel = "TOOLKIT",
-            description = "javafx (the default), swing, tk or forms",
-            defaultValue = "javafx")
+    @Option(names = "--for", paramLabel = "TOOLKIT", description = "javafx, swing, tk or forms", required = true)
     private String toolkit;
 
     @Option(names = "--to", paramLabel = "DIR", description = "the folder of the program", required = true)
@@ -58,6 +54,9 @@ public final class HandoverCommand implements Callable<Integer> {
 
     @Option(names = "--over-changes", description = "write over what was changed by hand, instead of keeping it")
     private boolean overChanges;
+
+    @Option(names = "--instead", description = "let the program for another toolkit go that stands in the folder")
+    private boolean instead;
 
     @Override
     public Integer call() throws InterruptedException {
@@ -86,7 +85,8 @@ public final class HandoverCommand implements Callable<Integer> {
 
     private void write(Design design, Toolkit wanted, PrintWriter out) throws Unreadable {
         Path beside = file.toAbsolutePath().getParent();
-        HandedOver done = HandedOver.to(folder, design, wanted, Optional.of(beside), overChanges);
+        HandedOver done = HandedOver.to(
+                folder, design, wanted, Optional.of(beside), new HandedOver.Allowed(overChanges, instead));
         List<Change> plan = done.changes();
         done.missing().forEach(p -> out.println("not there, and not taken along: " + p));
         long same = plan.stream().filter(c -> c.kind() == Change.Kind.SAME).count();

@@ -4,7 +4,7 @@ import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.check.finding.Finding;
-import bivouac.check.texts.PartNames;
+import bivouac.check.known.PartNames;
 import bivouac.design.Design;
 import bivouac.design.NamingHabit;
 import bivouac.design.Part;

@@ -8,15 +8,33 @@ import bivouac.format.SafeFile;
 import bivouac.format.Unreadable;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
-/** The pictures and icons of a design, taken along into the folder of a program. */
+/** The pictures and icons of a design, taken along into the folder of a program, as files of it like others. */
 public final class Pictures {
 
+    /** A picture of a window is smaller than so many bytes. */
+    private static final long LARGEST = 64L << 20;
+
     private Pictures() {}
+
+    /**
+     * What is taken along.
+     *
+     * @param missing those that are not there, or lead out of the folder of the design
+     */
+    public record Taken(List<WrittenFile> files, List<String> missing) {
+        public Taken {
+            files = List.copyOf(files);
+            missing = List.copyOf(missing);
+        }
+    }
 
     /** Files beside the design that its windows show, with slashes; one that is found only when it runs is not among them. */
     static List<String> of(Design design) {
@@ -34,30 +52,48 @@ public final class Pictures {
     }
 
     /**
-     * Copies them.
+     * Reads them.
      *
      * @param beside the folder of the design
-     * @param program the folder in which a program of that kind looks for them ({@link Handover#pictures})
-     * @return those that are not there, or lead out of the folder of the design
      */
-    public static List<String> copy(Design design, Path beside, Path program) throws Unreadable {
+    public static Taken beside(Path beside, Design design, Toolkit toolkit) throws Unreadable {
+        var files = new ArrayList<WrittenFile>();
         var missing = new ArrayList<String>();
-        Path from = beside.toAbsolutePath().normalize();
-        Path to = program.toAbsolutePath().normalize();
+        String to = Handover.pictures(design, toolkit);
         for (String file : of(design)) {
-            Path source = from.resolve(file).normalize();
-            Path target = to.resolve(file).normalize();
-            if (!source.startsWith(from) || !target.startsWith(to) || !Files.isRegularFile(source)) {
+            Optional<Path> source = source(beside, file);
+            if (source.isEmpty()) {
                 missing.add(file);
                 continue;
             }
             try {
-                Files.createDirectories(target.getParent());
-                SafeFile.replace(target, Files.readAllBytes(source));
+                String path = source.get()
+                        .getFileSystem()
+                        .getPath(to, file)
+                        .normalize()
+                        .toString()
+                        .replace('\\', '/');
+                files.add(WrittenFile.picture(path, Files.readAllBytes(source.get())));
             } catch (IOException e) {
                 throw new Unreadable(file + " could not be taken along: " + SafeFile.why(e) + ".");
             }
         }
-        return List.copyOf(missing);
+        return new Taken(files, missing);
+    }
+
+    /** The file that is meant, if it lies in the folder of the design, wherever links on the way to it lead. */
+    private static Optional<Path> source(Path beside, String file) {
+        try {
+            if (!Record.isBelow(beside, file)) {
+                return Optional.empty();
+            }
+            Path real = beside.resolve(file).toRealPath();
+            boolean fits = real.startsWith(beside.toRealPath())
+                    && Files.isRegularFile(real, LinkOption.NOFOLLOW_LINKS)
+                    && Files.size(real) <= LARGEST;
+            return fits ? Optional.of(real) : Optional.empty();
+        } catch (IOException | InvalidPathException notThere) {
+            return Optional.empty();
+        }
     }
 }

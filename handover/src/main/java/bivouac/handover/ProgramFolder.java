@@ -4,6 +4,8 @@ import bivouac.format.SafeFile;
 import bivouac.format.Unreadable;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
@@ -13,16 +15,15 @@ import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HexFormat;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.TreeMap;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
- * A folder that a program is written to, again and again, without losing what was changed there by hand. A record of what
- * was written last tells that apart.
+ * A folder that a program is written to, again and again, without losing what was changed there by hand. A {@link Record} of
+ * what was written tells that apart, by bytes. Nothing outside the folder is written or removed: a link on the way is refused.
  */
 public final class ProgramFolder {
 
@@ -34,23 +35,31 @@ public final class ProgramFolder {
 
     private final Path folder;
     private final String recordName;
+    private final Optional<String> kind;
 
-    public ProgramFolder(Path folder) {
-        this(folder, RECORD);
-    }
-
-    private ProgramFolder(Path folder, String recordName) {
+    private ProgramFolder(Path folder, String recordName, Optional<String> kind) {
         this.folder = folder.toAbsolutePath().normalize();
         this.recordName = recordName;
+        this.kind = kind;
+    }
+
+    /** A folder that a program for a toolkit is written to. */
+    public static ProgramFolder of(Path folder, Toolkit toolkit) {
+        return new ProgramFolder(folder, RECORD, Optional.of(toolkit.word()));
     }
 
     /** A folder that documents are written to, in the same careful way. */
     public static ProgramFolder ofDocuments(Path folder) {
-        return new ProgramFolder(folder, DOCUMENTS_RECORD);
+        return new ProgramFolder(folder, DOCUMENTS_RECORD, Optional.empty());
     }
 
     public Path path() {
         return folder;
+    }
+
+    /** The toolkit whose program stands there, if it is another one: most of that goes when this one is written. */
+    public Optional<String> other() {
+        return record().kind().filter(k -> kind.isPresent() && !kind.get().equals(k));
     }
 
     /** What would become of each file; nothing is written. {@link NotHandedOver} where nothing can be. */
@@ -58,48 +67,58 @@ public final class ProgramFolder {
         if (Files.exists(folder) && !Files.isDirectory(folder)) {
             throw new NotHandedOver(folder + " is a file. Name a folder to write to.");
         }
-        Map<String, String> record = record();
+        Record record = record();
+        Map<String, WrittenFile> now = byPath(files);
         var changes = new ArrayList<Change>();
-        for (WrittenFile file : files) {
+        for (WrittenFile file : now.values()) {
             changes.add(change(file, record));
         }
-        Set<String> now = files.stream().map(WrittenFile::path).collect(Collectors.toSet());
-        record.forEach((path, hash) -> {
-            if (!now.contains(path) && isFile(path)) {
-                String there = read(path);
-                boolean edited = !hash.equals(hash(there));
-                changes.add(new Change(path, edited ? Change.Kind.REMOVED_EDITED : Change.Kind.REMOVED, there, ""));
+        record.hashes().keySet().stream().filter(path -> !now.containsKey(path)).forEach(path -> {
+            refuseLinks(path);
+            if (isFile(path)) {
+                byte[] there = read(path);
+                boolean edited = !record.isOurs(path, hash(there));
+                changes.add(
+                        new Change(path, edited ? Change.Kind.REMOVED_EDITED : Change.Kind.REMOVED, text(there), ""));
             }
         });
         changes.sort(Comparator.comparing(Change::path));
         return List.copyOf(changes);
     }
 
-    private Change change(WrittenFile file, Map<String, String> record) {
+    private static Map<String, WrittenFile> byPath(List<WrittenFile> files) {
+        return files.stream().collect(Collectors.toMap(WrittenFile::path, Function.identity(), (a, b) -> {
+            throw new NotHandedOver("Two files of the program would be " + a.path() + ". Call the picture of that name"
+                    + " another name.");
+        }));
+    }
+
+    private Change change(WrittenFile file, Record record) {
         refuseLinks(file.path());
         if (!Files.exists(folder.resolve(file.path()), LinkOption.NOFOLLOW_LINKS)) {
             return new Change(file.path(), Change.Kind.NEW, "", file.text());
         }
-        String there = read(file.path());
-        return new Change(file.path(), kind(file, there, record.get(file.path())), there, file.text());
+        byte[] there = read(file.path());
+        return new Change(file.path(), kind(file, hash(there), record), text(there), file.text());
     }
 
-    private static Change.Kind kind(WrittenFile file, String there, String recorded) {
-        boolean unchanged = recorded != null && recorded.equals(hash(there));
+    private static Change.Kind kind(WrittenFile file, String there, Record record) {
+        boolean unchanged = record.isOurs(file.path(), there);
+        String written = hash(file.bytes());
         if (file.own()) {
-            boolean follows = recorded == null || recorded.equals(hash(file.text()));
+            boolean follows = !record.knows(file.path()) || record.isOurs(file.path(), written);
             return follows ? Change.Kind.OWN : unchanged ? Change.Kind.REPLACED : Change.Kind.OWN_TO_FOLLOW;
         }
-        if (there.equals(file.text())) {
+        if (there.equals(written)) {
             return Change.Kind.SAME;
         }
         return unchanged ? Change.Kind.REPLACED : Change.Kind.EDITED;
     }
 
-    /** A link may lead to anywhere; nothing is written through one below the folder. */
+    /** A link may lead to anywhere; nothing is written, read or removed through one below the folder. */
     private void refuseLinks(String path) {
         Path at = folder;
-        for (Path name : Path.of(path)) {
+        for (Path name : folder.getFileSystem().getPath(path)) {
             at = at.resolve(name);
             if (Files.isSymbolicLink(at)) {
                 throw new NotHandedOver(at + " is a link and leads elsewhere. Take it away, or name another folder.");
@@ -111,102 +130,100 @@ public final class ProgramFolder {
         return Files.isRegularFile(folder.resolve(path), LinkOption.NOFOLLOW_LINKS);
     }
 
-    private String read(String path) {
+    private byte[] read(String path) {
         if (!isFile(path)) {
             throw new NotHandedOver(folder.resolve(path) + " is no file. Take it away, or name another folder.");
         }
         try {
-            return Files.readString(folder.resolve(path));
+            return Files.readAllBytes(folder.resolve(path));
         } catch (IOException e) {
-            // what is no text in UTF-8 was not written by us
+            throw new NotHandedOver(folder.resolve(path) + " could not be read: " + SafeFile.why(e)
+                    + ". Nothing tells then whether it was changed by hand.");
+        }
+    }
+
+    /** For people who compare; what is no text is not shown. */
+    private static String text(byte[] bytes) {
+        try {
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+        } catch (CharacterCodingException noText) {
             return "";
         }
     }
 
     /**
-     * Writes what was planned.
+     * Writes what was planned. Broken off at any moment, what it has written is known for ours the next time, and written to its
+     * end then.
      *
      * @param overHand whether files that were changed by hand are written over, or removed, too
      */
     public void write(List<WrittenFile> files, List<Change> plan, boolean overHand) throws Unreadable {
-        var record = new TreeMap<>(record());
-        Map<String, WrittenFile> byPath =
-                files.stream().collect(Collectors.toMap(WrittenFile::path, f -> f, (a, b) -> a, LinkedHashMap::new));
+        Map<String, WrittenFile> now = byPath(files);
+        Record before = record();
+        Record begun = before;
+        Record done = before.of(kind);
         try {
             for (Change change : plan) {
-                Path path = folder.resolve(change.path());
-                switch (change.kind()) {
-                    case NEW, REPLACED -> {
-                        put(path, change.written());
-                        record.put(change.path(), hash(change.written()));
-                    }
-                    case EDITED -> {
-                        if (overHand) {
-                            put(path, change.written());
-                            record.put(change.path(), hash(change.written()));
-                        }
-                    }
-                    case REMOVED -> remove(path, change.path(), record);
-                    case REMOVED_EDITED -> {
-                        if (overHand) {
-                            remove(path, change.path(), record);
-                        }
-                    }
-                    case SAME -> record.put(change.path(), hash(change.written()));
-                    case OWN, OWN_TO_FOLLOW -> {
-                        // what it was first made from stays on record, until it is made from something else
-                        record.putIfAbsent(
-                                change.path(), hash(byPath.get(change.path()).text()));
-                    }
+                if (isWritten(change.kind(), overHand)) {
+                    String hash = hash(now.get(change.path()).bytes());
+                    begun = begun.also(change.path(), hash);
+                    done = done.only(change.path(), hash);
                 }
             }
-            put(folder.resolve(recordName), lines(record));
-        } catch (IOException e) {
-            throw new Unreadable(folder + " could not be written to: " + SafeFile.why(e) + ".");
-        }
-    }
-
-    private static void put(Path path, String text) throws IOException, Unreadable {
-        Files.createDirectories(path.getParent());
-        SafeFile.replace(path, text.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static void remove(Path path, String name, Map<String, String> record) throws IOException {
-        Files.deleteIfExists(path);
-        record.remove(name);
-    }
-
-    private static String lines(Map<String, String> record) {
-        return record.entrySet().stream()
-                .map(e -> e.getValue() + " " + e.getKey() + "\n")
-                .collect(Collectors.joining(
-                        "", "# What Bivouac wrote here; it tells what was changed by hand since.\n", ""));
-    }
-
-    private Map<String, String> record() {
-        var record = new LinkedHashMap<String, String>();
-        Path file = folder.resolve(recordName);
-        if (!Files.isRegularFile(file)) {
-            return record;
-        }
-        try {
-            for (String line : Files.readAllLines(file)) {
-                int space = line.indexOf(' ');
-                if (!line.startsWith("#") && space > 0) {
-                    record.put(line.substring(space + 1), line.substring(0, space));
+            put(recordName, begun.bytes());
+            for (Change change : plan) {
+                String path = change.path();
+                if (isWritten(change.kind(), overHand)) {
+                    put(path, now.get(path).bytes());
+                } else if (isRemoved(change.kind(), overHand)) {
+                    refuseLinks(path);
+                    Files.deleteIfExists(folder.resolve(path));
+                    done = done.without(path);
+                } else if (now.containsKey(path) && (change.kind() == Change.Kind.SAME || !before.knows(path))) {
+                    // an own one stays on record by what it was first made from, until it is made from something else
+                    done = change.kind() == Change.Kind.EDITED
+                            ? done
+                            : done.only(path, hash(now.get(path).bytes()));
                 }
             }
-            return record;
+            put(recordName, done.bytes());
         } catch (IOException e) {
-            throw new NotHandedOver(file + " could not be read: " + SafeFile.why(e)
-                    + ". Without it nothing tells what was changed by hand; take it away to begin anew.");
+            throw new Unreadable(folder + " could not be written to: " + SafeFile.why(e)
+                    + ". What is there now is neither the program before nor this one; hand it over again.");
         }
     }
 
-    private static String hash(String text) {
+    private static boolean isWritten(Change.Kind kind, boolean overHand) {
+        return switch (kind) {
+            case NEW, REPLACED -> true;
+            case EDITED -> overHand;
+            case SAME, OWN, OWN_TO_FOLLOW, REMOVED, REMOVED_EDITED -> false;
+        };
+    }
+
+    private static boolean isRemoved(Change.Kind kind, boolean overHand) {
+        return kind == Change.Kind.REMOVED || kind == Change.Kind.REMOVED_EDITED && overHand;
+    }
+
+    private void put(String path, byte[] bytes) throws IOException, Unreadable {
+        // looked at again: what was planned on may have been changed since
+        refuseLinks(path);
+        Path file = folder.resolve(path);
+        Files.createDirectories(file.getParent());
+        refuseLinks(path);
+        SafeFile.write(file, bytes);
+    }
+
+    private Record record() {
+        return Record.read(folder, folder.resolve(recordName));
+    }
+
+    private static String hash(byte[] bytes) {
         try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
         } catch (NoSuchAlgorithmException e) {
             throw new UncheckedIOException(new IOException(e));
         }

@@ -1,5 +1,8 @@
 package bivouac.handover;
 
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+
 /**
  * A file of a written program.
  *
@@ -25,6 +28,27 @@ public record WrittenFile(String path, String text, Purpose purpose) {
 
         /** Texts, build, tests, documents. */
         record Around() implements Purpose {}
+
+        /** A picture or an icon, which is no text. */
+        record Picture(ByteBuffer bytes) implements Purpose {
+            public Picture {
+                bytes = bytes.asReadOnlyBuffer();
+            }
+        }
+    }
+
+    static WrittenFile picture(String path, byte[] bytes) {
+        return new WrittenFile(path, "", new Purpose.Picture(ByteBuffer.wrap(bytes)));
+    }
+
+    /** What stands in the file. */
+    public byte[] bytes() {
+        if (!(purpose instanceof Purpose.Picture(ByteBuffer picture))) {
+            return text.getBytes(StandardCharsets.UTF_8);
+        }
+        var bytes = new byte[picture.remaining()];
+        picture.duplicate().get(bytes);
+        return bytes;
     }
 
     /** Whether it is the developer's: written once, and never over what is there. */

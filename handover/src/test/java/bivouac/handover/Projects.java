@@ -17,7 +17,7 @@ final class Projects {
     }
 
     static Path write(Design design, Toolkit toolkit, Path folder) throws Exception {
-        HandedOver.to(folder, design, toolkit, Optional.empty(), false);
+        HandedOver.to(folder, design, toolkit, Optional.empty(), HandedOver.Allowed.NOTHING);
         return folder;
     }
 

@@ -60,10 +60,10 @@ class SmallThingsTest {
                         Part.Picture.of("b", "../secret.png"),
                         Part.Picture.of("c", "none.png"),
                         Part.Picture.of("d", "{app.file}")))));
-        Path program = folder.resolve("program").resolve(Handover.pictures(shows, Toolkit.JAVAFX));
-        assertThat(Pictures.copy(shows, beside, program)).containsExactly("../secret.png", "none.png");
-        assertThat(program.resolve("icons/hut.png")).hasContent("hut");
-        assertThat(program.resolve("../secret.png")).doesNotExist();
+        Pictures.Taken taken = Pictures.beside(beside, shows, Toolkit.JAVAFX);
+        assertThat(taken.missing()).containsExactly("../secret.png", "none.png");
+        assertThat(taken.files()).extracting(WrittenFile::path).containsExactly("src/main/resources/icons/hut.png");
+        assertThat(taken.files().getFirst().bytes()).asString().isEqualTo("hut");
         assertThat(Handover.pictures(shows, Toolkit.TK)).isEqualTo("weir");
     }
 

@@ -62,7 +62,7 @@ public final class NameFindings {
                 names.twice(
                         name + " has", place, face.memberNames().stream(), n -> NameRepair.second(Of.MEMBER, name, n));
                 names.routines(name, place, name, face.routines());
-                PartNames.into(found, design, face);
+                PartNameFindings.into(found, design, face);
                 face.variables().forEach(v -> names.kept(design, face, v));
                 face.parts().forEach(p -> names.columns(face, p));
             }

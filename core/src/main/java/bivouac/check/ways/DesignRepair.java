@@ -1,6 +1,6 @@
 package bivouac.check.ways;
 
-import bivouac.check.texts.PartNames;
+import bivouac.check.known.PartNames;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Ending;

@@ -7,7 +7,6 @@ import bivouac.format.SafeFile;
 import bivouac.format.Unreadable;
 import bivouac.handover.Change;
 import bivouac.handover.HandedOver;
-import bivouac.handover.Handover;
 import bivouac.handover.NotHandedOver;
 import bivouac.handover.ProgramFolder;
 import bivouac.handover.Toolkit;
@@ -35,54 +34,75 @@ final class Handing {
         this.work = work;
     }
 
-    /** What a design is as a program; or why it is none. */
+    /**
+     * What a design is as a program; or why it is none.
+     *
+     * @param replaces that the program for another toolkit would go, and what of it
+     */
     record Written(
-            Design design, Toolkit toolkit, List<WrittenFile> files, Optional<List<Change>> changes, String why) {}
+            Design design,
+            Toolkit toolkit,
+            List<WrittenFile> files,
+            Optional<List<Change>> changes,
+            Optional<String> replaces,
+            String why) {
+
+        static Written none(Design design, Toolkit toolkit, List<WrittenFile> files, String why) {
+            return new Written(design, toolkit, files, Optional.empty(), Optional.empty(), why);
+        }
+    }
 
     /** What came of a proof. */
     record Proven(List<Proof.Outcome> outcomes, String said) {}
 
-    void write(Design design, Toolkit toolkit, Optional<Path> folder, Consumer<Written> then) {
+    /** @param file the design's own */
+    void write(Design design, Toolkit toolkit, Optional<Path> file, Optional<Path> folder, Consumer<Written> then) {
         work.background()
-                .run(ForkJoinPool.commonPool(), "writing the program", () -> written(design, toolkit, folder), then);
+                .run(
+                        ForkJoinPool.commonPool(),
+                        "writing the program",
+                        () -> written(design, toolkit, file, folder),
+                        then);
     }
 
-    private static Written written(Design design, Toolkit toolkit, Optional<Path> folder) {
+    private static Written written(Design design, Toolkit toolkit, Optional<Path> file, Optional<Path> folder) {
         List<WrittenFile> files;
         try {
-            files = Handover.write(design, toolkit);
-        } catch (NotHandedOver e) {
-            return new Written(design, toolkit, List.of(), Optional.empty(), e.getMessage());
+            files = HandedOver.files(design, toolkit, beside(file)).files();
+        } catch (NotHandedOver | Unreadable e) {
+            return Written.none(design, toolkit, List.of(), e.getMessage());
+        }
+        if (folder.isEmpty()) {
+            return Written.none(design, toolkit, files, "");
         }
         try {
-            return new Written(design, toolkit, files, folder.map(f -> new ProgramFolder(f).plan(files)), "");
+            ProgramFolder to = ProgramFolder.of(folder.get(), toolkit);
+            List<Change> plan = to.plan(files);
+            return new Written(design, toolkit, files, Optional.of(plan), HandedOver.replaced(to, plan), "");
         } catch (NotHandedOver e) {
-            return new Written(design, toolkit, files, Optional.empty(), e.getMessage());
+            return Written.none(design, toolkit, files, e.getMessage());
         }
+    }
+
+    private static Optional<Path> beside(Optional<Path> file) {
+        return file.map(f -> f.toAbsolutePath().getParent());
     }
 
     /**
      * Writes what is planned, with the pictures beside the design's file; the sentence says what came of it.
      */
-    void handOver(Written program, Optional<Path> file, Path folder, boolean overHand, Consumer<String> then) {
+    void handOver(
+            Written program, Optional<Path> file, Path folder, HandedOver.Allowed allowed, Consumer<String> then) {
         work.background()
-                .run(
-                        ForkJoinPool.commonPool(),
-                        "handing over",
-                        () -> handedOver(program, file, folder, overHand),
-                        then);
+                .run(ForkJoinPool.commonPool(), "handing over", () -> handedOver(program, file, folder, allowed), then);
     }
 
-    private static String handedOver(Written program, Optional<Path> file, Path folder, boolean overHand) {
+    private static String handedOver(Written program, Optional<Path> file, Path folder, HandedOver.Allowed allowed) {
         try {
-            HandedOver done = HandedOver.to(
-                    folder,
-                    program.design(),
-                    program.toolkit(),
-                    file.map(f -> f.toAbsolutePath().getParent()),
-                    overHand);
+            HandedOver done = HandedOver.to(folder, program.design(), program.toolkit(), beside(file), allowed);
             long kept = done.byHand();
-            return "Handed over to " + folder + (overHand || kept == 0 ? "." : "; " + kept + " changed by hand, kept.");
+            return "Handed over to " + folder
+                    + (allowed.overChanges() || kept == 0 ? "." : "; " + kept + " changed by hand, kept.");
         } catch (NotHandedOver | Unreadable e) {
             return e.getMessage();
         }
@@ -125,7 +145,7 @@ final class Handing {
                 for (WrittenFile file : program.files()) {
                     Path path = folder.resolve(file.path());
                     Files.createDirectories(path.getParent());
-                    Files.writeString(path, file.text());
+                    Files.write(path, file.bytes());
                 }
                 Proof proof = Proof.of(program.toolkit(), folder);
                 Optional<String> said = proof.compile();

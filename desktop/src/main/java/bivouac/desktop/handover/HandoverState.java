@@ -43,6 +43,7 @@ record HandoverState(List<Group> groups, List<Count> counts) {
                 case Purpose.Own o -> own.add(file);
                 case Purpose.Rules r -> rules.add(file);
                 case Purpose.Around a -> around.add(file);
+                case Purpose.Picture pic -> around.add(file);
             }
         }
         var groups = new ArrayList<Group>();

@@ -14,6 +14,7 @@ import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
 import bivouac.format.Difference;
 import bivouac.handover.Change;
+import bivouac.handover.HandedOver;
 import bivouac.handover.Toolkit;
 import bivouac.handover.WrittenFile;
 import bivouac.handover.proof.Proof;
@@ -64,12 +65,13 @@ public final class HandoverView implements ScreenView {
 
     private Toolkit toolkit = Toolkit.JAVAFX;
     private Situation shown;
-    private Handing.Written written = new Handing.Written(null, toolkit, List.of(), Optional.empty(), "");
+    private Handing.Written written = Handing.Written.none(null, toolkit, List.of(), "");
     private final Map<Toolkit, Path> folders = new EnumMap<>(Toolkit.class);
     private Optional<Handing.Proven> proven = Optional.empty();
     private Optional<Design> provenOf = Optional.empty();
     private boolean proving;
     private boolean overHand;
+    private boolean instead;
     private boolean difference;
     private String chosen = "";
     private HandoverState state = new HandoverState(List.of(), List.of());
@@ -144,9 +146,10 @@ public final class HandoverView implements ScreenView {
     }
 
     private void write() {
+        instead = false;
         where.setText(folder().map(Path::toString).orElse("none chosen yet"));
         Toolkit of = toolkit;
-        handing.write(shown.design(), of, folder(), w -> {
+        handing.write(shown.design(), of, shown.file(), folder(), w -> {
             if (of == toolkit) {
                 written = w;
                 draw();
@@ -284,11 +287,29 @@ public final class HandoverView implements ScreenView {
             box.setOnAction(e -> overHand = box.isSelected());
             side.getChildren().add(box);
         }
+        written.replaces().ifPresent(this::goes);
         proof();
         Ui.show(openIt, HandoverState.isThere(written.changes().orElse(List.of())));
-        handOver.setDisable(folder().isEmpty() || written.files().isEmpty());
+        enable();
         side.getChildren().addAll(Ui.styled(new Region(), "handover-gap"), handOver);
         side.getChildren().addAll(Ui.styled(new Region(), "handover-gap"), besideIt());
+    }
+
+    /** Another program stands there: what of it would go is said, and somebody has to want it. */
+    private void goes(String what) {
+        var box = new javafx.scene.control.CheckBox("let that program go");
+        box.setId("handover-instead");
+        box.setSelected(instead);
+        box.setOnAction(e -> {
+            instead = box.isSelected();
+            enable();
+        });
+        side.getChildren().addAll(Ui.wrapped(what, "problem"), box);
+    }
+
+    private void enable() {
+        boolean isWanted = written.replaces().isEmpty() || instead;
+        handOver.setDisable(folder().isEmpty() || written.files().isEmpty() || !isWanted);
     }
 
     /** What leaves the tool for people who have no use for a program. */
@@ -392,10 +413,11 @@ public final class HandoverView implements ScreenView {
     }
 
     private void handOver() {
-        folder().ifPresent(to -> handing.handOver(written, shown.file(), to, overHand, said -> {
-            work.say(said);
-            write();
-        }));
+        folder().ifPresent(to ->
+                handing.handOver(written, shown.file(), to, new HandedOver.Allowed(overHand, instead), said -> {
+                    work.say(said);
+                    write();
+                }));
     }
 
     private void openFolder() {

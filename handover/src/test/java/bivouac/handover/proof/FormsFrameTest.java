@@ -107,7 +107,7 @@ class FormsFrameTest {
     @BeforeAll
     static void write() throws Exception {
         var design = DesignFile.read(Path.of("../examples/ferry-bell.bivouac"));
-        HandedOver.to(folder, design, Toolkit.FORMS, Optional.empty(), false);
+        HandedOver.to(folder, design, Toolkit.FORMS, Optional.empty(), HandedOver.Allowed.NOTHING);
         display = Display.open().orElseThrow();
     }
 

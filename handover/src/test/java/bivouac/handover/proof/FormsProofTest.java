@@ -25,7 +25,7 @@ class FormsProofTest {
     @BeforeEach
     void write() throws Exception {
         var design = DesignFile.read(Path.of("../examples/ferry-bell.bivouac"));
-        HandedOver.to(folder, design, Toolkit.FORMS, Optional.empty(), true);
+        HandedOver.to(folder, design, Toolkit.FORMS, Optional.empty(), new HandedOver.Allowed(true, false));
     }
 
     private void change(String file, String from, String to) throws Exception {

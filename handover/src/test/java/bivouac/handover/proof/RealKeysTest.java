@@ -68,7 +68,7 @@ class RealKeysTest {
     }
 
     private void start(Toolkit toolkit) throws Exception {
-        HandedOver.to(folder, design(), toolkit, Optional.empty(), true);
+        HandedOver.to(folder, design(), toolkit, Optional.empty(), new HandedOver.Allowed(true, false));
         assertThat(Proof.of(toolkit, folder).compile()).isEmpty();
         display = Display.open().orElseThrow();
         manager = on(new ProcessBuilder("openbox")).start();

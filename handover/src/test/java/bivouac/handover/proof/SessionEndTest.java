@@ -39,7 +39,7 @@ class SessionEndTest {
     }
 
     private void start(Toolkit toolkit, Design design) throws Exception {
-        HandedOver.to(folder, design, toolkit, Optional.empty(), true);
+        HandedOver.to(folder, design, toolkit, Optional.empty(), new HandedOver.Allowed(true, false));
         assertThat(Proof.of(toolkit, folder).compile()).isEmpty();
         display = Display.open().orElseThrow();
         var starts = new ProcessBuilder(command(toolkit)).directory(folder.toFile());

@@ -64,7 +64,7 @@ class TkFrameTest {
     @BeforeAll
     static void write() throws Exception {
         var design = DesignFile.read(Path.of("../examples/ferry-bell.bivouac"));
-        HandedOver.to(folder, design, Toolkit.TK, Optional.empty(), false);
+        HandedOver.to(folder, design, Toolkit.TK, Optional.empty(), HandedOver.Allowed.NOTHING);
         display = Display.open().orElseThrow();
     }
 

@@ -25,7 +25,7 @@ class TkProofTest {
     @BeforeEach
     void write() throws Exception {
         var design = DesignFile.read(Path.of("../examples/ferry-bell.bivouac"));
-        HandedOver.to(folder, design, Toolkit.TK, Optional.empty(), true);
+        HandedOver.to(folder, design, Toolkit.TK, Optional.empty(), new HandedOver.Allowed(true, false));
     }
 
     private void change(String file, String from, String to) throws Exception {

@@ -3,6 +3,7 @@ package bivouac.check.texts;
 import bivouac.check.finding.Finding;
 import bivouac.check.finding.Finding.Kind;
 import bivouac.check.finding.Finding.Weight;
+import bivouac.check.known.PartNames;
 import bivouac.check.known.Place;
 import bivouac.check.ways.DesignRepair;
 import bivouac.check.ways.PartRepair;
@@ -15,7 +16,6 @@ import bivouac.design.Name;
 import bivouac.design.Names;
 import bivouac.design.NamingHabit;
 import bivouac.design.Part;
-import bivouac.design.Renames;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -23,14 +23,14 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Names of parts that tell nobody anything, or are not made as the application's others are. */
-public final class PartNames {
+public final class PartNameFindings {
 
     /** A name shorter than this says too little. */
     private static final int SHORTEST = 2;
     /** Words of a text that make a name; a whole sentence would be a name that nobody types. */
     private static final int MOST_WORDS = 4;
 
-    private PartNames() {}
+    private PartNameFindings() {}
 
     public static void into(List<Finding> found, Design design, FacedWindow face) {
         String window = face.name().shown();
@@ -43,7 +43,7 @@ public final class PartNames {
             }
         }
         NamingHabit habit = design.application().names();
-        List<Part> differ = differing(face, habit);
+        List<Part> differ = PartNames.differing(face, habit);
         if (!differ.isEmpty()) {
             String names = differ.stream().map(p -> p.name().expression()).collect(Collectors.joining(", "));
             found.add(new Finding(
@@ -86,26 +86,5 @@ public final class PartNames {
         List<Name> taken = new ArrayList<>(face.memberNames());
         taken.remove(part.name());
         return Optional.of(Names.freeName(design.application().names().name(part.kind(), words), taken));
-    }
-
-    private static List<Part> differing(FacedWindow face, NamingHabit habit) {
-        return face.parts().stream()
-                .filter(p -> !habit.follows(p.kind(), p.name().expression()))
-                .filter(p -> !NamingHabit.isDefault(p.kind(), p.name().expression()))
-                .toList();
-    }
-
-    /** The design with the parts of a window named as its habit has it, wherever they are named. */
-    public static Design putRight(Design design, String window) {
-        Design changed = design;
-        NamingHabit habit = design.application().names();
-        for (Part part : design.faced(window).map(f -> differing(f, habit)).orElse(List.of())) {
-            FacedWindow face = changed.faced(window).orElseThrow();
-            var taken = new ArrayList<>(face.memberNames());
-            taken.remove(part.name());
-            Name name = Names.freeName(habit.name(part.kind(), part.name().shown()), taken);
-            changed = Renames.part(changed, window, part.name().expression(), name);
-        }
-        return changed;
     }
 }
