@@ -2,7 +2,6 @@ package bivouac.format;
 
 import bivouac.design.Design;
 import bivouac.design.Limits;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -10,6 +9,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
@@ -30,7 +30,41 @@ public final class Commits {
     private static final Set<String> OTHERS = Set.of(
             "GIT_DIR", "GIT_WORK_TREE", "GIT_INDEX_FILE", "GIT_PREFIX", "GIT_COMMON_DIR", "GIT_OBJECT_DIRECTORY");
 
+    /**
+     * A repository says by its own configuration what git runs, and it may have come with a folder from anywhere. So whatever
+     * would run or fetch something, ask somebody or write something is switched off for what is asked here: a hook, a monitor
+     * of files, a check of signatures, a converter of texts, a remote that promises what is missing, and a repository inside the
+     * folders of another.
+     */
+    private static final List<String> QUIET = List.of(
+            "safe.bareRepository=explicit",
+            "core.fsmonitor=false",
+            "core.hooksPath=/dev/null",
+            "core.sshCommand=false",
+            "core.askPass=false",
+            "core.editor=false",
+            "core.alternateRefsCommand=false",
+            "credential.helper=",
+            "diff.external=",
+            "log.showSignature=false",
+            "gpg.program=false",
+            "gpg.ssh.program=false",
+            "gpg.x509.program=false",
+            "protocol.allow=never");
+
+    /** The same, where only the surroundings say it; no protocol is called so, and none but those named here may be used. */
+    private static final Map<String, String> SURROUNDINGS = Map.of(
+            "GIT_ALLOW_PROTOCOL", "none",
+            "GIT_NO_LAZY_FETCH", "1",
+            "GIT_NO_REPLACE_OBJECTS", "1",
+            "GIT_OPTIONAL_LOCKS", "0",
+            "GIT_TERMINAL_PROMPT", "0",
+            "GIT_ASKPASS", "false",
+            "SSH_ASKPASS", "false");
+
     private static final String TAB = "\t";
+
+    private static final int MEGABYTE = 20;
 
     private final Path folder;
     private final String name;
@@ -55,13 +89,16 @@ public final class Commits {
         var commits = new Commits(file);
         return commits.asked(
                         "log",
+                        "--no-show-signature",
+                        "--no-ext-diff",
+                        "--no-textconv",
                         "-n",
                         Integer.toString(most),
                         "--date=short",
                         "--format=%h" + TAB + "%ad" + TAB + "%s",
                         "--",
                         "./" + commits.name)
-                .map(said -> said.toString(StandardCharsets.UTF_8)
+                .map(said -> new String(said, StandardCharsets.UTF_8)
                         .lines()
                         .flatMap(Commits::commit)
                         .toList())
@@ -95,13 +132,21 @@ public final class Commits {
         if (revision.startsWith("-")
                 || asked("rev-parse", "--verify", "--quiet", revision + "^{commit}")
                         .isEmpty()) {
+            if (revision.equals(LAST)) {
+                throw new Unreadable(
+                        "git keeps no version of " + name + " yet; commit it first, or compare it with a file.");
+            }
             throw new Unreadable("git knows no version “" + revision + "” where " + name
                     + " lies; git log lists those that there are.");
         }
-        byte[] bytes = asked("show", revision + ":./" + name)
-                .map(ByteArrayOutputStream::toByteArray)
+        // the blob as it is: to show it would convert it by what the repository names
+        byte[] bytes = asked("cat-file", "blob", revision + ":./" + name)
                 .orElseThrow(() -> new Unreadable(name + " is not in the version “" + revision + "”; git log -- " + name
                         + " lists those that have it."));
+        if (bytes.length > Limits.LARGEST_FILE) {
+            throw new Unreadable(name + " as it was in “" + revision + "” is larger than "
+                    + (Limits.LARGEST_FILE >> MEGABYTE) + " MB, which no design is.");
+        }
         try {
             return DesignFormat.read(bytes);
         } catch (Unreadable e) {
@@ -109,20 +154,27 @@ public final class Commits {
         }
     }
 
-    /** What git answers; empty where it says no, is not there, or does not come to an end. */
-    private Optional<ByteArrayOutputStream> asked(String... what) {
+    /** What git answers, as far as it is looked at; empty where it says no, is not there, or does not come to an end. */
+    private Optional<byte[]> asked(String... what) {
         var command = new ArrayList<>(List.of("git", "-C", folder.toString(), "--no-pager"));
+        QUIET.forEach(said -> command.addAll(List.of("-c", said)));
         command.addAll(List.of(what));
         try {
             var builder = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD);
-            builder.environment().keySet().removeAll(OTHERS);
+            builder.environment().keySet().removeIf(name -> OTHERS.contains(name) || name.startsWith("GIT_CONFIG"));
+            builder.environment().putAll(SURROUNDINGS);
             Process git = builder.start();
             git.getOutputStream().close();
             Executor later = CompletableFuture.delayedExecutor(LONGEST.toMillis(), TimeUnit.MILLISECONDS);
             later.execute(git::destroyForcibly);
-            var said = new ByteArrayOutputStream();
+            byte[] said;
             try (InputStream out = git.getInputStream()) {
-                said.writeBytes(out.readNBytes((int) Limits.LARGEST_FILE + 1));
+                said = out.readNBytes((int) Limits.LARGEST_FILE + 1);
+            }
+            if (said.length > Limits.LARGEST_FILE) {
+                // there is more, which nobody reads
+                git.destroyForcibly();
+                return Optional.of(said);
             }
             return git.waitFor() == 0 ? Optional.of(said) : Optional.empty();
         } catch (IOException notThere) {
