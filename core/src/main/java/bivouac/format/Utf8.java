@@ -19,6 +19,11 @@ public final class Utf8 {
 
     /** The text of a file of at most {@code most} bytes; every error is one sentence. */
     public static String read(Path file, int most) throws Unreadable {
+        return text(bytes(file, most));
+    }
+
+    /** The bytes of a file of at most {@code most}, whatever they are; every error is one sentence. */
+    public static byte[] bytes(Path file, int most) throws Unreadable {
         try {
             if (Files.exists(file) && !Files.isRegularFile(file)) {
                 throw new Unreadable(file + " is no file" + (Files.isDirectory(file) ? " but a folder." : "."));
@@ -28,7 +33,7 @@ public final class Utf8 {
                 if (bytes.length > most) {
                     throw new Unreadable(file + " has more than " + (most >> 20) + " MB, and is not read.");
                 }
-                return text(bytes);
+                return bytes;
             }
         } catch (NoSuchFileException e) {
             throw new Unreadable("There is no file " + file + ".");

@@ -13,6 +13,7 @@ import bivouac.rehearsal.Lifelines;
 import bivouac.rehearsal.LifelinesSvg;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.Walk;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -74,6 +75,23 @@ public final class Documents {
         return LifelinesSvg.of(program.design(), Lifelines.of(played.machine(), played.moments()), played.moments());
     }
 
+    /** So many bytes leave room for a number and an ending in what a file system takes for a name, which is 255. */
+    private static final int LONGEST_NAME = 200;
+
+    private static String shortened(String name) {
+        int end = 0;
+        int bytes = 0;
+        while (end < name.length()) {
+            int c = name.codePointAt(end);
+            bytes += Character.toString(c).getBytes(StandardCharsets.UTF_8).length;
+            if (bytes > LONGEST_NAME) {
+                break;
+            }
+            end += Character.charCount(c);
+        }
+        return name.substring(0, end);
+    }
+
     /** The name of a walkthrough as every file system takes it. */
     private static String name(Walkthrough walkthrough, Set<String> taken) {
         String plain = walkthrough
@@ -81,7 +99,7 @@ public final class Documents {
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("[^\\p{L}\\p{N}]+", "-")
                 .replaceAll("^-|-$", "");
-        String wanted = plain.isEmpty() ? "walkthrough" : plain;
+        String wanted = plain.isEmpty() ? "walkthrough" : shortened(plain);
         String name = Names.free(wanted, "-", taken);
         taken.add(name);
         return name;

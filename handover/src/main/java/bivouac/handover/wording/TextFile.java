@@ -7,6 +7,7 @@ import bivouac.format.Unreadable;
 import bivouac.format.Utf8;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -21,8 +22,9 @@ public record TextFile(Path path) {
     /** Languages as in BCP 47; {@code into} is none where the texts stay in their language. */
     public record Languages(String from, Optional<String> into) {}
 
-    /** Writes the texts, over what was there. */
+    /** Writes the texts; over what was there only where nothing came back in it. */
     public void write(List<Wording> texts, String original, Languages languages) throws NotTexts {
+        keep();
         String file =
                 isTable() ? TextTable.write(texts) : Xliff.write(texts, original, languages.from(), languages.into());
         try {
@@ -34,11 +36,31 @@ public record TextFile(Path path) {
         }
     }
 
+    /** What a translator wrote is not written over, nor is what nobody can tell from it. */
+    private void keep() throws NotTexts {
+        if (!Files.exists(path)) {
+            return;
+        }
+        List<Returned> there;
+        try {
+            there = read();
+        } catch (NotTexts notOurs) {
+            throw new NotTexts(path + " is there already, and is no file of texts that can be read; name another file, or"
+                    + " take that one away. (" + notOurs.getMessage() + ")");
+        }
+        long back = there.stream().filter(r -> !r.after().equals(r.before())).count();
+        if (back > 0) {
+            throw new NotTexts(path + " holds " + (back == 1 ? "a text that was" : back + " texts that were")
+                    + " written by somebody and would be lost; take them in first, or name another file.");
+        }
+    }
+
     public List<Returned> read() throws NotTexts {
         boolean table = isTable();
         try {
-            String file = Utf8.read(path, (int) Limits.LARGEST_FILE);
-            return table ? TextTable.read(file) : Xliff.read(file);
+            return table
+                    ? TextTable.read(Utf8.read(path, (int) Limits.LARGEST_FILE))
+                    : Xliff.read(Utf8.bytes(path, (int) Limits.LARGEST_FILE));
         } catch (Unreadable e) {
             throw new NotTexts(e.getMessage());
         } catch (NotTexts e) {

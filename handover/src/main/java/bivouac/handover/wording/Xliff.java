@@ -2,7 +2,7 @@ package bivouac.handover.wording;
 
 import bivouac.design.Braces;
 import bivouac.design.Wording;
-import java.io.StringReader;
+import java.io.ByteArrayInputStream;
 import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -133,7 +133,7 @@ public final class Xliff {
     private static void characters(XMLStreamWriter xml, String text) throws XMLStreamException {
         var plain = new StringBuilder();
         for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
-            int c = text.codePointAt(i);
+            int c = whole(text.codePointAt(i));
             if (canBeRead(c)) {
                 plain.appendCodePoint(c);
             } else {
@@ -145,6 +145,13 @@ public final class Xliff {
         }
         xml.writeCharacters(plain.toString());
     }
+
+    /** Half of a pair is no character, and nothing could read it. */
+    private static int whole(int c) {
+        return c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE ? REPLACEMENT : c;
+    }
+
+    private static final int REPLACEMENT = 0xFFFD;
 
     private static String readable(String text) {
         return text.codePoints()
@@ -158,14 +165,14 @@ public final class Xliff {
         return c == '\t' || c == '\n' || c >= ' ' && c < 0xD800 || c > 0xDFFF && c < 0xFFFE || c > 0xFFFF;
     }
 
-    /** The texts of a file that came back; one without a target came back as it went. */
-    public static List<Returned> read(String file) throws NotTexts {
+    /** The texts of a file that came back, in whichever encoding XML says it is; one without a target came back as it went. */
+    public static List<Returned> read(byte[] file) throws NotTexts {
         var factory = XMLInputFactory.newFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         factory.setProperty(XMLInputFactory.IS_COALESCING, true);
         try {
-            XMLStreamReader xml = factory.createXMLStreamReader(new StringReader(file));
+            XMLStreamReader xml = factory.createXMLStreamReader(new ByteArrayInputStream(file));
             xml.nextTag();
             if (!xml.getLocalName().equals("xliff") || !SPACE.equals(xml.getNamespaceURI())) {
                 throw new NotTexts("This is no XLIFF 2 file: it begins with <" + xml.getLocalName() + ">.");
@@ -255,11 +262,17 @@ public final class Xliff {
 
     private static String character(XMLStreamReader xml) throws NotTexts {
         String hex = String.valueOf(xml.getAttributeValue(null, "hex"));
+        int line = xml.getLocation().getLineNumber();
+        int c;
         try {
-            return Character.toString(Integer.parseInt(hex, 16));
-        } catch (IllegalArgumentException e) {
-            throw new NotTexts("Line " + xml.getLocation().getLineNumber() + ": “" + hex
-                    + "” is no character in hexadecimal digits.");
+            c = Integer.parseInt(hex, 16);
+        } catch (NumberFormatException e) {
+            throw new NotTexts("Line " + line + ": “" + hex + "” is no character in hexadecimal digits.");
         }
+        boolean isHalf = c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE;
+        if (!Character.isValidCodePoint(c) || c == 0 || isHalf) {
+            throw new NotTexts("Line " + line + ": “" + hex + "” is no character that a text can hold.");
+        }
+        return Character.toString(c);
     }
 }

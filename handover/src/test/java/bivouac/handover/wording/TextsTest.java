@@ -13,6 +13,7 @@ import bivouac.design.Row;
 import bivouac.design.Wording;
 import bivouac.format.DesignFile;
 import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -147,7 +148,7 @@ class TextsTest {
     private static List<Returned> translated(String target) throws NotTexts {
         String xliff = Xliff.write(
                 List.of(new Wording("kiln.title", "title", "Kiln {app.name}")), "a", "en", Optional.empty());
-        return Xliff.read(xliff.replace("</source>", "</source><target>" + target + "</target>"));
+        return read(xliff.replace("</source>", "</source><target>" + target + "</target>"));
     }
 
     @Test
@@ -163,7 +164,7 @@ class TextsTest {
                         "<source xml:space=\"preserve\">One. Two.</source></segment>",
                         "<source>One. </source><target>Um. </target></segment><ignorable><source>-</source></ignorable>"
                                 + "<segment><source>Two.</source><target>Dois.</target></segment>");
-        assertThat(Xliff.read(xliff)).containsExactly(new Returned("k", "One. -Two.", "Um. -Dois."));
+        assertThat(read(xliff)).containsExactly(new Returned("k", "One. -Two.", "Um. -Dois."));
     }
 
     @Test
@@ -205,7 +206,7 @@ class TextsTest {
         String before = Wording.of(design).getFirst().text();
         String xliff = Xliff.write(Wording.of(design), "a", "en", Optional.empty())
                 .replace("</source>", "</source><target>Ofen }</target>");
-        var changes = TextChanges.of(design, Xliff.read(xliff));
+        var changes = TextChanges.of(design, read(xliff));
         assertThat(before).isEqualTo("Kiln }");
         assertThat(changes.notTaken()).isEmpty();
         assertThat(changes.changes().getFirst().after()).isEqualTo("Ofen }}");
@@ -224,7 +225,7 @@ class TextsTest {
                 "<xliff version=\"2.1\" xmlns=\"urn:oasis:names:tc:xliff:document:2.0\"><unit name=\"a\">"
             })
     void a_file_of_something_else_is_refused_with_a_sentence(String file) {
-        assertThatThrownBy(() -> Xliff.read(file))
+        assertThatThrownBy(() -> read(file))
                 .isInstanceOf(NotTexts.class)
                 .message()
                 .matches("(?s)[A-Z].*\\.");
@@ -247,5 +248,74 @@ class TextsTest {
         Files.writeString(folder.resolve("broken.csv"), "key");
         assertThatThrownBy(() -> new TextFile(folder.resolve("broken.csv")).read())
                 .hasMessageStartingWith("broken.csv: The first row has to name");
+    }
+
+    private static List<Returned> read(String xliff) throws NotTexts {
+        return Xliff.read(xliff.getBytes(StandardCharsets.UTF_8));
+    }
+
+    // What comes back from elsewhere
+
+    private static final List<Wording> SOME = Wording.of(face());
+
+    @ParameterizedTest
+    @ValueSource(strings = {"0000", "D83C", "DFFF", "110000", "zz", ""})
+    void what_is_no_character_is_refused_with_its_line(String hex) {
+        String xliff = Xliff.write(SOME, "x", "en", Optional.empty())
+                .replaceFirst("</source>", "</source><target>a<cp hex=\"" + hex + "\"/></target>");
+        assertThatThrownBy(() -> read(xliff)).isInstanceOf(NotTexts.class).hasMessageContaining("Line ");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"UTF-8", "UTF-16", "UTF-16LE", "UTF-16BE"})
+    void xliff_is_read_in_whichever_encoding_it_says_it_is(String encoding) throws Exception {
+        String xliff = Xliff.write(SOME, "x", "en", Optional.empty()).replace("UTF-8", encoding);
+        String text = encoding.length() > "UTF-16".length() ? "\uFEFF" + xliff : xliff;
+        assertThat(Xliff.read(text.getBytes(encoding))).hasSameSizeAs(SOME);
+    }
+
+    @Test
+    void a_spreadsheet_finds_no_formula_and_the_texts_come_back_as_they_went() throws Exception {
+        for (String text : List.of("=1+1", "+5", "-x", "@a", "'=quoted", "''-", "'tis", "plain", "\t=")) {
+            Design design = Design.startingWith("Kiln");
+            Design named = design.changingFace("Kiln", w -> w.titled(text));
+            String table = TextTable.write(Wording.of(named));
+            assertThat(table.lines().flatMap(l -> java.util.Arrays.stream(l.split(","))))
+                    .noneMatch(cell -> cell.matches("\"?[=+@\\t-].*"));
+            assertThat(TextTable.read(table)).extracting(Returned::before).contains(text);
+            assertThat(TextTable.read(table)).allMatch(r -> r.before().equals(r.after()));
+        }
+    }
+
+    @Test
+    void a_table_that_is_none_is_told_in_a_sentence() {
+        assertThatThrownBy(() -> TextTable.read("key,text,text,new text\r\na,b,c,d\r\n"))
+                .hasMessage("The first row names the column “text” twice; keep one of them.");
+        assertThatThrownBy(() -> TextTable.read("key,text,new text\r\na,b,\"c\r\n"))
+                .hasMessageContaining("a quote is opened and not closed");
+        assertThatThrownBy(() -> TextTable.read("key,text,new text\r\na,\"b\"x\",c\"\r\n"))
+                .isInstanceOf(NotTexts.class)
+                .hasMessageEndingWith(".");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"texts.xlf", "texts.csv"})
+    void what_a_translator_wrote_is_not_written_over(String name) throws Exception {
+        Path file = folder.resolve(name);
+        var texts = new TextFile(file);
+        texts.write(SOME, "x", ENGLISH);
+        texts.write(SOME, "x", ENGLISH);
+        String went = Files.readString(file);
+        String back = name.endsWith("xlf")
+                ? went.replaceFirst("</source>", "</source><target>neu</target>")
+                : went.replaceFirst(",\r\n(.*),\r\n", ",\r\n$1,neu\r\n");
+        Files.writeString(file, back);
+        assertThatThrownBy(() -> texts.write(SOME, "x", ENGLISH))
+                .isInstanceOf(NotTexts.class)
+                .hasMessageContaining("would be lost");
+        assertThat(file).hasContent(back);
+        Files.writeString(file, "something else");
+        assertThatThrownBy(() -> texts.write(SOME, "x", ENGLISH)).hasMessageContaining("is there already");
+        assertThat(file).hasContent("something else");
     }
 }
