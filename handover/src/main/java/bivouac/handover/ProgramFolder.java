@@ -107,7 +107,8 @@ public final class ProgramFolder {
         String written = hash(file.bytes());
         if (file.own()) {
             boolean follows = !record.knows(file.path()) || record.isOurs(file.path(), written);
-            return follows ? Change.Kind.OWN : unchanged ? Change.Kind.REPLACED : Change.Kind.OWN_TO_FOLLOW;
+            boolean isUntouched = unchanged && !there.equals(written);
+            return isUntouched ? Change.Kind.REPLACED : follows ? Change.Kind.OWN : Change.Kind.OWN_TO_FOLLOW;
         }
         if (there.equals(written)) {
             return Change.Kind.SAME;
@@ -182,18 +183,25 @@ public final class ProgramFolder {
                     refuseLinks(path);
                     Files.deleteIfExists(folder.resolve(path));
                     done = done.without(path);
-                } else if (now.containsKey(path) && (change.kind() == Change.Kind.SAME || !before.knows(path))) {
-                    // an own one stays on record by what it was first made from, until it is made from something else
-                    done = change.kind() == Change.Kind.EDITED
-                            ? done
-                            : done.only(path, hash(now.get(path).bytes()));
+                } else if (change.kind() == Change.Kind.SAME || change.kind() == Change.Kind.OWN) {
+                    // an own one that is to follow stays on record by what it was made from
+                    done = done.only(path, hash(now.get(path).bytes()));
                 }
             }
-            put(recordName, done.bytes());
+            put(recordName, withoutWhatWent(done, now).bytes());
         } catch (IOException e) {
             throw new Unreadable(folder + " could not be written to: " + SafeFile.why(e)
                     + ". What is there now is neither the program before nor this one; hand it over again.");
         }
+    }
+
+    /** What is neither part of the program nor there went before, by hand or by a handover that broke off. */
+    private Record withoutWhatWent(Record record, Map<String, WrittenFile> now) {
+        Record left = record;
+        for (String path : record.hashes().keySet()) {
+            left = now.containsKey(path) || isFile(path) ? left : left.without(path);
+        }
+        return left;
     }
 
     private static boolean isWritten(Change.Kind kind, boolean overHand) {
