@@ -1,5 +1,6 @@
 package bivouac.cli;
 
+import bivouac.log.Log;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.OutputStream;
@@ -31,6 +32,8 @@ public final class Console {
                     err.println(
                             "Bivouac met what it was not made for, and that is a fault of Bivouac: " + exception + ".");
                     exception.printStackTrace(err);
+                    Log.failed("a command", exception);
+                    err.println("What Bivouac wrote down of it lies in " + Log.file() + ".");
                     return ExitCodes.FAULT_OF_BIVOUAC;
                 })
                 .execute(args);

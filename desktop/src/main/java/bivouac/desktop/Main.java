@@ -12,10 +12,13 @@ import bivouac.desktop.pictures.PicturesCommand;
 import bivouac.desktop.work.Examples;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.LastOpened;
+import bivouac.desktop.work.LogFile;
 import bivouac.desktop.work.Work;
 import bivouac.explore.Limits;
 import bivouac.format.DesignFile;
 import bivouac.format.Unreadable;
+import bivouac.log.Log;
+import bivouac.log.StateFolder;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -31,7 +34,7 @@ import picocli.CommandLine.Parameters;
         name = "bivouac",
         description = "Designs how an application's windows open, pass data, return results and close.",
         mixinStandardHelpOptions = true,
-        version = "Bivouac 0.1",
+        version = Main.VERSION,
         subcommands = {
             CheckCommand.class,
             CompareCommand.class,
@@ -50,12 +53,16 @@ public final class Main implements Callable<Integer> {
     private Path file;
 
     public static void main(String[] args) {
+        LogFile.begin(Log.file());
         System.exit(Console.run(new Main(), args));
     }
 
+    static final String VERSION = "Bivouac 0.1";
+
     @Override
     public Integer call() {
-        Optional<Path> last = file == null ? new LastOpened(Journals.stateFolder()).file() : Optional.empty();
+        Log.started(VERSION);
+        Optional<Path> last = file == null ? new LastOpened(StateFolder.usual()).file() : Optional.empty();
         Path design = file == null ? last.orElseGet(Examples::usual) : file;
         int shown = open(design);
         // what was open last was not asked for now: where it cannot be read, something else is opened
@@ -104,7 +111,7 @@ public final class Main implements Callable<Integer> {
             DesignFile.Opened opened = begins.opened();
             Optional<Work.OnDisk> onDisk = Work.OnDisk.of(begins.file(), opened);
             var app = new App(
-                    stage, opened.design(), onDisk, LocalDate.now(), new Journals(Journals.stateFolder()), false);
+                    stage, opened.design(), onDisk, LocalDate.now(), new Journals(StateFolder.usual()), false);
             app.show();
             app.explore(LocalDate.now(), Limits.usual());
         }

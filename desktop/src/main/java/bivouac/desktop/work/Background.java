@@ -1,5 +1,6 @@
 package bivouac.desktop.work;
 
+import bivouac.log.Log;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.util.Set;
@@ -94,13 +95,14 @@ public final class Background {
     public record Trouble(String sentence, String details) {
 
         static Trouble of(String what, Throwable failure) {
+            Log.failed(what, failure);
             var details = new StringWriter();
             failure.printStackTrace(new PrintWriter(details, true));
             String why = failure.getMessage() == null ? failure.getClass().getSimpleName() : failure.getMessage();
             String begun = Character.toUpperCase(what.charAt(0)) + what.substring(1);
             return new Trouble(
                     begun + " failed: " + why + ". What is shown may be of before; the design itself is not touched.",
-                    begun + " failed.\n" + details);
+                    begun + " failed.\n" + details + "What the tool wrote down of it lies in " + Log.file() + ".\n");
         }
     }
 }

@@ -16,7 +16,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -33,27 +32,6 @@ public final class Journals {
 
     public Journals(Path folder) {
         this.folder = folder;
-    }
-
-    /** Where journals are kept: {@code bivouac} below the user's state folder. */
-    public static Path stateFolder() {
-        String said = System.getProperty("bivouac.state", "");
-        if (!said.isEmpty()) {
-            return Path.of(said);
-        }
-        return stateFolder(System.getenv(), System.getProperty("user.home"));
-    }
-
-    /**
-     * As the environment says it: {@code HOME} is what people and scripts set, and Java's own home does not heed it.
-     *
-     * @param home where neither is said
-     */
-    static Path stateFolder(Map<String, String> environment, String home) {
-        String state = environment.getOrDefault("XDG_STATE_HOME", "");
-        String own = environment.getOrDefault("HOME", "");
-        Path base = state.isBlank() ? Path.of(own.isBlank() ? home : own, ".local", "state") : Path.of(state);
-        return base.resolve("bivouac");
     }
 
     public Path folder() {

@@ -3,6 +3,7 @@ package bivouac.desktop.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
+import bivouac.log.StateFolder;
 import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -38,9 +39,9 @@ class LastOpenedTest {
 
     @Test
     void the_state_folder_is_as_the_environment_says() {
-        assertThat(Journals.stateFolder(Map.of("XDG_STATE_HOME", "/x", "HOME", "/h"), "/j"))
+        assertThat(StateFolder.of(Map.of("XDG_STATE_HOME", "/x", "HOME", "/h"), "/j"))
                 .isEqualTo(Path.of("/x/bivouac"));
-        assertThat(Journals.stateFolder(Map.of("HOME", "/h"), "/j")).isEqualTo(Path.of("/h/.local/state/bivouac"));
-        assertThat(Journals.stateFolder(Map.of("HOME", ""), "/j")).isEqualTo(Path.of("/j/.local/state/bivouac"));
+        assertThat(StateFolder.of(Map.of("HOME", "/h"), "/j")).isEqualTo(Path.of("/h/.local/state/bivouac"));
+        assertThat(StateFolder.of(Map.of("HOME", ""), "/j")).isEqualTo(Path.of("/j/.local/state/bivouac"));
     }
 }
