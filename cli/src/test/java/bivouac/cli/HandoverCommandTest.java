@@ -25,10 +25,10 @@ class HandoverCommandTest {
         assertThat(first.code()).isZero();
         assertThat(first.out()).contains("new: pom.xml").contains("files for JavaFX in " + to);
         Files.writeString(to.resolve("pom.xml"), "mine");
-        Said again = run(new HandoverCommand(), bell, "--to", to.toString());
+        Said again = run(new HandoverCommand(), bell, "--for", "javafx", "--to", to.toString());
         assertThat(again.out()).contains("changed by hand, kept: pom.xml");
         assertThat(to.resolve("pom.xml")).hasContent("mine");
-        Said over = run(new HandoverCommand(), bell, "--to", to.toString(), "--over-changes");
+        Said over = run(new HandoverCommand(), bell, "--for", "javafx", "--to", to.toString(), "--over-changes");
         assertThat(over.out()).contains("changed by hand, written over: pom.xml");
         assertThat(Files.readString(to.resolve("pom.xml"))).contains("<name>");
     }
@@ -61,7 +61,7 @@ class HandoverCommandTest {
         Path design = Files.copy(Path.of(HUT), folder.resolve("hut.bivouac"));
         Files.copy(Path.of(HUT).resolveSibling("ridge.png"), folder.resolve("ridge.png"));
         Path to = folder.resolve("out");
-        Said said = run(new HandoverCommand(), design.toString(), "--to", to.toString());
+        Said said = run(new HandoverCommand(), design.toString(), "--for", "javafx", "--to", to.toString());
         assertThat(to.resolve("src/main/resources/ridge.png")).exists();
         assertThat(said.out()).contains("not there, and not taken along: hut.png");
     }
@@ -73,8 +73,26 @@ class HandoverCommandTest {
                 .isEqualTo("There is no writer for “paper”. Programs are written for: javafx, tk, swing, forms.\n");
         assertThat(other.code()).isEqualTo(2);
         Path file = Files.createFile(folder.resolve("file"));
-        Said inTheWay = run(new HandoverCommand(), HUT, "--to", file.toString());
+        Said inTheWay = run(new HandoverCommand(), HUT, "--for", "javafx", "--to", file.toString());
         assertThat(inTheWay.err()).endsWith("is a file. Name a folder to write to.\n");
         assertThat(inTheWay.code()).isEqualTo(2);
+    }
+
+    @Test
+    void the_program_of_another_toolkit_goes_only_where_somebody_says_so() throws Exception {
+        String bell = "../examples/ferry-bell.bivouac";
+        Path to = folder.resolve("bell");
+        run(new HandoverCommand(), bell, "--for", "tk", "--to", to.toString());
+        long files = Files.walk(to).count();
+        Said asked = run(new HandoverCommand(), bell, "--for", "swing", "--to", to.toString());
+        assertThat(asked.code()).isEqualTo(ExitCodes.UNREADABLE);
+        assertThat(asked.err()).contains("holds the program for Tk, of which would go: ", "--instead");
+        assertThat(Files.walk(to).count()).isEqualTo(files);
+        Said said = run(new HandoverCommand(), bell, "--for", "swing", "--to", to.toString(), "--instead");
+        assertThat(said.code()).isZero();
+        assertThat(to.resolve("pom.xml")).exists();
+        assertThat(run(new HandoverCommand(), bell, "--to", to.toString()).code())
+                .as("there is no toolkit that is meant where none is said")
+                .isEqualTo(ExitCodes.UNREADABLE);
     }
 }
