@@ -11,6 +11,9 @@ public final class ExitCodes {
 
     public static final int FAULT_OF_BIVOUAC = 3;
 
+    /** A program did nothing any more while it was proven, and nothing else than the rehearsal up to there. */
+    public static final int TOOK_TOO_LONG = 4;
+
     /** The lines of {@code --help} that every command has. */
     static final String UNREADABLE_HELP = "2:a file could not be read or written";
 

@@ -33,7 +33,8 @@ import picocli.CommandLine.Spec;
             "0:written, and with --prove identical to the rehearsal",
             "1:the program does otherwise than the rehearsal",
             "2:a file could not be read or written, or the design cannot be handed over",
-            ExitCodes.FAULT_HELP
+            ExitCodes.FAULT_HELP,
+            "4:the program did the same as far as it went, and took too long"
         })
 public final class HandoverCommand implements Callable<Integer> {
 
@@ -117,9 +118,12 @@ public final class HandoverCommand implements Callable<Integer> {
         }
         List<Proof.Outcome> outcomes = proof.drive();
         for (Proof.Outcome o : outcomes) {
-            out.println(o.difference()
-                    .map(d -> "✗ " + o.name() + ": " + d)
-                    .orElse("✓ " + o.name() + ", " + o.events() + " events"));
+            out.println(
+                    switch (o.verdict()) {
+                        case IDENTICAL -> "✓ " + o.name() + ", " + o.events() + " events";
+                        case DIFFERENT -> "✗ " + o.name() + ": " + o.difference().orElseThrow();
+                        case TOO_LONG -> "… " + o.name() + ": " + o.difference().orElseThrow();
+                    });
         }
         long equal = outcomes.stream().filter(o -> o.difference().isEmpty()).count();
         out.println(
@@ -128,6 +132,9 @@ public final class HandoverCommand implements Callable<Integer> {
                         : equal == outcomes.size()
                                 ? "Identical to the rehearsal, event by event."
                                 : equal + " of " + outcomes.size() + " walkthroughs are identical to the rehearsal.");
-        return equal == outcomes.size() ? ExitCodes.FINE : ExitCodes.SOMETHING_FOUND;
+        boolean differs = outcomes.stream().anyMatch(o -> o.verdict() == Proof.Verdict.DIFFERENT);
+        return differs
+                ? ExitCodes.SOMETHING_FOUND
+                : equal == outcomes.size() ? ExitCodes.FINE : ExitCodes.TOOK_TOO_LONG;
     }
 }

@@ -103,6 +103,19 @@ public sealed interface ScriptPlace {
         return List.copyOf(places);
     }
 
+    /**
+     * What <em>not there yet</em> says where it stands here: of the part whose trigger it is; of a named script, which many may
+     * do, only that it is not.
+     */
+    default String notThereYet(Design design) {
+        return ofWindow()
+                        .flatMap(design::faced)
+                        .flatMap(f -> ofPart().flatMap(f::part))
+                        .map(Part::displayName)
+                        .orElse("this")
+                + " is not there yet.";
+    }
+
     /** The window whose script it is; none for a script of the application. */
     default Optional<String> ofWindow() {
         return switch (this) {

@@ -102,7 +102,7 @@ final class Scripts {
                 frame.pc++;
             }
             case Op.NotThereYet n -> {
-                run.see(new Sighting.Noted(n.what() + " is not there yet."));
+                run.see(new Sighting.Noted(n.said()));
                 frame.pc++;
             }
             case Op.StayOpen stay -> stayOpen(frame);

@@ -151,8 +151,8 @@ public sealed interface Op {
 
     record KeptValues(StepRef ref, bivouac.design.Step.KeptValues.How how) implements Op {}
 
-    /** @param what the trigger that leads nowhere yet, in words */
-    record NotThereYet(StepRef ref, String what) implements Op {}
+    /** @param said what a person is told, a sentence */
+    record NotThereYet(StepRef ref, String said) implements Op {}
 
     record Note(StepRef ref, TextTemplate<Reading> text) implements Op {}
 

@@ -202,7 +202,7 @@ final class ScriptPlanner {
             case Step.Repeat(Script inside) -> course.repeat(inside, path, names);
             case Step.Again again -> course.again(ref);
             case Step.KeptValues kept -> ops.add(new Op.KeptValues(ref, kept.how()));
-            case Step.NotThereYet n -> ops.add(new Op.NotThereYet(ref, what()));
+            case Step.NotThereYet n -> ops.add(new Op.NotThereYet(ref, ref.place().notThereYet(program.design())));
             case Step.Reach reach -> reach(reach, ref, names);
             case Step.Note(String text) ->
                 ops.add(new Op.Note(ref, linker.text(spot(ref, "note"), text, scope(names))));
@@ -298,14 +298,6 @@ final class ScriptPlanner {
             steps(script, Optional.of(path), 0, names);
         }
         return ops.size();
-    }
-
-    /** What runs this script, in the words of its window. */
-    private String what() {
-        return me.flatMap(WindowPlan::face)
-                .flatMap(f -> place.ofPart().flatMap(f::part))
-                .map(bivouac.design.Part::displayName)
-                .orElse("this");
     }
 
     private void focus(String part, StepRef ref, Names names) {

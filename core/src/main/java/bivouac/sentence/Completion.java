@@ -72,7 +72,11 @@ public final class Completion {
             return Optional.empty();
         }
         var typing = new StepTyping(program.design(), place, at, replaces);
-        return typing.read(begun.get().in(line)).sameAs(typing.read(line)) ? Optional.empty() : begun;
+        Typed read = typing.read(line);
+        // “else” is a step by itself, though “else if” begins with it
+        boolean whole = read instanceof Typed.Done
+                && StepTyping.beginnings().contains(StepTyping.lower(line.strip()));
+        return whole || typing.read(begun.get().in(line)).sameAs(read) ? Optional.empty() : begun;
     }
 
     private static Stream<Offer> beginnings(String line) {

@@ -191,13 +191,25 @@ public final class PartTyping {
         return row.parts().stream().allMatch(Part.Button.class::isInstance);
     }
 
+    private static Optional<String> shortcut(String line) {
+        int space = line.lastIndexOf(' ');
+        return space > 0 ? Shortcut.typed(line.substring(space + 1)) : Optional.empty();
+    }
+
+    private static String withoutLastWord(String line) {
+        return line.substring(0, line.lastIndexOf(' ')).strip();
+    }
+
     /** {@code MENU / TEXT Ctrl+KEY}; without a menu it goes to the last one, or to a new one named after the window. */
     private static Result command(Design design, FacedWindow face, String typed) {
-        int space = typed.lastIndexOf(' ');
-        Optional<String> shortcut = space > 0 ? Shortcut.typed(typed.substring(space + 1)) : Optional.empty();
-        String line = shortcut.isPresent() ? typed.substring(0, space).strip() : typed;
+        Optional<String> behind = shortcut(typed);
+        String line = behind.isPresent() ? withoutLastWord(typed) : typed;
         int as = line.lastIndexOf(" as ");
-        String place = as > 0 ? line.substring(0, as).strip() : line;
+        String said = as > 0 ? line.substring(0, as).strip() : line;
+        // the shortcut may stand before the name, too
+        Optional<String> before = behind.isEmpty() && as > 0 ? shortcut(said) : Optional.empty();
+        String place = before.isPresent() ? withoutLastWord(said) : said;
+        Optional<String> shortcut = behind.or(() -> before);
         int slash = place.indexOf('/');
         String menu = slash > 0
                 ? place.substring(0, slash).strip()

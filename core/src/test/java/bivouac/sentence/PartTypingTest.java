@@ -51,6 +51,14 @@ class PartTypingTest {
     }
 
     @Test
+    void a_shortcut_stands_before_the_name_or_behind_it() {
+        add("command File / &Open… Ctrl+O as open register", "command File / &Save as save it Ctrl+S");
+        assertThat(desk().menus().getFirst().commands())
+                .extracting(c -> c.name().shown() + " " + c.text() + " " + c.shortcut())
+                .containsExactly("open register &Open… Ctrl+O", "save it &Save Ctrl+S");
+    }
+
+    @Test
     void a_command_goes_to_its_menu_with_its_shortcut() {
         add("command File / &Save Ctrl+S", "command File / Quit", "command View / Bunk plan F6");
         assertThat(desk().menus()).extracting(m -> m.text()).containsExactly("File", "View");

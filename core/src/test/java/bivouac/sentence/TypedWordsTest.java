@@ -251,6 +251,21 @@ class TypedWordsTest {
                 .map(o -> o.in(line));
     }
 
+    /** It begins longer ones, and is finished by itself. */
+    @Test
+    void a_line_that_is_a_step_by_itself_is_taken_as_it_is() {
+        Design inside = type(design(), StepPath.of(0), "if 1 == 1").design();
+        Design done = type(inside, StepPath.of(0, 0, 0), "note `one`").design();
+        Program program = Program.of(done);
+        StepPath at = StepPath.of(0, 0, 1);
+        for (String line : List.of("else", "Else", "stay open", "repeat", "end the application")) {
+            var offers = Completion.offers(program, PRESSED, at, line);
+            assertThat(Completion.atEnter(program, PRESSED, at, false, line, offers))
+                    .as(line)
+                    .isEmpty();
+        }
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

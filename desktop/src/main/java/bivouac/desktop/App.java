@@ -130,7 +130,8 @@ public final class App {
         frame.focusScreen();
     }
 
-    private ScreenView screen(Screen screen) {
+    /** A screen, made anew. */
+    ScreenView screen(Screen screen) {
         return switch (screen) {
             case OVERVIEW -> new OverviewView(work, files::keep);
             case WINDOW -> new WindowView(work);
@@ -141,6 +142,11 @@ public final class App {
             case FINDINGS -> new FindingsView(work, files::askToCompare);
             case HANDOVER -> new HandoverView(work, files);
         };
+    }
+
+    /** The screen that is shown, without what is around it. */
+    javafx.scene.Node shown() {
+        return frame.shown();
     }
 
     public Work work() {

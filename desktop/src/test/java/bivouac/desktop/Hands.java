@@ -71,8 +71,9 @@ interface Hands {
 
         @Override
         public void go(String id) {
+            KeyCode[] keys = robot.isNearerBackwards(id) ? new KeyCode[] {SHIFT, TAB} : new KeyCode[] {TAB};
             for (int i = 0; i < FAR && !robot.focus().equals(id); i++) {
-                robot.key(TAB);
+                robot.key(keys);
             }
             assertThat(robot.focus()).as("Tab leads to " + id).isEqualTo(id);
         }

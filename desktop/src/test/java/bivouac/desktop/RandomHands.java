@@ -7,8 +7,10 @@ import bivouac.desktop.widget.LineField;
 import bivouac.desktop.work.Screen;
 import bivouac.desktop.work.Situation;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ScrollPane;
@@ -89,7 +91,14 @@ final class RandomHands {
             new KeyCode[] {KeyCode.CONTROL, KeyCode.DIGIT2},
             new KeyCode[] {KeyCode.CONTROL, KeyCode.DIGIT2},
             new KeyCode[] {KeyCode.CONTROL, KeyCode.DIGIT3},
-            new KeyCode[] {KeyCode.CONTROL, KeyCode.DIGIT5});
+            new KeyCode[] {KeyCode.CONTROL, KeyCode.DIGIT4},
+            new KeyCode[] {KeyCode.CONTROL, KeyCode.DIGIT5},
+            new KeyCode[] {KeyCode.CONTROL, KeyCode.DIGIT6},
+            new KeyCode[] {KeyCode.CONTROL, KeyCode.DIGIT7});
+
+    /** Those of which all that is shown follows from the design and from what is chosen in it. */
+    private static final Set<Screen> COMPARED = EnumSet.of(
+            Screen.OVERVIEW, Screen.WINDOW, Screen.CLOSINGS, Screen.MESSAGES, Screen.DEPARTURE, Screen.FINDINGS);
 
     private final Robot robot;
     private final Random random;
@@ -282,10 +291,10 @@ final class RandomHands {
             }
             return null;
         });
-        if (now().screen() == Screen.WINDOW) {
+        if (COMPARED.contains(now().screen())) {
             List<List<String>> both = robot.shownNowAndAnew();
             assertThat(difference(both.getFirst(), both.getLast()))
-                    .as("the screen shows what is so, after" + story())
+                    .as("the screen " + now().screen() + " shows what is so, after" + story())
                     .isEmpty();
         }
     }

@@ -342,13 +342,13 @@ final class Robot {
      */
     List<List<String>> shownNowAndAnew() {
         return on(() -> {
-            Node root = stage.getScene().getRoot().lookup(".window-screen");
+            Node root = app.shown();
             Set<String> typed = root.lookupAll(".text-input").stream()
                     .filter(n ->
                             n.isFocused() || n.getPseudoClassStates().contains(PseudoClass.getPseudoClass("wrong")))
                     .map(Node::getId)
                     .collect(Collectors.toSet());
-            var anew = new WindowView(app.work());
+            var anew = app.screen(app.work().now().screen());
             var scene = new javafx.scene.Scene(anew.node(), App.WIDTH, App.HEIGHT);
             anew.show(app.work().now());
             scene.getRoot().applyCss();
@@ -410,6 +410,32 @@ final class Robot {
     boolean hasPopup() {
         return on(() -> Window.getWindows().stream()
                 .anyMatch(w -> w instanceof javafx.stage.PopupWindow && !(w instanceof javafx.scene.control.Tooltip)));
+    }
+
+    /** Whether it is nearer to something backwards than forwards, through what takes the keyboard in the order of the screen. */
+    boolean isNearerBackwards(String id) {
+        return on(() -> {
+            var all = new ArrayList<Node>();
+            takers(stage.getScene().getRoot(), all);
+            int at = all.indexOf(stage.getScene().getFocusOwner());
+            int to = -1;
+            for (int i = 0; i < all.size() && to < 0; i++) {
+                to = id.equals(all.get(i).getId()) ? i : -1;
+            }
+            return at >= 0 && to >= 0 && Math.floorMod(at - to, all.size()) < Math.floorMod(to - at, all.size());
+        });
+    }
+
+    private static void takers(Node node, List<Node> into) {
+        if (!node.isVisible() || node.isDisabled()) {
+            return;
+        }
+        if (node.isFocusTraversable()) {
+            into.add(node);
+        }
+        if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(c -> takers(c, into));
+        }
     }
 
     Robot selectAll() {

@@ -198,7 +198,7 @@ class CSharpScriptCodeTest {
         assertThat(code(new Step.KeptValues(Step.KeptValues.How.SAVE))).isEqualTo("app.SaveKeptNow();");
         assertThat(code(set("me.name.enabled", "false"))).isEqualTo("name.Enabled = false;");
         assertThat(code(set("app.paid", "app.n"))).isEqualTo("app.paid = app.n;");
-        assertThat(code(new Step.NotThereYet())).isEqualTo("// Not there yet.");
+        assertThat(code(new Step.NotThereYet())).isEqualTo("Desk.Note(Texts.Of(\"desk.notThereYet\"));");
         assertThat(code()).isEqualTo("// Nothing happens here.");
         assertThat(code(set("app.n", "app.nowhere")))
                 .isEqualTo(

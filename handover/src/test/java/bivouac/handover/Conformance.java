@@ -15,6 +15,7 @@ import bivouac.design.Menu;
 import bivouac.design.Name;
 import bivouac.design.NamedScript;
 import bivouac.design.Part;
+import bivouac.design.Routines;
 import bivouac.design.Picker;
 import bivouac.design.Script;
 import bivouac.design.Setting;
@@ -102,7 +103,24 @@ final class Conformance {
                 timers(),
                 scripts(),
                 values(),
-                keptWindows());
+                keptWindows(),
+                notThereYet());
+    }
+
+    /** A trigger with nothing behind it says so, and goes on; where it stands in a named script, of the script's own. */
+    private static Case notThereYet() {
+        FacedWindow desk = main(
+                        "Desk",
+                        Part.Button.of("later", "&Count {sheep}").triggering(Script.of(new Step.NotThereYet(), note("on"))),
+                        button("other", new Step.Do("later on", List.of())))
+                .with(new Routines(
+                        List.of(new NamedScript(Name.of("later on"), List.of(), Script.of(new Step.NotThereYet()))),
+                        List.of()));
+        return of(
+                "not there yet",
+                "P2 W7",
+                withMain(desk).design(),
+                List.of("press \"later\" of \"Desk\"", "press \"other\" of \"Desk\""));
     }
 
     private static Part.TextField field(String name) {

@@ -191,7 +191,7 @@ class PythonScriptCodeTest {
         assertThat(code(set("me.name.enabled", "false"))).isEqualTo("self.name.enabled = False");
         assertThat(code(set("app.paid", "app.n"))).isEqualTo("self.app.paid = float(self.app.n)");
         assertThat(code(set("app.paid", "2"))).isEqualTo("self.app.paid = 2.0");
-        assertThat(code(new Step.NotThereYet())).isEqualTo("# Not there yet.");
+        assertThat(code(new Step.NotThereYet())).isEqualTo("self.desk.note(text(\"desk.notThereYet\"))");
         assertThat(code()).isEqualTo("# Nothing happens here.");
         assertThat(code(set("app.n", "app.nowhere")))
                 .isEqualTo(

@@ -193,6 +193,11 @@ public final class Frame extends StackPane {
         return showing != Screen.OVERVIEW && showing != Screen.WINDOW;
     }
 
+    /** The screen that is shown. */
+    public javafx.scene.Node shown() {
+        return screen(showing).node();
+    }
+
     /** Done when the screen shown is drawn whole. */
     public CompletableFuture<Void> drawn() {
         return screen(showing).drawn();

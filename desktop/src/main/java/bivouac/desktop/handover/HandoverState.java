@@ -137,8 +137,13 @@ record HandoverState(List<Group> groups, List<Count> counts) {
         if (outcomes.isEmpty()) {
             return "It compiles; there are no walkthroughs to drive it by.";
         }
-        return equal == outcomes.size()
-                ? equal + " of " + outcomes.size() + " walkthroughs identical, " + events + " events"
-                : (outcomes.size() - equal) + " of " + outcomes.size() + " walkthroughs differ";
+        long slow = outcomes.stream()
+                .filter(o -> o.verdict() == Proof.Verdict.TOO_LONG)
+                .count();
+        if (equal == outcomes.size()) {
+            return equal + " of " + outcomes.size() + " walkthroughs identical, " + events + " events";
+        }
+        String differ = (outcomes.size() - equal - slow) + " of " + outcomes.size() + " walkthroughs differ";
+        return slow == 0 ? differ : differ + ", " + slow + " took too long";
     }
 }

@@ -389,7 +389,8 @@ public final class HandoverView implements ScreenView {
                         .add(Ui.styled(
                                 Ui.column(
                                         4,
-                                        Ui.label("First difference", "small"),
+                                        Ui.label(
+                                                o.verdict() == Proof.Verdict.TOO_LONG ? "It went no further" : "First difference", "small"),
                                         Ui.wrapped(o.name(), "strong"),
                                         Ui.wrapped(o.difference().orElseThrow(), "plain")),
                                 "handover-difference")));

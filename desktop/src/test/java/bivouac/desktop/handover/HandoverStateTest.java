@@ -107,8 +107,8 @@ class HandoverStateTest {
 
     @Test
     void a_proof_is_told_in_a_sentence() {
-        var equal = new Proof.Outcome("a", 3, Optional.empty());
-        var differs = new Proof.Outcome("b", 2, Optional.of("At “x”: …"));
+        var equal = new Proof.Outcome("a", 3, Proof.Verdict.IDENTICAL, Optional.empty());
+        var differs = new Proof.Outcome("b", 2, Proof.Verdict.DIFFERENT, Optional.of("At “x”: …"));
         assertThat(HandoverState.sentence(List.of(equal, equal))).isEqualTo("2 of 2 walkthroughs identical, 6 events");
         assertThat(HandoverState.sentence(List.of(equal, differs))).isEqualTo("1 of 2 walkthroughs differ");
         assertThat(HandoverState.sentence(List.of())).contains("compiles");

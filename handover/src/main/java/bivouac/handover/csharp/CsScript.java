@@ -74,7 +74,6 @@ public final class CsScript {
             case Act.RefuseFurtherUp r -> out.add("throw Desk.StayOpen();");
             case Act.DoScript script -> doScript(script);
             case Act.Finish f -> out.add("then();");
-            case Act.NotThereYet n -> out.add("// Not there yet.");
             case Act.Ask(var asked) -> out.add(calls.asked(asked) + ";");
             case Act.AskForOne one -> one(one);
             case Act.AskForAll(var asked, var branches) -> all(calls.asked(asked), branches);

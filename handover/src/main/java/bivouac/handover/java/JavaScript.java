@@ -75,7 +75,6 @@ public final class JavaScript {
             case Act.RefuseFurtherUp r -> out.add("throw " + world.desk() + ".stayOpen();");
             case Act.DoScript script -> doScript(script);
             case Act.Finish f -> out.add("then.run();");
-            case Act.NotThereYet n -> out.add("// Not there yet.");
             case Act.Ask(var asked) -> out.add(calls.asked(asked) + ";");
             case Act.AskForOne one -> one(one);
             case Act.AskForAll(var asked, var branches) -> all(calls.asked(asked), branches);

@@ -20,6 +20,9 @@ public final class Expected {
 
     private static final String FAULT = "  fault";
 
+    /** What a driver tells last where nothing happens any more, and the trail goes on. */
+    static final String HANGS = "  it does not come to rest";
+
     private Expected() {}
 
     /** Whether two tellings are of the same: equal up to the first fault of the rehearsal. */

@@ -17,6 +17,9 @@ import javax.tools.ToolProvider;
 final class JvmProof extends Proof {
 
     private final String classPath;
+    /** A run of seconds is not worth the compiler that makes runs of hours fast. */
+    private static final List<String> SHORT = List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC");
+
     private final List<String> options;
     private final boolean needsDisplay;
 
@@ -44,6 +47,7 @@ final class JvmProof extends Proof {
     Process begin(Path trails, File log) throws IOException {
         var command = new ArrayList<String>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+        command.addAll(SHORT);
         command.addAll(options);
         command.addAll(List.of("-cp", classes() + File.pathSeparator + classPath, driver(), trails.toString()));
         var builder = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log);

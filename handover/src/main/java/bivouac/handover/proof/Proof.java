@@ -17,16 +17,34 @@ import java.util.stream.Stream;
 /** Builds a written program, drives its real windows by its walkthroughs, and compares what is seen with the rehearsal. */
 public abstract sealed class Proof permits FormsProof, JvmProof, TkProof {
 
-    /** How long all walkthroughs of a program may take; one that hangs is told as such. */
+    /** How long the toolkit may take to start, and each walkthrough, one with the other; a driver tells of one that hangs. */
     private static final long MOST_MINUTES = 5;
+
+    /** What a walkthrough came to. */
+    public enum Verdict {
+        IDENTICAL,
+        DIFFERENT,
+        /** As far as it went it did the same; then nothing happened any more, or the time was over. */
+        TOO_LONG
+    }
 
     /**
      * What came of it.
      *
      * @param name of the walkthrough
-     * @param difference the first one, in a sentence; absent where both did the same
+     * @param difference the first one, in a sentence, or where it went no further; absent where both did the same
      */
-    public record Outcome(String name, int events, Optional<String> difference) {}
+    public record Outcome(String name, int events, Verdict verdict, Optional<String> difference) {
+
+        static Outcome of(String name, int events, Optional<String> difference) {
+            return new Outcome(
+                    name, events, difference.isEmpty() ? Verdict.IDENTICAL : Verdict.DIFFERENT, difference);
+        }
+
+        static Outcome tooLong(String name, int events, String sentence) {
+            return new Outcome(name, events, Verdict.TOO_LONG, Optional.of(sentence));
+        }
+    }
 
     final Path project;
 
@@ -91,15 +109,17 @@ public abstract sealed class Proof permits FormsProof, JvmProof, TkProof {
         }
         Path log = Files.createTempFile("proof", ".log");
         try {
+            List<Path> all = within(trails, ".trail");
             Process process = begin(trails, log.toFile());
+            boolean ended;
             try {
-                process.waitFor(MOST_MINUTES, TimeUnit.MINUTES);
+                ended = process.waitFor(MOST_MINUTES + all.size(), TimeUnit.MINUTES);
             } finally {
                 process.destroyForcibly();
             }
             var outcomes = new ArrayList<Outcome>();
-            for (Path trail : within(trails, ".trail")) {
-                outcomes.add(outcome(trail, log));
+            for (Path trail : all) {
+                outcomes.add(outcome(trail, log, ended));
             }
             return List.copyOf(outcomes);
         } finally {
@@ -114,7 +134,8 @@ public abstract sealed class Proof permits FormsProof, JvmProof, TkProof {
         }
     }
 
-    private static Outcome outcome(Path trail, Path log) throws IOException {
+    /** @param ended whether the program came to its own end */
+    private static Outcome outcome(Path trail, Path log, boolean ended) throws IOException {
         String base = trail.toString().replaceFirst("\\.trail$", "");
         List<String> lines = Files.readAllLines(trail);
         String name = lines.getFirst().substring(1).strip();
@@ -127,14 +148,32 @@ public abstract sealed class Proof permits FormsProof, JvmProof, TkProof {
                     .filter(l -> !l.isBlank())
                     .reduce((a, b) -> b)
                     .orElse("no word");
-            return new Outcome(
-                    name,
-                    events,
-                    Optional.of("It was not played: the program ended before, or did not come to rest; it said “" + why
-                            + "”."));
+            return ended
+                    ? Outcome.of(
+                            name,
+                            events,
+                            Optional.of("It was not played: the program ended before; it said “" + why + "”."))
+                    : Outcome.tooLong(name, events, "It was not played: the time for all of them was over before.");
         }
         List<String> told = Files.readAllLines(seen);
         Files.delete(seen);
-        return new Outcome(name, events, Expected.difference(Files.readAllLines(Path.of(base + ".expected")), told));
+        return compared(name, events, Files.readAllLines(Path.of(base + ".expected")), told);
+    }
+
+    /** A program that hangs is no other than the rehearsal up to there; a slow machine makes nothing different. */
+    static Outcome compared(String name, int events, List<String> expected, List<String> told) {
+        boolean hangs = !told.isEmpty() && told.getLast().equals(Expected.HANGS);
+        List<String> seen = hangs ? told.subList(0, told.size() - 1) : told;
+        boolean same = seen.size() <= expected.size()
+                && Expected.difference(expected.subList(0, seen.size()), seen).isEmpty();
+        if (hangs && same) {
+            String last = seen.reversed().stream()
+                    .filter(l -> !l.startsWith(" "))
+                    .findFirst()
+                    .orElse("Start");
+            return Outcome.tooLong(
+                    name, events, "It took too long: after “" + last + "” nothing happened any more for 20 seconds.");
+        }
+        return Outcome.of(name, events, Expected.difference(expected, told));
     }
 }

@@ -98,7 +98,6 @@ public final class PyScript {
             case Act.RefuseFurtherUp r -> out.add("raise " + view.desk() + ".stay_open()");
             case Act.DoScript script -> doScript(script);
             case Act.Finish f -> out.add("then()");
-            case Act.NotThereYet n -> out.add("# Not there yet.");
             case Act.Ask(var what) -> out.add(calls.asked(what));
             case Act.AskForOne(var what, var branch) -> one(calls.asked(what), branch);
             case Act.AskForAll(var what, var branches) -> all(calls.asked(what), branches);

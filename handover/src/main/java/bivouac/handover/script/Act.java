@@ -132,8 +132,6 @@ public sealed interface Act {
     /** A named script is over, and what follows it goes on: it is given that as {@code then}. */
     record Finish() implements Act {}
 
-    record NotThereYet() implements Act {}
-
     // Windows
 
     /** Opens, runs or looks at something, and does nothing with how it ends. */

@@ -1,5 +1,6 @@
 package bivouac.handover.script;
 
+import bivouac.design.Braces;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
@@ -110,7 +111,8 @@ public final class Scripts extends ScriptWork {
             case Step.Repeat(Script script) -> repeat(script, path);
             case Step.Again a -> again();
             case Step.KeptValues(var how) -> act(new Act.KeptValues(how));
-            case Step.NotThereYet n -> act(new Act.NotThereYet());
+            case Step.NotThereYet n ->
+                act(new Act.Note(words("notThereYet", Braces.escape(place.notThereYet(meanings.program().design())))));
             case Step.Reach(var how, var target) -> reach(how, target);
             case Step.Off off -> true;
         };

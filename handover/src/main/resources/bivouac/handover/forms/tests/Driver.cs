@@ -79,13 +79,22 @@ namespace Tests
 
         private IReadOnlyList<string> Played()
         {
-            var time = Stopwatch.StartNew();
+            var quiet = Stopwatch.StartNew();
+            int before = 0;
             toolkit.Later(() =>
             {
                 told.Add("Start");
                 Start();
             });
-            toolkit.WaitUntil(() => over || time.Elapsed.TotalSeconds > MostSeconds);
+            toolkit.WaitUntil(() =>
+            {
+                if (told.Count != before)
+                {
+                    before = told.Count;
+                    quiet.Restart();
+                }
+                return over || quiet.Elapsed.TotalSeconds > MostSeconds;
+            });
             if (!over)
             {
                 told.Add("  it does not come to rest");
@@ -93,7 +102,8 @@ namespace Tests
             }
             run++;
             shown.ForEach(Hand.TakeOffScreen);
-            return told;
+            // as they stand in a file: what is told with a line break in it is two lines
+            return string.Join("\n", told).Replace("\r\n", "\n").Replace('\r', '\n').Split('\n');
         }
 
         private void Start()

@@ -55,9 +55,8 @@ namespace Tests
         /// <summary>The first difference; a fault of the rehearsal ends what can be compared.</summary>
         private static IEnumerable<string> Differences(string trail)
         {
-            var expected = File.ReadAllLines(Path.ChangeExtension(trail, ".expected"))
-                .TakeWhile(l => !l.StartsWith("  fault", StringComparison.Ordinal))
-                .ToList();
+            var all = File.ReadAllLines(Path.ChangeExtension(trail, ".expected"));
+            var expected = all.TakeWhile(l => !l.StartsWith("  fault", StringComparison.Ordinal)).ToList();
             var seen = Seen(trail);
             for (int i = 0; i < expected.Count; i++)
             {
@@ -68,6 +67,10 @@ namespace Tests
                     yield return line + ": expected “" + expected[i] + "”, seen “" + now + "”";
                     yield break;
                 }
+            }
+            if (expected.Count == all.Length && seen.Count > all.Length)
+            {
+                yield return trail + ": more was seen than expected, “" + seen[all.Length] + "”";
             }
         }
     }

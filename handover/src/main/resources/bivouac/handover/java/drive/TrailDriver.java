@@ -46,7 +46,7 @@ public final class TrailDriver {
 
     private static final Pattern QUOTED = Pattern.compile("\"((?:[^\"\\\\]|\\\\.)*)\"(?: (\\d+)(?![\\d-]))?");
 
-    /** How long a trail may take. */
+    /** A trail in which nothing happens for so long hangs; how long all of it takes is no matter. */
     private static final long MOST_SECONDS = 20;
 
     private final Program program;
@@ -79,13 +79,31 @@ public final class TrailDriver {
             driver.told.add("Start");
             driver.start();
         });
-        try {
-            return driver.done.get(MOST_SECONDS, TimeUnit.SECONDS);
-        } catch (TimeoutException hangs) {
-            List<String> sofar = new ArrayList<>(driver.copied());
-            sofar.add("  it does not come to rest");
-            return sofar;
+        return lines(driver.played());
+    }
+
+    private List<String> played() throws Exception {
+        int before = -1;
+        while (true) {
+            try {
+                return done.get(MOST_SECONDS, TimeUnit.SECONDS);
+            } catch (TimeoutException quiet) {
+                List<String> sofar = new ArrayList<>(copied());
+                if (sofar.size() == before) {
+                    sofar.add("  it does not come to rest");
+                    return sofar;
+                }
+                before = sofar.size();
+            }
         }
+    }
+
+    /** As they stand in a file: what is told with a line break in it is two lines. */
+    public static List<String> lines(List<String> told) {
+        return List.of(String.join("\n", told)
+                .replace("\r\n", "\n")
+                .replace('\r', '\n')
+                .split("\n", -1));
     }
 
     /** Plays a trail's file: comments first, the second with the day on which it begins. */

@@ -11,7 +11,7 @@ from @PACKAGE@.support.kept import Kept
 from @PACKAGE@.support.toolkit import Loop, begin
 
 _QUOTED = re.compile(r'"((?:[^"\\]|\\.)*)"(?: (\d+)(?![\d-]))?')
-_MOST = 20_000  # milliseconds that a trail may take
+_MOST = 20  # a trail in which nothing happens for so many seconds hangs
 
 _root = None
 
@@ -90,18 +90,24 @@ class TrailDriver:
         """What was seen, line by line."""
         FileDialog.is_stand_in = True
         self.told.append("Start")
-        hangs = root().after(_MOST, self._hang)
+        self._look(-1, 0)
         root().after(1, self._start)
         while not self.over:
             root().tk.dooneevent(0)
-        root().after_cancel(hangs)
+        root().after_cancel(self._looks)
         for window in root().winfo_children():
             window.destroy()
-        return self.told
+        # as they stand in a file: what is told with a line break in it is two lines
+        return "\n".join(self.told).replace("\r\n", "\n").replace("\r", "\n").split("\n")
 
-    def _hang(self):
-        self.told.append("  it does not come to rest")
-        self.over = True
+    def _look(self, before, quiet):
+        """Once a second: whether anything happens still, however long all of it takes."""
+        now = len(self.told)
+        quiet = quiet + 1 if now == before else 0
+        if quiet >= _MOST:
+            self.told.append("  it does not come to rest")
+            self.over = True
+        self._looks = root().after(1000, self._look, now, quiet)
 
     def _start(self):
         self.run += 1
