@@ -121,7 +121,8 @@ public final class HandoverCommand implements Callable<Integer> {
             out.println(
                     switch (o.verdict()) {
                         case IDENTICAL -> "✓ " + o.name() + ", " + o.events() + " events";
-                        case DIFFERENT -> "✗ " + o.name() + ": " + o.difference().orElseThrow();
+                        case DIFFERENT ->
+                            "✗ " + o.name() + ": " + o.difference().orElseThrow();
                         case TOO_LONG -> "… " + o.name() + ": " + o.difference().orElseThrow();
                     });
         }

@@ -49,7 +49,9 @@ public final class Log {
         var lines = new StringBuilder();
         Throwable at = failure;
         for (int depth = 0; at != null && depth < DEEPEST; depth++) {
-            lines.append("\n    ").append(depth == 0 ? "" : "because of ").append(at.getClass().getName());
+            lines.append("\n    ")
+                    .append(depth == 0 ? "" : "because of ")
+                    .append(at.getClass().getName());
             for (StackTraceElement place : at.getStackTrace()) {
                 lines.append("\n        at ").append(place);
             }

@@ -202,7 +202,8 @@ final class ScriptPlanner {
             case Step.Repeat(Script inside) -> course.repeat(inside, path, names);
             case Step.Again again -> course.again(ref);
             case Step.KeptValues kept -> ops.add(new Op.KeptValues(ref, kept.how()));
-            case Step.NotThereYet n -> ops.add(new Op.NotThereYet(ref, ref.place().notThereYet(program.design())));
+            case Step.NotThereYet n ->
+                ops.add(new Op.NotThereYet(ref, ref.place().notThereYet(program.design())));
             case Step.Reach reach -> reach(reach, ref, names);
             case Step.Note(String text) ->
                 ops.add(new Op.Note(ref, linker.text(spot(ref, "note"), text, scope(names))));

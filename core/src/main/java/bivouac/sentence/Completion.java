@@ -74,8 +74,7 @@ public final class Completion {
         var typing = new StepTyping(program.design(), place, at, replaces);
         Typed read = typing.read(line);
         // “else” is a step by itself, though “else if” begins with it
-        boolean whole = read instanceof Typed.Done
-                && StepTyping.beginnings().contains(StepTyping.lower(line.strip()));
+        boolean whole = read instanceof Typed.Done && StepTyping.beginnings().contains(StepTyping.lower(line.strip()));
         return whole || typing.read(begun.get().in(line)).sameAs(read) ? Optional.empty() : begun;
     }
 

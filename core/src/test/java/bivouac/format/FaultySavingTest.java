@@ -55,7 +55,9 @@ class FaultySavingTest {
             assertThat(there).as(way + " at change " + at).isIn(before, after);
             if (!said && faulty.wasReached()) {
                 // what is not needed for it may fail: flushing the folder, an attribute
-                assertThat(there).as("what is told to be written is, at change " + at).isEqualTo(after);
+                assertThat(there)
+                        .as("what is told to be written is, at change " + at)
+                        .isEqualTo(after);
             }
             anew.to(file);
             assertThat(file).as("saved again after change " + at).hasBinaryContent(after);
@@ -79,7 +81,11 @@ class FaultySavingTest {
     @ParameterizedTest
     @EnumSource
     void a_report_is_the_old_one_or_the_new_one(FaultyFiles.Way way) throws Exception {
-        assertThat(everywhere(way, "report.xml", f -> MadeFile.write(f, report("one")), f -> MadeFile.write(f, report("two"))))
+        assertThat(everywhere(
+                        way,
+                        "report.xml",
+                        f -> MadeFile.write(f, report("one")),
+                        f -> MadeFile.write(f, report("two"))))
                 .isGreaterThanOrEqualTo(4);
     }
 

@@ -36,8 +36,8 @@ class HostileRepositoryTest {
         file = repository.resolve("bell.bivouac");
         Files.copy(Path.of("../examples/ferry-bell.bivouac"), file);
         ran = folder.resolve("ran");
-        program = Files.writeString(
-                folder.resolve("program.sh"), "#!/bin/sh\necho \"$0 $*\" >> '" + ran + "'\nexit 1\n");
+        program =
+                Files.writeString(folder.resolve("program.sh"), "#!/bin/sh\necho \"$0 $*\" >> '" + ran + "'\nexit 1\n");
         Files.setPosixFilePermissions(program, PosixFilePermissions.fromString("rwxr-xr-x"));
     }
 
@@ -65,7 +65,9 @@ class HostileRepositoryTest {
         } catch (Unreadable said) {
             assertThat(said.getMessage()).endsWith(".");
         }
-        assertThat(ran).as("the program is run for a design that is asked about").doesNotExist();
+        assertThat(ran)
+                .as("the program is run for a design that is asked about")
+                .doesNotExist();
     }
 
     @Test
@@ -88,7 +90,8 @@ class HostileRepositoryTest {
                         .replaceFirst(
                                 "\n\n",
                                 "\ngpgsig -----BEGIN PGP SIGNATURE-----\n \n iQ==\n -----END PGP SIGNATURE-----\n\n"));
-        String signed = git.says("hash-object", "-t", "commit", "-w", made.toString()).strip();
+        String signed =
+                git.says("hash-object", "-t", "commit", "-w", made.toString()).strip();
         git.does("reset", "-q", "--hard", signed);
         config(Map.of("log.showSignature", "true", "gpg.program", program.toString()));
         plainly("log", "-n", "1");

@@ -110,8 +110,8 @@ public final class Main implements Callable<Integer> {
             Beginning begins = BEGINNING.get();
             DesignFile.Opened opened = begins.opened();
             Optional<Work.OnDisk> onDisk = Work.OnDisk.of(begins.file(), opened);
-            var app = new App(
-                    stage, opened.design(), onDisk, LocalDate.now(), new Journals(StateFolder.usual()), false);
+            var app =
+                    new App(stage, opened.design(), onDisk, LocalDate.now(), new Journals(StateFolder.usual()), false);
             app.show();
             app.explore(LocalDate.now(), Limits.usual());
         }

@@ -82,7 +82,8 @@ class RegisterByKeysTest {
         for (Row row : register.rows()) {
             for (int i = 0; i < row.parts().size(); i++) {
                 Part part = row.parts().get(i);
-                boolean beside = i > 0 && !(part instanceof Part.Button && row.parts().get(i - 1) instanceof Part.Button);
+                boolean beside =
+                        i > 0 && !(part instanceof Part.Button && row.parts().get(i - 1) instanceof Part.Button);
                 type((beside ? "+ " : "") + line(part));
             }
         }
@@ -144,12 +145,8 @@ class RegisterByKeysTest {
                     fill(l, "rows", Declarations.rows(l.first()));
                     tick(l, "by-hand", l.byHand());
                 }
-                case Part.TextField _,
-                        Part.ValueField _,
-                        Part.Choice _,
-                        Part.Link _,
-                        Part.Picture _,
-                        Part.TickBox _ -> throw new IllegalArgumentException(part.toString());
+                case Part.TextField _, Part.ValueField _, Part.Choice _, Part.Link _, Part.Picture _, Part.TickBox _ ->
+                    throw new IllegalArgumentException(part.toString());
             }
         });
     }
@@ -243,7 +240,8 @@ class RegisterByKeysTest {
             case Step.Branching b -> {
                 for (int n = 0; n < b.branches().size(); n++) {
                     Script script = b.branches().get(n).script();
-                    hands.branch("branch-" + path.numbers() + "-1" + b.branches().get(n).ending());
+                    hands.branch("branch-" + path.numbers() + "-1"
+                            + b.branches().get(n).ending());
                     if (script.isEmpty()) {
                         robot.key(ESCAPE);
                     } else {

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bivouac.design.Design;
 import bivouac.desktop.widget.LineField;
 import bivouac.desktop.widget.Refocus;
-import bivouac.desktop.window.WindowView;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Work;

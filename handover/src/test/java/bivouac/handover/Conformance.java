@@ -15,8 +15,8 @@ import bivouac.design.Menu;
 import bivouac.design.Name;
 import bivouac.design.NamedScript;
 import bivouac.design.Part;
-import bivouac.design.Routines;
 import bivouac.design.Picker;
+import bivouac.design.Routines;
 import bivouac.design.Script;
 import bivouac.design.Setting;
 import bivouac.design.Step;
@@ -111,7 +111,8 @@ final class Conformance {
     private static Case notThereYet() {
         FacedWindow desk = main(
                         "Desk",
-                        Part.Button.of("later", "&Count {sheep}").triggering(Script.of(new Step.NotThereYet(), note("on"))),
+                        Part.Button.of("later", "&Count {sheep}")
+                                .triggering(Script.of(new Step.NotThereYet(), note("on"))),
                         button("other", new Step.Do("later on", List.of())))
                 .with(new Routines(
                         List.of(new NamedScript(Name.of("later on"), List.of(), Script.of(new Step.NotThereYet()))),

@@ -34,7 +34,12 @@ class FaultyHandoverTest {
             file("a", "one"), file("gone", "one"), file("sub/b", "one"), file("hand", "one"), own("first"), picture(1));
 
     private static final List<WrittenFile> AFTER = List.of(
-            file("a", "two"), file("sub/b", "two"), file("sub/new/c", "two"), file("hand", "two"), own("second"), picture(2));
+            file("a", "two"),
+            file("sub/b", "two"),
+            file("sub/new/c", "two"),
+            file("hand", "two"),
+            own("second"),
+            picture(2));
 
     private static WrittenFile own(String text) {
         return new WrittenFile("src/Own", text, new WrittenFile.Purpose.Own());
@@ -55,7 +60,9 @@ class FaultyHandoverTest {
         var all = new TreeMap<String, String>();
         try (Stream<Path> files = Files.walk(in)) {
             for (Path file : files.filter(Files::isRegularFile).toList()) {
-                all.put(in.relativize(file).toString(), Files.readString(file, java.nio.charset.StandardCharsets.ISO_8859_1));
+                all.put(
+                        in.relativize(file).toString(),
+                        Files.readString(file, java.nio.charset.StandardCharsets.ISO_8859_1));
             }
         }
         return all;
@@ -83,7 +90,10 @@ class FaultyHandoverTest {
         Path whole = begun("whole");
         write(whole, AFTER);
         Map<String, String> ended = there(whole);
-        assertThat(ended).containsEntry("hand", "by hand").containsEntry("a", "two").doesNotContainKey("gone");
+        assertThat(ended)
+                .containsEntry("hand", "by hand")
+                .containsEntry("a", "two")
+                .doesNotContainKey("gone");
         int at = 0;
         boolean reached = true;
         while (reached) {
@@ -129,7 +139,8 @@ class FaultyHandoverTest {
                 assertThat(e.getMessage()).endsWith(".");
             }
             reached = faulty.wasReached();
-            assertThat(write(program, BEFORE)).as("after change " + at).noneMatch(c -> c.kind().isByHand());
+            assertThat(write(program, BEFORE)).as("after change " + at).noneMatch(c -> c.kind()
+                    .isByHand());
             assertThat(there(program)).isEqualTo(ended);
             remove(program);
         }

@@ -390,7 +390,10 @@ public final class HandoverView implements ScreenView {
                                 Ui.column(
                                         4,
                                         Ui.label(
-                                                o.verdict() == Proof.Verdict.TOO_LONG ? "It went no further" : "First difference", "small"),
+                                                o.verdict() == Proof.Verdict.TOO_LONG
+                                                        ? "It went no further"
+                                                        : "First difference",
+                                                "small"),
                                         Ui.wrapped(o.name(), "strong"),
                                         Ui.wrapped(o.difference().orElseThrow(), "plain")),
                                 "handover-difference")));

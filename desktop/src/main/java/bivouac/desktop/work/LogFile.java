@@ -46,7 +46,8 @@ public final class LogFile {
         var lines = new PatternLayoutEncoder();
         lines.setContext(context);
         lines.setCharset(StandardCharsets.UTF_8);
-        lines.setPattern("%date{yyyy-MM-dd'T'HH:mm:ss.SSSXXX} " + ProcessHandle.current().pid() + " %level %msg%n");
+        lines.setPattern(
+                "%date{yyyy-MM-dd'T'HH:mm:ss.SSSXXX} " + ProcessHandle.current().pid() + " %level %msg%n");
         lines.start();
         var appender = new RollingFileAppender<ILoggingEvent>();
         appender.setContext(context);

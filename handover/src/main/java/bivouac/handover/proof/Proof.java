@@ -37,8 +37,7 @@ public abstract sealed class Proof permits FormsProof, JvmProof, TkProof {
     public record Outcome(String name, int events, Verdict verdict, Optional<String> difference) {
 
         static Outcome of(String name, int events, Optional<String> difference) {
-            return new Outcome(
-                    name, events, difference.isEmpty() ? Verdict.IDENTICAL : Verdict.DIFFERENT, difference);
+            return new Outcome(name, events, difference.isEmpty() ? Verdict.IDENTICAL : Verdict.DIFFERENT, difference);
         }
 
         static Outcome tooLong(String name, int events, String sentence) {

@@ -112,7 +112,9 @@ public final class Scripts extends ScriptWork {
             case Step.Again a -> again();
             case Step.KeptValues(var how) -> act(new Act.KeptValues(how));
             case Step.NotThereYet n ->
-                act(new Act.Note(words("notThereYet", Braces.escape(place.notThereYet(meanings.program().design())))));
+                act(new Act.Note(words(
+                        "notThereYet",
+                        Braces.escape(place.notThereYet(meanings.program().design())))));
             case Step.Reach(var how, var target) -> reach(how, target);
             case Step.Off off -> true;
         };

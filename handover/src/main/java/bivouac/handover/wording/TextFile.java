@@ -45,8 +45,9 @@ public record TextFile(Path path) {
         try {
             there = read();
         } catch (NotTexts notOurs) {
-            throw new NotTexts(path + " is there already, and is no file of texts that can be read; name another file, or"
-                    + " take that one away. (" + notOurs.getMessage() + ")");
+            throw new NotTexts(
+                    path + " is there already, and is no file of texts that can be read; name another file, or"
+                            + " take that one away. (" + notOurs.getMessage() + ")");
         }
         long back = there.stream().filter(r -> !r.after().equals(r.before())).count();
         if (back > 0) {

@@ -70,7 +70,8 @@ public final class TextTable {
                     .distinct()
                     .toList();
             if (!twice.isEmpty()) {
-                throw new NotTexts("The first row names the column “" + twice.getFirst() + "” twice; keep one of them.");
+                throw new NotTexts(
+                        "The first row names the column “" + twice.getFirst() + "” twice; keep one of them.");
             }
             if (!rows.getHeaderNames().containsAll(List.of(KEY, TEXT, NEW))) {
                 throw new NotTexts("The first row has to name the columns “" + KEY + "”, “" + TEXT + "” and “" + NEW

@@ -42,11 +42,11 @@ class OwnTestsTest {
 
     /** Whether the program's own tests pass. */
     private boolean passes() throws Exception {
-        Process process = Proof.startOnDisplay(new ProcessBuilder(
-                        "python3", "-m", "unittest", "tests.test_walkthroughs")
-                .directory(folder.toFile())
-                .redirectErrorStream(true)
-                .redirectOutput(folder.resolve("said").toFile()));
+        Process process =
+                Proof.startOnDisplay(new ProcessBuilder("python3", "-m", "unittest", "tests.test_walkthroughs")
+                        .directory(folder.toFile())
+                        .redirectErrorStream(true)
+                        .redirectOutput(folder.resolve("said").toFile()));
         assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
         return process.exitValue() == 0;
     }

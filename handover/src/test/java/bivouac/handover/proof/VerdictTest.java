@@ -17,9 +17,11 @@ class VerdictTest {
 
     @Test
     void the_same_is_identical_and_anything_else_is_not() {
-        assertThat(outcome("Start", "  opens A", "press \"b\" of \"A\"", "  notes x").verdict())
+        assertThat(outcome("Start", "  opens A", "press \"b\" of \"A\"", "  notes x")
+                        .verdict())
                 .isEqualTo(Verdict.IDENTICAL);
-        assertThat(outcome("Start", "  opens A", "press \"b\" of \"A\"", "  notes y").verdict())
+        assertThat(outcome("Start", "  opens A", "press \"b\" of \"A\"", "  notes y")
+                        .verdict())
                 .isEqualTo(Verdict.DIFFERENT);
         assertThat(outcome("Start", "  opens A", "press \"b\" of \"A\"", "  notes x", "  notes z")
                         .verdict())
