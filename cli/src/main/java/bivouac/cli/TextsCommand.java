@@ -4,6 +4,7 @@ import bivouac.design.Design;
 import bivouac.design.Quoted;
 import bivouac.design.Wording;
 import bivouac.format.DesignFile;
+import bivouac.format.FileVersion;
 import bivouac.format.Unreadable;
 import bivouac.handover.wording.NotTexts;
 import bivouac.handover.wording.TextChanges;
@@ -67,8 +68,8 @@ public final class TextsCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         try {
-            Design design = DesignFile.read(file);
-            return way.out != null ? out(design) : in(design);
+            DesignFile.Opened opened = DesignFile.open(file);
+            return way.out != null ? out(opened.design()) : in(opened.design(), opened.version());
         } catch (Unreadable | NotTexts e) {
             spec.commandLine().getErr().println(e.getMessage());
             return ExitCodes.UNREADABLE;
@@ -82,7 +83,7 @@ public final class TextsCommand implements Callable<Integer> {
         return ExitCodes.FINE;
     }
 
-    private int in(Design design) throws NotTexts, Unreadable {
+    private int in(Design design, FileVersion read) throws NotTexts, Unreadable {
         PrintWriter out = spec.commandLine().getOut();
         TextChanges changes = TextChanges.of(design, new TextFile(way.in).read());
         for (TextChanges.Change change : changes.changes()) {
@@ -91,7 +92,9 @@ public final class TextsCommand implements Callable<Integer> {
         }
         changes.notTaken().forEach(sentence -> out.println("✗ " + sentence));
         if (take && !changes.changes().isEmpty()) {
-            DesignFile.write(file, changes.applied(design));
+            if (DesignFile.write(file, changes.applied(design), read).isEmpty()) {
+                throw new Unreadable(file + " was changed by somebody else meanwhile, and is left as it is; try again.");
+            }
         }
         int count = changes.changes().size();
         String texts = count == 1 ? "1 text " : count + " texts ";

@@ -83,6 +83,19 @@ public final class DesignFile {
 
     /** Writes a design, whatever was there; a link is followed, so that it stays one. */
     public static FileVersion write(Path file, Design design) throws Unreadable {
+        return write(file, design, () -> true).orElseThrow();
+    }
+
+    /**
+     * Writes a design where the file holds still what it is thought to hold: looked at while no other Bivouac can write it.
+     *
+     * @return what it holds now; empty where it held something else, and was left so
+     */
+    public static Optional<FileVersion> write(Path file, Design design, FileVersion expected) throws Unreadable {
+        return write(file, design, () -> version(file).filter(expected::equals).isPresent());
+    }
+
+    private static Optional<FileVersion> write(Path file, Design design, SafeFile.Wanted wanted) throws Unreadable {
         try {
             Path real = SafeFile.meant(file);
             if (Files.exists(real) && !Files.isWritable(real)) {
@@ -90,8 +103,7 @@ public final class DesignFile {
                         nameOf(file) + " may not be written; save under another name, or change its permissions.");
             }
             byte[] bytes = readable(design);
-            SafeFile.write(real, bytes);
-            return FileVersion.of(bytes);
+            return SafeFile.write(real, bytes, wanted) ? Optional.of(FileVersion.of(bytes)) : Optional.empty();
         } catch (IOException e) {
             throw new Unreadable(nameOf(file) + " could not be saved: " + SafeFile.why(e)
                     + ". Nothing on disk was changed; save it elsewhere.");

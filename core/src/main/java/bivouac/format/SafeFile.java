@@ -53,6 +53,20 @@ public final class SafeFile {
      * @throws Unreadable with a sentence, where another is writing the same file just then
      */
     public static void write(Path real, byte[] bytes) throws IOException, Unreadable {
+        write(real, bytes, () -> true);
+    }
+
+    /** Asked while no other Bivouac can write the file. */
+    interface Wanted {
+        boolean still() throws IOException, Unreadable;
+    }
+
+    /**
+     * As {@link #write(Path, byte[])}, where it is wanted still when everything else is done.
+     *
+     * @return whether it was
+     */
+    static boolean write(Path real, byte[] bytes, Wanted wanted) throws IOException, Unreadable {
         Path beside = beside(real);
         takeLeftoverAway(beside, real);
         boolean written = false;
@@ -66,6 +80,9 @@ public final class SafeFile {
                     channel.write(buffer);
                 }
                 channel.force(true);
+                if (!wanted.still()) {
+                    return false;
+                }
                 move(beside, real);
                 written = true;
             }
@@ -77,6 +94,7 @@ public final class SafeFile {
             }
         }
         flushFolder(real.toAbsolutePath().getParent());
+        return true;
     }
 
     /** As {@link #write}, where a link is followed and what is no file is not replaced. */

@@ -61,6 +61,8 @@ public final class App {
     private final Frame frame;
     private final Files files;
     private final ExecutorService compiling = thread("bivouac-background");
+    /** Saves, one after the other, and waits for no compiling. */
+    private final ExecutorService saving = thread("bivouac-saving");
     /** Keeps unsaved work on a thread of its own, so that findings never wait for a disk. */
     private final ExecutorService journaling = thread("bivouac-journal");
 
@@ -85,7 +87,7 @@ public final class App {
             boolean typedPaths) {
         this.stage = stage;
         Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
-        this.work = new Work(design, file, today, compiling, Platform::runLater);
+        this.work = new Work(design, file, today, compiling, saving, Platform::runLater);
         work.background().run(compiling, "loading the expressions", this::warmUp, done -> {});
         Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> work.trouble(failure));
         var overlay = new Overlay();
@@ -204,6 +206,7 @@ public final class App {
         exploring.ifPresent(Exploring::stop);
         elsewhere.shutdown();
         compiling.shutdown();
+        saving.shutdown();
         journaling.shutdown();
     }
 

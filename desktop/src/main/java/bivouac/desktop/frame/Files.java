@@ -153,6 +153,10 @@ public final class Files {
 
     /** Does {@code then} at once, or after asking where there is unsaved work (C2: whatever the way out). */
     public void leaving(Runnable then) {
+        work.afterSaving(() -> askedToLeave(then));
+    }
+
+    private void askedToLeave(Runnable then) {
         if (work.now().saved()) {
             then.run();
             return;

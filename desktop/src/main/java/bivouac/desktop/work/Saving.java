@@ -25,12 +25,21 @@ public sealed interface Saving {
 
     /** @param expected what the file has to hold; empty for whatever it is */
     static Saving of(Path file, Design design, Optional<FileVersion> expected) {
-        Optional<FileVersion> there = expected.flatMap(e -> DesignFile.version(file));
-        if (there.isPresent() && !there.equals(expected)) {
-            return new Changed(file, there.get());
-        }
         try {
-            return new Done(DesignFile.write(file, design));
+            if (expected.isEmpty()) {
+                return new Done(DesignFile.write(file, design));
+            }
+            Optional<FileVersion> there = DesignFile.version(file);
+            if (there.isPresent() && !there.equals(expected)) {
+                return new Changed(file, there.get());
+            }
+            if (there.isEmpty()) {
+                // it cannot even be read, and writing it says why
+                return new Done(DesignFile.write(file, design));
+            }
+            return DesignFile.write(file, design, expected.get())
+                    .<Saving>map(Done::new)
+                    .orElseGet(() -> new Changed(file, DesignFile.version(file).orElse(FileVersion.ABSENT)));
         } catch (Unreadable e) {
             return new Failed(e.getMessage());
         }

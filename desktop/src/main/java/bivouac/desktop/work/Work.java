@@ -57,6 +57,7 @@ public final class Work {
     private final Executor compiling;
     private final Background background;
     /** For what takes longer than a moment, so that no edit waits for it. */
+    private final Executor saving;
     private final Executor longer = java.util.concurrent.ForkJoinPool.commonPool();
 
     private final LocalDate today;
@@ -65,6 +66,11 @@ public final class Work {
     /** One for each design that is worked on; a save sets it where it writes, so that the next one behind it knows. */
     private AtomicReference<Optional<OnDisk>> onDisk;
 
+    /** How many saves are under way, and what waits for them; of the interface thread. */
+    private int saves;
+
+    private final List<Runnable> afterSaves = new ArrayList<>();
+    private final Executor here;
     private final Savable savable = new Savable();
     private volatile Situation now;
     private Clip clip = new Clip.Nothing();
@@ -79,11 +85,23 @@ public final class Work {
      * Begins with a design.
      *
      * @param file where it was read, and what that held; empty for one that has no file
-     * @param compiling where designs are compiled and files are read and written, one after the other
+     * @param compiling where designs are compiled and files are read, one after the other
+     * @param saving where files are written, one after the other: a save waits for no compiling
      * @param here runs tasks on the interface thread
      */
+    public Work(
+            Design design,
+            Optional<OnDisk> file,
+            LocalDate today,
+            Executor compiling,
+            Executor saving,
+            Executor here) {
+        this(design, file, today, compiling, saving, here, what -> {});
+    }
+
+    /** The same, where all of it is done one after the other. */
     public Work(Design design, Optional<OnDisk> file, LocalDate today, Executor compiling, Executor here) {
-        this(design, file, today, compiling, here, what -> {});
+        this(design, file, today, compiling, compiling, here, what -> {});
     }
 
     /** @param before asked before each piece of work in the background; for tests that let it fail */
@@ -92,9 +110,12 @@ public final class Work {
             Optional<OnDisk> file,
             LocalDate today,
             Executor compiling,
+            Executor saving,
             Executor here,
             Consumer<String> before) {
         this.compiling = compiling;
+        this.saving = saving;
+        this.here = here;
         this.background = new Background(here, this::trouble, before);
         this.today = today;
         this.history = new History(design);
@@ -542,8 +563,9 @@ public final class Work {
         long revision = history.revision();
         AtomicReference<Optional<OnDisk>> disk = onDisk;
         Optional<OnDisk> atPress = disk.get();
-        background.run(
-                compiling,
+        saves++;
+        CompletableFuture<Void> done = background.run(
+                saving,
                 "saving " + file.getFileName(),
                 () -> {
                     Optional<FileVersion> expected =
@@ -562,6 +584,26 @@ public final class Work {
                         then.accept(left(saving));
                     }
                 });
+        done.whenComplete((v, failure) -> here.execute(this::wasSaved));
+    }
+
+    /** Does something once no save is under way any more: what is being saved right now is not unsaved. */
+    public void afterSaving(Runnable then) {
+        if (saves == 0) {
+            then.run();
+        } else {
+            say("Saving…");
+            afterSaves.add(then);
+        }
+    }
+
+    private void wasSaved() {
+        saves--;
+        if (saves == 0) {
+            List<Runnable> waiting = List.copyOf(afterSaves);
+            afterSaves.clear();
+            waiting.forEach(Runnable::run);
+        }
     }
 
     private static Optional<FileVersion> version(Optional<OnDisk> known, Path of) {

@@ -31,6 +31,7 @@ class BackgroundTest {
             Optional.empty(),
             LocalDate.of(2026, 11, 23),
             tasks::add,
+            tasks::add,
             Runnable::run,
             what -> {
                 done.add(what);
