@@ -2,7 +2,7 @@ package bivouac.handover.wording;
 
 import bivouac.design.Braces;
 import bivouac.design.Wording;
-import java.io.ByteArrayInputStream;
+import java.io.StringReader;
 import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -172,7 +172,7 @@ public final class Xliff {
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         factory.setProperty(XMLInputFactory.IS_COALESCING, true);
         try {
-            XMLStreamReader xml = factory.createXMLStreamReader(new ByteArrayInputStream(file));
+            XMLStreamReader xml = factory.createXMLStreamReader(new StringReader(XmlBytes.text(file)));
             xml.nextTag();
             if (!xml.getLocalName().equals("xliff") || !SPACE.equals(xml.getNamespaceURI())) {
                 throw new NotTexts("This is no XLIFF 2 file: it begins with <" + xml.getLocalName() + ">.");
