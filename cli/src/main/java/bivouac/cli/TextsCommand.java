@@ -93,7 +93,8 @@ public final class TextsCommand implements Callable<Integer> {
         changes.notTaken().forEach(sentence -> out.println("✗ " + sentence));
         if (take && !changes.changes().isEmpty()) {
             if (DesignFile.write(file, changes.applied(design), read).isEmpty()) {
-                throw new Unreadable(file + " was changed by somebody else meanwhile, and is left as it is; try again.");
+                throw new Unreadable(
+                        file + " was changed by somebody else meanwhile, and is left as it is; try again.");
             }
         }
         int count = changes.changes().size();

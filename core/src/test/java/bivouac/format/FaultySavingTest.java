@@ -64,6 +64,7 @@ class FaultySavingTest {
             assertThat(names()).as("nothing is left behind after change " + at).containsExactly(name);
             if (!faulty.wasReached()) {
                 assertThat(said).isFalse();
+                System.out.println(name + ", " + way + ": every one of " + (at - 1) + " changes of the disk");
                 return at - 1;
             }
         }

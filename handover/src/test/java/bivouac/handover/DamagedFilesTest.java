@@ -46,7 +46,11 @@ class DamagedFilesTest {
             }
             return true;
         } catch (NotHandedOver | NotTexts said) {
-            assertThat(said.getMessage()).as(name).isNotBlank().doesNotContain("Exception").matches("(?s).*[.?)]");
+            assertThat(said.getMessage())
+                    .as(name)
+                    .isNotBlank()
+                    .doesNotContain("Exception")
+                    .matches("(?s).*[.?)]");
             return false;
         }
     }
@@ -112,8 +116,11 @@ class DamagedFilesTest {
             switch (random.nextInt(5)) {
                 case 0 -> bytes.set(at, (byte) random.nextInt(256));
                 case 1 -> bytes.add(at, from[random.nextInt(from.length)]);
-                case 2 -> bytes.subList(at, Math.min(bytes.size(), at + 1 + random.nextInt(40))).clear();
-                case 3 -> bytes.addAll(at, List.copyOf(bytes.subList(at, Math.min(bytes.size(), at + random.nextInt(60)))));
+                case 2 ->
+                    bytes.subList(at, Math.min(bytes.size(), at + 1 + random.nextInt(40)))
+                            .clear();
+                case 3 ->
+                    bytes.addAll(at, List.copyOf(bytes.subList(at, Math.min(bytes.size(), at + random.nextInt(60)))));
                 default -> bytes.set(at, from[random.nextInt(from.length)]);
             }
         }

@@ -119,6 +119,7 @@ class FaultyHandoverTest {
             assertThat(there(program)).as("ended after change " + at).isEqualTo(ended);
             remove(program);
         }
+        System.out.println("handover, " + way + ": every one of " + (at - 1) + " changes of the disk");
         assertThat(at).isGreaterThan(30);
     }
 

@@ -12,6 +12,7 @@ import bivouac.machine.Play;
 import bivouac.machine.Sighting;
 import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
+import bivouac.testkit.Rounds;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,7 +26,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** What expressions give in a written program is what they give in the rehearsal: hundreds of them, put together at random. */
 class WrittenValuesTest {
 
-    private static final int EXPRESSIONS = Integer.getInteger("values", 400);
+    private static final int EXPRESSIONS = Integer.getInteger("values", 150);
 
     /** Expressions by what they give, one in another. */
     private record Made(RandomGenerator random) {
@@ -176,7 +177,7 @@ class WrittenValuesTest {
     @ParameterizedTest
     @EnumSource
     void they_are_those_of_the_rehearsal(Toolkit toolkit) throws Exception {
-        var made = new Made(RandomGeneratorFactory.of("L64X128MixRandom").create(Long.getLong("values.seed", 11)));
+        var made = new Made(RandomGeneratorFactory.of("L64X128MixRandom").create(Rounds.seed("values.seed")));
         List<String> all =
                 IntStream.range(0, EXPRESSIONS).mapToObj(i -> made.any()).toList();
         List<String> expressions = givingValues(all);

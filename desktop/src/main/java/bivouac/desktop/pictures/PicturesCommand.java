@@ -108,7 +108,7 @@ public final class PicturesCommand implements Callable<Integer> {
                         program.design(),
                         toolkit,
                         Optional.ofNullable(file.toAbsolutePath().getParent()),
-                        false);
+                        HandedOver.Allowed.NOTHING);
             }
             System.out.println("The findings, the rehearsal and the programs for "
                     + Arrays.stream(Toolkit.values()).map(Toolkit::shown).collect(Collectors.joining(", "))

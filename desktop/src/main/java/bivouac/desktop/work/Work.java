@@ -58,6 +58,7 @@ public final class Work {
     private final Background background;
     /** For what takes longer than a moment, so that no edit waits for it. */
     private final Executor saving;
+
     private final Executor longer = java.util.concurrent.ForkJoinPool.commonPool();
 
     private final LocalDate today;
@@ -90,12 +91,7 @@ public final class Work {
      * @param here runs tasks on the interface thread
      */
     public Work(
-            Design design,
-            Optional<OnDisk> file,
-            LocalDate today,
-            Executor compiling,
-            Executor saving,
-            Executor here) {
+            Design design, Optional<OnDisk> file, LocalDate today, Executor compiling, Executor saving, Executor here) {
         this(design, file, today, compiling, saving, here, what -> {});
     }
 

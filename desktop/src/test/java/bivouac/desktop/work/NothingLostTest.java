@@ -68,7 +68,8 @@ class NothingLostTest {
         void edit() {
             String name = called + names++;
             story.add(name + " is typed");
-            work.change(work.now().design().with(work.now().design().application().named(name)), "name changed");
+            work.change(
+                    work.now().design().with(work.now().design().application().named(name)), "name changed");
         }
 
         void save() {
@@ -98,7 +99,9 @@ class NothingLostTest {
             told.ifPresent(saving -> {
                 switch (saving) {
                     case Saving.Done(FileVersion version) -> {
-                        assertThat(after).as("what is said to be saved, " + story).contains(version);
+                        assertThat(after)
+                                .as("what is said to be saved, " + story)
+                                .contains(version);
                         known = version;
                     }
                     case Saving.Failed failed -> assertThat(failed.sentence()).endsWith(".");
@@ -127,7 +130,8 @@ class NothingLostTest {
             if (left[0]) {
                 assertThat(known)
                         .as("left without being asked, " + story)
-                        .isEqualTo(DesignFile.write(folder.resolve("other.bivouac"), work.now().design()));
+                        .isEqualTo(DesignFile.write(
+                                folder.resolve("other.bivouac"), work.now().design()));
             }
         }
     }
@@ -165,7 +169,7 @@ class NothingLostTest {
                     }
                 }
             }
-            }
+        }
         one.leaves();
         other.leaves();
     }

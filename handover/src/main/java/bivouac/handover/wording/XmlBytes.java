@@ -48,10 +48,10 @@ final class XmlBytes {
         if (first == 0xff && second == 0xfe || first == '<' && second == 0) {
             return StandardCharsets.UTF_16LE;
         }
-        String beginning =
-                new String(bytes, 0, Math.min(bytes.length, BEGINNING), StandardCharsets.ISO_8859_1);
+        String beginning = new String(bytes, 0, Math.min(bytes.length, BEGINNING), StandardCharsets.ISO_8859_1);
         Matcher declared = DECLARED.matcher(beginning);
-        if (!declared.find() || declared.group(1).toUpperCase(java.util.Locale.ROOT).startsWith("UTF-16")) {
+        if (!declared.find()
+                || declared.group(1).toUpperCase(java.util.Locale.ROOT).startsWith("UTF-16")) {
             return StandardCharsets.UTF_8;
         }
         try {

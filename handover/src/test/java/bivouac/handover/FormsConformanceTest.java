@@ -1,0 +1,8 @@
+package bivouac.handover;
+
+class FormsConformanceTest extends ConformanceTest {
+
+    FormsConformanceTest() {
+        super(Toolkit.FORMS);
+    }
+}

@@ -1,0 +1,8 @@
+package bivouac.handover;
+
+class JavaFxConformanceTest extends ConformanceTest {
+
+    JavaFxConformanceTest() {
+        super(Toolkit.JAVAFX);
+    }
+}

@@ -1,0 +1,8 @@
+package bivouac.handover;
+
+class SwingConformanceTest extends ConformanceTest {
+
+    SwingConformanceTest() {
+        super(Toolkit.SWING);
+    }
+}

@@ -1,0 +1,8 @@
+package bivouac.handover;
+
+class TkConformanceTest extends ConformanceTest {
+
+    TkConformanceTest() {
+        super(Toolkit.TK);
+    }
+}
