@@ -8,7 +8,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.tools.JavaCompiler;
 import javax.tools.ToolProvider;
@@ -19,6 +22,9 @@ final class JvmProof extends Proof {
     private final String classPath;
     /** A run of seconds is not worth the compiler that makes runs of hours fast. */
     private static final List<String> SHORT = List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC");
+
+    /** The folders of what is the same in every program for a toolkit. */
+    private static final Set<String> RULES = Set.of("desk", "frame", "drive");
 
     private final List<String> options;
     private final boolean needsDisplay;
@@ -65,7 +71,7 @@ final class JvmProof extends Proof {
         }
     }
 
-    /** All of it but what needs JUnit. */
+    /** All of it but what needs JUnit; the rules, which are the same in every program, once for all of them. */
     @Override
     public Optional<String> compile() throws IOException {
         JavaCompiler compiler = ToolProvider.getSystemJavaCompiler();
@@ -73,28 +79,35 @@ final class JvmProof extends Proof {
             throw new NotHandedOver("A program is proven with a JDK; this Java has no compiler.");
         }
         Path tests = project.resolve("src/test");
-        List<Path> sources = within(project.resolve("src"), ".java").stream()
+        Map<Boolean, List<Path>> sources = within(project.resolve("src"), ".java").stream()
                 .filter(p -> !p.startsWith(tests) || !p.toString().endsWith("Test.java"))
-                .toList();
+                .collect(Collectors.partitioningBy(this::isOfTheRules));
         Files.createDirectories(classes());
+        Optional<String> said = CompiledRules.into(
+                classes(), sources.get(true), classPath, (files, to) -> compiled(compiler, files, classPath, to));
+        if (said.isEmpty()) {
+            said = compiled(compiler, sources.get(false), classes() + File.pathSeparator + classPath, classes());
+        }
+        resources();
+        return said;
+    }
+
+    private boolean isOfTheRules(Path source) {
+        return RULES.contains(source.getParent().getFileName().toString());
+    }
+
+    private static Optional<String> compiled(JavaCompiler compiler, List<Path> sources, String classPath, Path to)
+            throws IOException {
         var said = new StringWriter();
         try (var files = compiler.getStandardFileManager(null, null, null)) {
             boolean right = compiler.getTask(
                             said,
                             files,
                             null,
-                            List.of(
-                                    "-Xlint:all",
-                                    "-Werror",
-                                    "-proc:none",
-                                    "-cp",
-                                    classPath,
-                                    "-d",
-                                    classes().toString()),
+                            List.of("-Xlint:all,-path", "-Werror", "-proc:none", "-cp", classPath, "-d", to.toString()),
                             null,
                             files.getJavaFileObjectsFromPaths(sources))
                     .call();
-            resources();
             return right ? Optional.empty() : Optional.of(said.toString().strip());
         }
     }
