@@ -11,6 +11,7 @@ import bivouac.desktop.work.Situation;
 import bivouac.rehearsal.Covered;
 import bivouac.sentence.NewWindow;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -46,6 +47,8 @@ record RosterState(List<Line> lines, List<Window> left) {
         String wanted = filter.strip().toLowerCase(Locale.ROOT);
         List<Window> left = s.design().windows().stream()
                 .filter(w -> w.name().shown().toLowerCase(Locale.ROOT).contains(wanted))
+                // Enter means the first: what is called so, before what begins so, before what holds the words
+                .sorted(Comparator.comparingInt(w -> rank(w, wanted)))
                 .toList();
         var lines = new ArrayList<Line>();
         Map<String, List<Finding.Weight>> weights = s.weights();
@@ -69,6 +72,11 @@ record RosterState(List<Line> lines, List<Window> left) {
             NewWindow.all().forEach(kind -> lines.add(new Line.Makes(kind, kind.named(Name.of(name)))));
         }
         return new RosterState(List.copyOf(lines), left);
+    }
+
+    private static int rank(Window window, String wanted) {
+        String name = window.name().shown().toLowerCase(Locale.ROOT);
+        return name.equals(wanted) ? 0 : name.startsWith(wanted) ? 1 : 2;
     }
 
     private static final List<String> ORDER =

@@ -44,6 +44,17 @@ class RosterStateTest {
                         "  Guest card");
     }
 
+    /** Enter goes to the first that is left. */
+    @Test
+    void what_is_called_so_stands_before_what_only_begins_so() throws Exception {
+        Design hut = DesignFile.read(Path.of("../core/src/test/resources/first-hut.bivouac"));
+        Design both = hut.adding(bivouac.design.FacedWindow.of(bivouac.design.FacedWindow.Kind.CHILD, "Bunk"));
+        var work = new Work(both, Optional.empty(), LocalDate.of(2026, 11, 23), Runnable::run, Runnable::run);
+        assertThat(RosterState.of(work.now(), "bunk").left())
+                .extracting(w -> w.name().shown())
+                .containsExactly("Bunk", "Bunk plan");
+    }
+
     @Test
     void a_filter_leaves_what_holds_it_and_one_that_nothing_holds_can_be_made() throws Exception {
         assertThat(words(state("BUNK"))).containsExactly("Child windows 1", "  Bunk plan");
