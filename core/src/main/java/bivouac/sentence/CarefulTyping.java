@@ -17,6 +17,7 @@ import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
+import bivouac.design.Steps;
 import bivouac.design.Take;
 import bivouac.design.Task;
 import bivouac.design.Type;
@@ -88,7 +89,28 @@ final class CarefulTyping {
         variables.add(new Variable(name, Type.YESNO, Optional.of(new Expression("false")), false));
         design = design.changingFace(
                 window, f -> f.holding(variables).mapParts(p -> Optional.of(noting(p, name.expression()))));
+        rowsSayIt(window, name.expression());
         return name.expression();
+    }
+
+    /** Where a step changes rows of the window there is something to save, too: what opens the window only fills them. */
+    private void rowsSayIt(String window, String changed) {
+        Step says = Step.SetValue.of("me." + changed, "true");
+        design.scripts().keySet().stream()
+                .filter(p -> p.ofWindow().equals(Optional.of(window)) && !p.isAt(FacedWindow.Moment.OPENED))
+                .forEach(p -> {
+                    var at = new ArrayList<StepPath>();
+                    Steps.walk(p.in(design), (path, step) -> {
+                        if (step instanceof Step.AddRow
+                                || step instanceof Step.ChangeRow
+                                || step instanceof Step.RemoveRow) {
+                            at.add(path);
+                        }
+                    });
+                    // from the last on, so that the places before stay where they are
+                    at.reversed()
+                            .forEach(path -> design = p.put(design, path.next(1).insert(p.in(design), says)));
+                });
     }
 
     /** A field that a person changes says that there is something to save. */

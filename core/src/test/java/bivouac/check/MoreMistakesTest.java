@@ -146,6 +146,33 @@ class MoreMistakesTest {
     }
 
     @Test
+    void what_a_question_asks_about_is_set_somewhere() {
+        Design never = rowsAsked(new Step.AddRow("me.guests", List.of(Given.of("guest", "\"x\""))));
+        assertThat(found(never, Kind.UNSAVED_LOST))
+                .containsExactly(
+                        "Desk, before closing, step 1: “me.changed” is asked, and nothing ever sets it to yes.");
+        assertThat(found(putRight(never, Kind.UNSAVED_LOST), Kind.UNSAVED_LOST)).isEmpty();
+        assertThat(found(rowsAsked(set("me.changed", "true")), Kind.UNSAVED_LOST))
+                .isEmpty();
+    }
+
+    private static Design rowsAsked(Step pressed) {
+        var asks = new Step.If(
+                List.of(new Step.If.Case(
+                        new Expression("me.changed"), Script.of(waits("Sure", when("leave"), when("stay", stay()))))),
+                Optional.empty());
+        return withMain(before(
+                        main(
+                                        "Desk",
+                                        Part.ListOfRows.of("guests", "Guests", new Type.Column("guest", Type.TEXT)),
+                                        button("go", pressed))
+                                .holding(List.of(bivouac.design.Variable.of("changed", Type.YESNO, "false"))),
+                        asks))
+                .with(escaping(box("Sure", "leave", "stay"), "stay"))
+                .design();
+    }
+
+    @Test
     void before_closing_does_not_close_what_is_asked_and_waits_for_its_tasks() {
         Design closes = AsWritten.asking(
                 box("Sure", "go", "stay"), new Step.Close(new Target.Me(), Optional.empty(), List.of(), Script.EMPTY));

@@ -78,6 +78,20 @@ class CarefulTypingTest {
         assertThat(saved.scene().ended()).contains(0L);
     }
 
+    /** A list has no field that says it: the steps that change its rows do. */
+    @Test
+    void rows_that_change_are_unsaved_work_too() throws Exception {
+        Part list = Part.ListOfRows.of("guests", "Guests", new Type.Column("name", Type.TEXT));
+        Design filled = type(desk(list), PRESSED, "add row to me.guests with name ← \"Orla\"");
+        Design design = type(filled, PRESSED, "ask before unsaved work is lost");
+        assertThat(play(design, "close box of \"Desk\"").scene().ended()).contains(0L);
+        assertThat(play(design, "press \"go\" of \"Desk\"", "close box of \"Desk\"")
+                        .scene()
+                        .windows())
+                .extracting(w -> w.which().window())
+                .contains("Unsaved Desk");
+    }
+
     @Test
     void a_row_is_asked_about_before_it_goes_wherever_the_line_is_typed() throws Exception {
         Part list = Part.ListOfRows.of("guests", "Guests", new Type.Column("name", Type.TEXT))
