@@ -69,31 +69,7 @@ final class Endings {
         return switch (op) {
             case Op.Close close -> close.gives();
             case Op.Open open when open.how() instanceof Op.How.InPlace(int ending, var gives) -> gives;
-            case Op.Open _,
-                    Op.StayOpen _,
-                    Op.Set _,
-                    Op.SetIn _,
-                    Op.JumpUnless _,
-                    Op.Jump _,
-                    Op.Into _,
-                    Op.End _,
-                    Op.RunTask _,
-                    Op.StopTask _,
-                    Op.Reach _,
-                    Op.TurnTimer _,
-                    Op.Focus _,
-                    Op.AddRow _,
-                    Op.ChangeRow _,
-                    Op.RemoveRow _,
-                    Op.KeepRow _,
-                    Op.Let _,
-                    Op.Again _,
-                    Op.KeptValues _,
-                    Op.NotThereYet _,
-                    Op.Note _,
-                    Op.Broken _,
-                    Op.Finish _,
-                    Op.MayFail _ -> List.of();
+            case Op.Open _, Op.End _, Op.RunTask _, Op.MayFail _, Op.Plain _, Op.Course _ -> List.of();
         };
     }
 

@@ -159,29 +159,8 @@ final class Requests {
             case Op.Close c -> c.refused();
             case Op.End e -> e.refused();
             case Op.Open o -> o.after();
-            case Op.StayOpen _,
-                    Op.Set _,
-                    Op.SetIn _,
-                    Op.JumpUnless _,
-                    Op.Jump _,
-                    Op.Into _,
-                    Op.RunTask _,
-                    Op.StopTask _,
-                    Op.Reach _,
-                    Op.TurnTimer _,
-                    Op.Focus _,
-                    Op.AddRow _,
-                    Op.ChangeRow _,
-                    Op.RemoveRow _,
-                    Op.KeepRow _,
-                    Op.Let _,
-                    Op.Again _,
-                    Op.KeptValues _,
-                    Op.NotThereYet _,
-                    Op.Note _,
-                    Op.Broken _,
-                    Op.Finish _,
-                    Op.MayFail _ -> throw new IllegalStateException("Only close, end and open ask for something");
+            case Op.RunTask _, Op.MayFail _, Op.Plain _, Op.Course _ ->
+                throw new IllegalStateException("Only close, end and open ask for something");
         };
     }
 
@@ -337,30 +316,8 @@ final class Requests {
         return switch (script.script.ops().get(script.pc)) {
             case Op.Close c -> c.whom().isEvery() ? script.pc : c.after();
             case Op.Open o -> o.after();
-            case Op.StayOpen _,
-                    Op.Set _,
-                    Op.SetIn _,
-                    Op.JumpUnless _,
-                    Op.Jump _,
-                    Op.Into _,
-                    Op.End _,
-                    Op.RunTask _,
-                    Op.StopTask _,
-                    Op.Reach _,
-                    Op.TurnTimer _,
-                    Op.Focus _,
-                    Op.AddRow _,
-                    Op.ChangeRow _,
-                    Op.RemoveRow _,
-                    Op.KeepRow _,
-                    Op.Let _,
-                    Op.Again _,
-                    Op.KeptValues _,
-                    Op.NotThereYet _,
-                    Op.Note _,
-                    Op.Broken _,
-                    Op.Finish _,
-                    Op.MayFail _ -> throw new IllegalStateException("Only close and open ask a window to close");
+            case Op.End _, Op.RunTask _, Op.MayFail _, Op.Plain _, Op.Course _ ->
+                throw new IllegalStateException("Only close and open ask a window to close");
         };
     }
 

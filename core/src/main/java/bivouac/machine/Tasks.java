@@ -63,29 +63,8 @@ final class Tasks {
             case Op.TakeHolding t ->
                 new Scene.Work.Taking(
                         run.program.holdings().get(t.holding()).name().shown());
-            case Op.Close _,
-                    Op.StayOpen _,
-                    Op.Set _,
-                    Op.SetIn _,
-                    Op.JumpUnless _,
-                    Op.Jump _,
-                    Op.Into _,
-                    Op.End _,
-                    Op.StopTask _,
-                    Op.Reach _,
-                    Op.TurnTimer _,
-                    Op.Focus _,
-                    Op.AddRow _,
-                    Op.ChangeRow _,
-                    Op.RemoveRow _,
-                    Op.KeepRow _,
-                    Op.Let _,
-                    Op.Again _,
-                    Op.KeptValues _,
-                    Op.NotThereYet _,
-                    Op.Note _,
-                    Op.Broken _,
-                    Op.Finish _ -> throw new IllegalStateException("nothing else is waited for like a task");
+            case Op.Close _, Op.End _, Op.Plain _, Op.Course _ ->
+                throw new IllegalStateException("nothing else is waited for like a task");
         };
     }
 

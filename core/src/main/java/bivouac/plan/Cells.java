@@ -135,23 +135,7 @@ public final class Cells {
             }
             case Op.AddRow add -> rows(add.list(), add.values(), number);
             case Op.ChangeRow change -> rows(change.list(), change.values(), number);
-            case Op.StayOpen _,
-                    Op.JumpUnless _,
-                    Op.Jump _,
-                    Op.Into _,
-                    Op.End _,
-                    Op.StopTask _,
-                    Op.Reach _,
-                    Op.TurnTimer _,
-                    Op.Focus _,
-                    Op.RemoveRow _,
-                    Op.KeepRow _,
-                    Op.Again _,
-                    Op.KeptValues _,
-                    Op.NotThereYet _,
-                    Op.Note _,
-                    Op.Broken _,
-                    Op.Finish _ -> {
+            case Op.End _, Op.Plain _, Op.Course _ -> {
                 // it keeps nothing in a cell
             }
         }

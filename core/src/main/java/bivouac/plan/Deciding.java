@@ -132,25 +132,7 @@ public final class Deciding {
                         task.outcomes().forEach(o -> o.writes().ifPresent(w -> root(w, script.number())));
                     }
                 }
-                case Op.StayOpen _,
-                        Op.Set _,
-                        Op.Jump _,
-                        Op.Into _,
-                        Op.StopTask _,
-                        Op.TurnTimer _,
-                        Op.Focus _,
-                        Op.AddRow _,
-                        Op.ChangeRow _,
-                        Op.RemoveRow _,
-                        Op.KeepRow _,
-                        Op.Let _,
-                        Op.Again _,
-                        Op.KeptValues _,
-                        Op.NotThereYet _,
-                        Op.Note _,
-                        Op.Broken _,
-                        Op.Finish _,
-                        Op.MayFail _ -> {
+                case Op.MayFail _, Op.Plain _, Op.Course _ -> {
                     // which way it goes on depends on no value
                 }
             }

@@ -35,6 +35,12 @@ public sealed interface Op {
             int after)
             implements MayFail {}
 
+    /** It is done, and leads to the next one in its list: it opens, closes and ends nothing, and runs no task. */
+    sealed interface Plain extends Op {}
+
+    /** It only says which one of its list comes next. */
+    sealed interface Course extends Op {}
+
     /** Something that the system may fail to do (O7): the script waits for the event that tells. */
     sealed interface MayFail extends Op {
         StepRef ref();
@@ -72,19 +78,19 @@ public sealed interface Op {
     record Close(StepRef ref, Whom whom, Optional<String> ending, List<Hand> gives, int after, int refused)
             implements Op {}
 
-    record StayOpen(StepRef ref) implements Op {}
+    record StayOpen(StepRef ref) implements Plain {}
 
-    record Set(StepRef ref, String path, Access access, Compiled<Reading> value) implements Op {}
+    record Set(StepRef ref, String path, Access access, Compiled<Reading> value) implements Plain {}
 
     /** Sets the same in every instance that is meant, the newest first (R2); {@code access} reads from each of them. */
-    record SetIn(StepRef ref, String member, Whom whom, Access access, Compiled<Reading> value) implements Op {}
+    record SetIn(StepRef ref, String member, Whom whom, Access access, Compiled<Reading> value) implements Plain {}
 
-    record JumpUnless(StepRef ref, Compiled<Reading> condition, int to) implements Op {}
+    record JumpUnless(StepRef ref, Compiled<Reading> condition, int to) implements Course {}
 
-    record Jump(int to) implements Op {}
+    record Jump(int to) implements Course {}
 
     /** An <em>if</em> goes into one of its scripts. */
-    record Into(StepRef ref, int inner) implements Op {}
+    record Into(StepRef ref, int inner) implements Plain {}
 
     record End(
             StepRef ref,
@@ -118,15 +124,15 @@ public sealed interface Op {
     /** How a task can end: what it gives in a rehearsal, and the file that is there then. */
     record Outcome(String ending, List<Hand> gives, Optional<Compiled<Reading>> writes) {}
 
-    record StopTask(StepRef ref, String task) implements Op {}
+    record StopTask(StepRef ref, String task) implements Plain {}
 
-    record Reach(StepRef ref, bivouac.design.Step.Reach.How how, Whom whom) implements Op {}
+    record Reach(StepRef ref, bivouac.design.Step.Reach.How how, Whom whom) implements Plain {}
 
     /** Turns a timer on or off; {@code ofWindow} says whether it is one of the script's window. */
     record TurnTimer(StepRef ref, bivouac.design.Step.TurnTimer.How how, TimerPlan timer, boolean ofWindow)
-            implements Op {}
+            implements Plain {}
 
-    record Focus(StepRef ref, ListIn part) implements Op {}
+    record Focus(StepRef ref, ListIn part) implements Plain {}
 
     /**
      * Adds a row.
@@ -135,32 +141,33 @@ public sealed interface Op {
      * @param values by the column's number
      */
     record AddRow(StepRef ref, ListIn list, List<bivouac.design.Type.Column> columns, List<Hand> values)
-            implements Op {}
+            implements Plain {}
 
     /** Changes the selected row. */
-    record ChangeRow(StepRef ref, ListIn list, List<Hand> values) implements Op {}
+    record ChangeRow(StepRef ref, ListIn list, List<Hand> values) implements Plain {}
 
-    record RemoveRow(StepRef ref, ListIn list, boolean unasked) implements Op {}
+    record RemoveRow(StepRef ref, ListIn list, boolean unasked) implements Plain {}
 
-    record KeepRow(StepRef ref) implements Op {}
+    record KeepRow(StepRef ref) implements Plain {}
 
-    record Let(StepRef ref, String name, int slot, bivouac.design.Type type, Compiled<Reading> value) implements Op {}
+    record Let(StepRef ref, String name, int slot, bivouac.design.Type type, Compiled<Reading> value)
+            implements Plain {}
 
     /** Back to where the repeat begins. */
-    record Again(StepRef ref, int to) implements Op {}
+    record Again(StepRef ref, int to) implements Course {}
 
-    record KeptValues(StepRef ref, bivouac.design.Step.KeptValues.How how) implements Op {}
+    record KeptValues(StepRef ref, bivouac.design.Step.KeptValues.How how) implements Plain {}
 
     /** @param said what a person is told, a sentence */
-    record NotThereYet(StepRef ref, String said) implements Op {}
+    record NotThereYet(StepRef ref, String said) implements Plain {}
 
-    record Note(StepRef ref, TextTemplate<Reading> text) implements Op {}
+    record Note(StepRef ref, TextTemplate<Reading> text) implements Plain {}
 
     /** A step that cannot be run because something in it is wrong, as a finding says too. */
-    record Broken(StepRef ref, String why) implements Op {}
+    record Broken(StepRef ref, String why) implements Plain {}
 
     /** The end of the script. */
-    record Finish() implements Op {}
+    record Finish() implements Course {}
 
     /** The step of the design that it comes from; empty where it is none. */
     default Optional<StepRef> step() {

@@ -76,28 +76,7 @@ final class OpReads {
             case Op.Close close -> close.whom().keptAt();
             case Op.Reach reach -> reach.whom().keptAt();
             case Op.SetIn set -> set.whom().keptAt();
-            case Op.StayOpen _,
-                    Op.Set _,
-                    Op.JumpUnless _,
-                    Op.Jump _,
-                    Op.Into _,
-                    Op.End _,
-                    Op.RunTask _,
-                    Op.StopTask _,
-                    Op.TurnTimer _,
-                    Op.Focus _,
-                    Op.AddRow _,
-                    Op.ChangeRow _,
-                    Op.RemoveRow _,
-                    Op.KeepRow _,
-                    Op.Let _,
-                    Op.Again _,
-                    Op.KeptValues _,
-                    Op.NotThereYet _,
-                    Op.Note _,
-                    Op.Broken _,
-                    Op.Finish _,
-                    Op.MayFail _ -> Optional.empty();
+            case Op.End _, Op.RunTask _, Op.MayFail _, Op.Plain _, Op.Course _ -> Optional.empty();
         };
     }
 
@@ -146,23 +125,7 @@ final class OpReads {
             case Op.Jump(int to) -> all.add(new Edge(to, 0, 0));
             case Op.Again again -> all.add(new Edge(again.to(), 0, 0));
             case Op.Finish f -> none();
-            case Op.StayOpen _,
-                    Op.Set _,
-                    Op.SetIn _,
-                    Op.Into _,
-                    Op.StopTask _,
-                    Op.Reach _,
-                    Op.TurnTimer _,
-                    Op.Focus _,
-                    Op.AddRow _,
-                    Op.ChangeRow _,
-                    Op.RemoveRow _,
-                    Op.KeepRow _,
-                    Op.Let _,
-                    Op.KeptValues _,
-                    Op.NotThereYet _,
-                    Op.Note _,
-                    Op.Broken _ -> all.add(new Edge(at + 1, 0, 0));
+            case Op.Plain _ -> all.add(new Edge(at + 1, 0, 0));
         }
         return all;
     }

@@ -52,29 +52,7 @@ final class RestPoints {
                 task.handOver().forEach(h -> results.clear(task.takesSlot() + h.index()));
             }
             case Op.Finish f when script.isBeforeRemoving() -> live.set(ScriptPlan.ROW);
-            case Op.Close _,
-                    Op.StayOpen _,
-                    Op.Set _,
-                    Op.SetIn _,
-                    Op.JumpUnless _,
-                    Op.Jump _,
-                    Op.Into _,
-                    Op.End _,
-                    Op.StopTask _,
-                    Op.Reach _,
-                    Op.TurnTimer _,
-                    Op.Focus _,
-                    Op.AddRow _,
-                    Op.ChangeRow _,
-                    Op.RemoveRow _,
-                    Op.KeepRow _,
-                    Op.Again _,
-                    Op.KeptValues _,
-                    Op.NotThereYet _,
-                    Op.Note _,
-                    Op.Broken _,
-                    Op.Finish _,
-                    Op.MayFail _ -> {
+            case Op.Close _, Op.End _, Op.MayFail _, Op.Plain _, Op.Course _ -> {
                 // it makes nothing
             }
         }
@@ -151,27 +129,7 @@ final class RestPoints {
             case Op.RunTask t -> points.add(point(at, RestPoint.Kind.TASK, after(op, at)));
             case Op.GiveBack g -> points.add(point(at, RestPoint.Kind.TASK, needed.get(at)));
             case Op.TakeHolding t -> points.add(point(at, RestPoint.Kind.TASK, needed.get(at)));
-            case Op.StayOpen _,
-                    Op.Set _,
-                    Op.SetIn _,
-                    Op.JumpUnless _,
-                    Op.Jump _,
-                    Op.Into _,
-                    Op.StopTask _,
-                    Op.Reach _,
-                    Op.TurnTimer _,
-                    Op.Focus _,
-                    Op.AddRow _,
-                    Op.ChangeRow _,
-                    Op.RemoveRow _,
-                    Op.KeepRow _,
-                    Op.Let _,
-                    Op.Again _,
-                    Op.KeptValues _,
-                    Op.NotThereYet _,
-                    Op.Note _,
-                    Op.Broken _,
-                    Op.Finish _ -> {
+            case Op.Plain _, Op.Course _ -> {
                 // it waits for nothing
             }
         }

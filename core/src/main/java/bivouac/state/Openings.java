@@ -64,29 +64,7 @@ final class Openings {
                 endsSaying |= end.code().isPresent() || end.saying().isPresent();
             case Op.RunTask task ->
                 writes |= task.outcomes().stream().anyMatch(o -> o.writes().isPresent());
-            case Op.Close _,
-                    Op.StayOpen _,
-                    Op.Set _,
-                    Op.SetIn _,
-                    Op.JumpUnless _,
-                    Op.Jump _,
-                    Op.Into _,
-                    Op.StopTask _,
-                    Op.Reach _,
-                    Op.TurnTimer _,
-                    Op.Focus _,
-                    Op.AddRow _,
-                    Op.ChangeRow _,
-                    Op.RemoveRow _,
-                    Op.KeepRow _,
-                    Op.Let _,
-                    Op.Again _,
-                    Op.KeptValues _,
-                    Op.NotThereYet _,
-                    Op.Note _,
-                    Op.Broken _,
-                    Op.Finish _,
-                    Op.MayFail _ -> {
+            case Op.Close _, Op.MayFail _, Op.Plain _, Op.Course _ -> {
                 // nothing of a window
             }
         }
