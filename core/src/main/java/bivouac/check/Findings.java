@@ -3,6 +3,7 @@ package bivouac.check;
 import bivouac.check.closing.AnswerFindings;
 import bivouac.check.closing.ClosingFindings;
 import bivouac.check.closing.GoesOnAllTheSameFindings;
+import bivouac.check.closing.NeverSetFindings;
 import bivouac.check.closing.NotLeavingFindings;
 import bivouac.check.closing.QuestionFindings;
 import bivouac.check.closing.RefusalFindings;
@@ -107,6 +108,7 @@ public final class Findings {
         BroughtBackFindings.into(found, design);
         GoesOnAllTheSameFindings.into(found, design);
         SameDoneFindings.into(found, design);
+        NeverSetFindings.into(found, design);
         UnmarkedFindings.into(found, design);
         StaysDisabledFindings.into(found, design);
         UnansweredStartFindings.into(found, design);

@@ -173,9 +173,7 @@ public final class Triggers {
                     script,
                     s -> s instanceof Step.SetValue set && !set.path().startsWith("me.")
                             || s instanceof Step.SetIn
-                            || s instanceof Step.AddRow
-                            || s instanceof Step.ChangeRow
-                            || s instanceof Step.RemoveRow);
+                            || s instanceof Step.OfRows);
         }
 
         /** With the conditions that had to hold, or not to hold, for coming here, where another side stops. */

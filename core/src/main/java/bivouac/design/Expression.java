@@ -15,6 +15,11 @@ public record Expression(String source) {
         return source.isBlank();
     }
 
+    /** Whether nothing but <em>no</em> is written. */
+    public boolean isNo() {
+        return source.strip().equals("false");
+    }
+
     @Override
     public String toString() {
         return source;

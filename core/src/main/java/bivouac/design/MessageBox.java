@@ -73,6 +73,15 @@ public record MessageBox(
         return answers.stream().map(a -> Ending.of(a.ending())).toList();
     }
 
+    /** What stands on the button of an ending, without its access key; the ending itself, where no button leads to it. */
+    public String said(String ending) {
+        return answers.stream()
+                .filter(a -> a.ending().equals(ending))
+                .map(a -> AccessKey.without(a.text()))
+                .findFirst()
+                .orElse(ending);
+    }
+
     @Override
     public Optional<String> escapeEnding() {
         return escape.isEmpty() && answers.size() == 1

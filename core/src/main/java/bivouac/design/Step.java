@@ -375,13 +375,20 @@ public sealed interface Step {
         }
     }
 
+    /** Changes which rows a list has, or what stands in them. */
+    sealed interface OfRows extends Plain {
+
+        /** The list, as {@code me.guests}. */
+        String list();
+    }
+
     /**
      * Adds a row at the end of a list.
      *
      * @param list the list, as {@code me.guests}
      * @param values by column; a column without one starts as its type does
      */
-    record AddRow(String list, List<Given> values) implements Plain {
+    record AddRow(String list, List<Given> values) implements OfRows {
         public AddRow {
             values = List.copyOf(values);
         }
@@ -397,7 +404,7 @@ public sealed interface Step {
      *
      * @param values by column; a column without one stays as it is
      */
-    record ChangeRow(String list, List<Given> values) implements Plain {
+    record ChangeRow(String list, List<Given> values) implements OfRows {
         public ChangeRow {
             values = List.copyOf(values);
         }
@@ -413,7 +420,7 @@ public sealed interface Step {
      *
      * @param unasked skips that script
      */
-    record RemoveRow(String list, boolean unasked) implements Plain {
+    record RemoveRow(String list, boolean unasked) implements OfRows {
         @Override
         public Pieces pieces() {
             return Pieces.NONE;

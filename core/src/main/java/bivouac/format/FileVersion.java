@@ -10,7 +10,8 @@ public record FileVersion(String digest) {
     /** No file was there. */
     public static final FileVersion ABSENT = new FileVersion("");
 
-    static FileVersion of(byte[] bytes) {
+    /** What these bytes are; its digest is their SHA-256, in hexadecimal. */
+    public static FileVersion of(byte[] bytes) {
         try {
             return new FileVersion(HexFormat.of()
                     .formatHex(MessageDigest.getInstance("SHA-256").digest(bytes)));

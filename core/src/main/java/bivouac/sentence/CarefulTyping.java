@@ -101,9 +101,7 @@ final class CarefulTyping {
                 .forEach(p -> {
                     var at = new ArrayList<StepPath>();
                     Steps.walk(p.in(design), (path, step) -> {
-                        if (step instanceof Step.AddRow
-                                || step instanceof Step.ChangeRow
-                                || step instanceof Step.RemoveRow) {
+                        if (step instanceof Step.OfRows) {
                             at.add(path);
                         }
                     });

@@ -1,20 +1,17 @@
 package bivouac.handover;
 
+import bivouac.format.FileVersion;
 import bivouac.format.SafeFile;
 import bivouac.format.Unreadable;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -230,10 +227,6 @@ public final class ProgramFolder {
     }
 
     private static String hash(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException e) {
-            throw new UncheckedIOException(new IOException(e));
-        }
+        return FileVersion.of(bytes).digest();
     }
 }

@@ -188,14 +188,6 @@ public final class AnswerFindings {
                 repair.<List<Repair>>map(List::of).orElse(List.of())));
     }
 
-    private static String text(MessageBox box, String ending) {
-        return box.answers().stream()
-                .filter(a -> a.ending().equals(ending))
-                .map(a -> AccessKey.without(a.text()))
-                .findFirst()
-                .orElse(ending);
-    }
-
     /** B2, W3: alongside blocks nothing, and the script goes on before there is an answer that could refuse. */
     private void notAwaited(Asked asked) {
         boolean refuses =
@@ -255,15 +247,15 @@ public final class AnswerFindings {
     private void escapeActs(Asked asked, MessageBox box) {
         Optional<String> escape = box.escapeEnding()
                 .filter(e -> asked.comes(e) == Comes.ACTS && !asked.onlyLeaves(e))
-                .filter(e -> !Said.DESTROYS.by(text(box, e)))
+                .filter(e -> !Said.DESTROYS.by(box.said(e)))
                 .filter(e -> !asked.isClosing() || asked.canRefuse(e));
         escape.flatMap(e -> asked.other(e, Comes.NOTHING))
                 .ifPresent(quiet -> add(
                         asked,
                         Weight.RISKY,
                         Kind.ESCAPE_DESTROYS,
-                        "Escape in “" + box.name() + "” means “" + text(box, escape.get())
-                                + "”, which does something, and “" + text(box, quiet.name()) + "” does nothing.",
+                        "Escape in “" + box.name() + "” means “" + box.said(escape.get())
+                                + "”, which does something, and “" + box.said(quiet.name()) + "” does nothing.",
                         "Who presses Escape wants nothing to happen (C7); let it mean the answer that does nothing.",
                         Optional.of(new ReadyMadeRepair.Means(
                                 box.name().shown(), ReadyMadeRepair.Means.Key.ESCAPE, quiet.name()))));
@@ -303,14 +295,14 @@ public final class AnswerFindings {
     private void enterLoses(Asked asked, MessageBox box) {
         box.byDefault()
                 .filter(e -> asked.comes(e) == Comes.PASSES)
-                .filter(e -> !Said.DESTROYS.by(text(box, e)))
+                .filter(e -> !Said.DESTROYS.by(box.said(e)))
                 .flatMap(e -> asked.other(e, Comes.ACTS))
                 .ifPresent(keeps -> add(
                         asked,
                         Weight.RISKY,
                         Kind.ESCAPE_DESTROYS,
                         "Enter in “" + box.name() + "” means “"
-                                + text(box, box.byDefault().orElseThrow()) + "”, at which "
+                                + box.said(box.byDefault().orElseThrow()) + "”, at which "
                                 + asked.place().ofWindow().orElseThrow() + " closes and nothing is done.",
                         "Enter is pressed without reading; let it be the answer that loses nothing.",
                         Optional.of(new ReadyMadeRepair.Means(
@@ -337,7 +329,7 @@ public final class AnswerFindings {
                     Kind.REMOVES_UNASKED,
                     always
                             ? "whatever “" + box.name() + "” is answered, the row is removed."
-                            : "“" + text(box, wrong.get()) + "” in “" + box.name() + "” removes the row all the same.",
+                            : "“" + box.said(wrong.get()) + "” in “" + box.name() + "” removes the row all the same.",
                     "Only “keep the row” keeps a row that is about to be removed (P2); write it where the answer is no.",
                     wrong.map(e -> new ClosingRepair.RefuseWhen(asked.place(), asked.path(), e)));
         }

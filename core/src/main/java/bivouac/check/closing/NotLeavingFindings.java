@@ -51,21 +51,18 @@ public final class NotLeavingFindings {
         boolean isMain = design.faced(place.window())
                 .filter(f -> f.of() == FacedWindow.Kind.MAIN)
                 .isPresent();
-        boolean says = design.faced(place.window())
+        Optional<String> text = design.faced(place.window())
                 .flatMap(f -> f.part(place.part()))
-                .filter(p -> p instanceof Part.Button && Said.FINISHES.by(p.displayName()))
-                .isPresent();
-        if (isMain || !says || script.doesNothing() || Steps.any(script, NotLeavingFindings::leads)) {
+                .filter(Part.Button.class::isInstance)
+                .map(Part::displayName)
+                .filter(Said.FINISHES::by);
+        if (isMain || text.isEmpty() || script.doesNothing() || Steps.any(script, NotLeavingFindings::leads)) {
             return;
         }
-        String text = design.faced(place.window())
-                .flatMap(f -> f.part(place.part()))
-                .orElseThrow()
-                .displayName();
         found.add(new Finding(
                 Weight.HINT,
                 Kind.DEAD_TRIGGER,
-                place.words() + ": “" + text + "” does not close " + place.window() + ".",
+                place.words() + ": “" + text.get() + "” does not close " + place.window() + ".",
                 "Who presses it takes the window to be done with; close it there, or call the button what it does.",
                 Place.script(place),
                 List.of(new StepRepair.Write(

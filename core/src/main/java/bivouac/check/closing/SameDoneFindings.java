@@ -76,20 +76,12 @@ public final class SameDoneFindings {
         found.add(new Finding(
                 Weight.RISKY,
                 Kind.ESCAPE_DESTROYS,
-                Place.step(place, path).words(design) + ": “" + text(box, escape) + "” in “" + box.name()
+                Place.step(place, path).words(design) + ": “" + box.said(escape) + "” in “" + box.name()
                         + "”, which Escape means, does what “"
                         + AccessKey.without(same.get().text()) + "” does.",
                 "Who presses Escape wants nothing to happen (C7); write nothing there.",
                 Place.step(place, path),
                 List.of(new StepRepair.EmptyBranch(place, path, escape))));
-    }
-
-    private static String text(MessageBox box, String ending) {
-        return box.answers().stream()
-                .filter(a -> a.ending().equals(ending))
-                .map(a -> AccessKey.without(a.text()))
-                .findFirst()
-                .orElse(ending);
     }
 
     /** What is done at an ending, without what comes of it; leaving, and what only the eye sees, is no doing. */

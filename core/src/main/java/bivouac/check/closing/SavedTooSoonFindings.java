@@ -3,12 +3,12 @@ package bivouac.check.closing;
 import bivouac.check.finding.Finding;
 import bivouac.check.finding.Finding.Kind;
 import bivouac.check.finding.Finding.Weight;
+import bivouac.check.known.NamedValue;
 import bivouac.check.known.Place;
 import bivouac.check.known.Said;
 import bivouac.check.ways.StepRepair;
 import bivouac.design.Design;
 import bivouac.design.Ending;
-import bivouac.design.FacedWindow;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -19,7 +19,6 @@ import bivouac.design.Variable;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 
 /**
  * A value that says what is unsaved, set to no before the work that saves has come to its end: where that fails, nobody is
@@ -66,12 +65,7 @@ public final class SavedTooSoonFindings {
     }
 
     private boolean says(ScriptPlace place, String path, Predicate<Variable> what) {
-        Stream<Variable> own = place.ofWindow().flatMap(design::faced).map(FacedWindow::variables).stream()
-                .flatMap(List::stream)
-                .filter(v -> path.equals("me." + v.name().expression()));
-        Stream<Variable> shared = design.application().variables().stream()
-                .filter(v -> path.equals("app." + v.name().expression()));
-        return Stream.concat(own, shared).anyMatch(what);
+        return NamedValue.in(design, place.ofWindow()).anyMatch(v -> v.path().equals(path) && what.test(v.variable()));
     }
 
     /** The first task that runs after a step on the same way, before the value is looked at again. */

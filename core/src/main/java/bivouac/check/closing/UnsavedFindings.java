@@ -49,7 +49,7 @@ public final class UnsavedFindings {
                         e.getValue(),
                         step -> step instanceof Step.SetValue(String what, var to)
                                 && what.strip().equals(path)
-                                && !to.source().strip().equals("false")));
+                                && !to.isNo()));
     }
 
     /** Whether what is done before closing goes by it, or does something named that may. */

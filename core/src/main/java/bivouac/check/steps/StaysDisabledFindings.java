@@ -39,9 +39,7 @@ public final class StaysDisabledFindings {
     }
 
     private void step(StepPath path, Step step) {
-        if (!(step instanceof Step.SetValue(String part, var to))
-                || !part.endsWith(ENABLED)
-                || !to.source().strip().equals("false")) {
+        if (!(step instanceof Step.SetValue(String part, var to)) || !part.endsWith(ENABLED) || !to.isNo()) {
             return;
         }
         for (int by = 1; path.next(by).in(script).isPresent(); by++) {
@@ -50,7 +48,7 @@ public final class StaysDisabledFindings {
             if (enables(next, part)) {
                 return;
             }
-            if (next instanceof Step.Branching b && Steps.any(new Script(List.of(next)), s -> enables(s, part))) {
+            if (next instanceof Step.Branching b && enablesWithin(next, part)) {
                 stays(at, b, part);
                 return;
             }
@@ -59,7 +57,7 @@ public final class StaysDisabledFindings {
 
     private void stays(StepPath at, Step.Branching waits, String part) {
         for (int by = 1; at.next(by).in(script).isPresent(); by++) {
-            if (Steps.any(new Script(List.of(at.next(by).in(script).orElseThrow())), s -> enables(s, part))) {
+            if (enablesWithin(at.next(by).in(script).orElseThrow(), part)) {
                 return;
             }
         }
@@ -85,10 +83,13 @@ public final class StaysDisabledFindings {
         }
     }
 
+    /** The step itself, or one in it. */
+    private static boolean enablesWithin(Step step, String part) {
+        return Steps.any(Script.of(step), s -> enables(s, part));
+    }
+
     private static boolean enables(Step step, String part) {
-        return step instanceof Step.SetValue(String set, var to)
-                && set.equals(part)
-                && !to.source().strip().equals("false");
+        return step instanceof Step.SetValue(String set, var to) && set.equals(part) && !to.isNo();
     }
 
     /** What comes after it is another window's, or begins again. */

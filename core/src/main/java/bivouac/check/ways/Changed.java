@@ -25,4 +25,11 @@ public final class Changed {
         return step(
                 design, place, path, s -> s instanceof Step.Branching b ? b.withBranches(edit.apply(b.branches())) : s);
     }
+
+    /** With another script in the branches of an ending. */
+    static Design branch(Design design, ScriptPlace place, StepPath path, String ending, Script script) {
+        return branches(design, place, path, all -> all.stream()
+                .map(b -> b.ending().equals(ending) ? new Step.Branch(ending, script) : b)
+                .toList());
+    }
 }

@@ -153,9 +153,7 @@ public sealed interface StepRepair extends Repair {
 
         @Override
         public Design in(Design design) {
-            return Changed.branches(design, place, path, all -> all.stream()
-                    .map(b -> b.ending().equals(ending) ? new Step.Branch(ending, Script.EMPTY) : b)
-                    .toList());
+            return Changed.branch(design, place, path, ending, Script.EMPTY);
         }
     }
 
@@ -244,9 +242,7 @@ public sealed interface StepRepair extends Repair {
         @Override
         public Design in(Design design) {
             var saying = Script.of(new Step.NotThereYet());
-            return path.map(p -> Changed.branches(design, place, p, all -> all.stream()
-                            .map(b -> b.ending().equals(ending) ? new Step.Branch(ending, saying) : b)
-                            .toList()))
+            return path.map(p -> Changed.branch(design, place, p, ending, saying))
                     .orElseGet(() -> Steps.isDead(place.in(design)) ? place.put(design, saying) : design);
         }
     }

@@ -13,17 +13,16 @@ import bivouac.handover.Toolkit;
 import bivouac.handover.WrittenFile;
 import bivouac.handover.document.Documents;
 import bivouac.handover.proof.Proof;
+import bivouac.handover.proof.TemporaryFolder;
 import bivouac.plan.Program;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ForkJoinPool;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 
 /** Writes, compares and proves programs off the interface thread; whoever asked hears of it there. */
 final class Handing {
@@ -139,25 +138,20 @@ final class Handing {
     }
 
     private static Proven proven(Written program) {
-        try {
-            Path folder = Files.createTempDirectory("bivouac-proof");
-            try {
-                for (WrittenFile file : program.files()) {
-                    Path path = folder.resolve(file.path());
-                    Files.createDirectories(path.getParent());
-                    Files.write(path, file.bytes());
-                }
-                Proof proof = Proof.of(program.toolkit(), folder);
-                Optional<String> said = proof.compile();
-                return said.isEmpty()
-                        ? new Proven(proof.drive(), "")
-                        : new Proven(
-                                List.of(),
-                                "It does not compile: "
-                                        + said.get().lines().findFirst().orElse(said.get()));
-            } finally {
-                remove(folder);
+        try (var folder = TemporaryFolder.named("bivouac-proof")) {
+            for (WrittenFile file : program.files()) {
+                Path path = folder.path().resolve(file.path());
+                Files.createDirectories(path.getParent());
+                Files.write(path, file.bytes());
             }
+            Proof proof = Proof.of(program.toolkit(), folder.path());
+            Optional<String> said = proof.compile();
+            return said.isEmpty()
+                    ? new Proven(proof.drive(), "")
+                    : new Proven(
+                            List.of(),
+                            "It does not compile: "
+                                    + said.get().lines().findFirst().orElse(said.get()));
         } catch (IOException e) {
             return new Proven(List.of(), "It could not be proven: " + SafeFile.why(e) + ".");
         } catch (NotHandedOver e) {
@@ -165,14 +159,6 @@ final class Handing {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             return new Proven(List.of(), "It was given up.");
-        }
-    }
-
-    private static void remove(Path folder) throws IOException {
-        try (Stream<Path> all = Files.walk(folder)) {
-            for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
-                Files.deleteIfExists(path);
-            }
         }
     }
 }

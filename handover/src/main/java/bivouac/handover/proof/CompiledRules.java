@@ -1,14 +1,12 @@
 package bivouac.handover.proof;
 
+import bivouac.format.FileVersion;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,8 +19,22 @@ import java.util.stream.Stream;
  */
 final class CompiledRules {
 
-    /** By a hash of the sources and of what they are compiled against: where their classes are. */
-    private static final Map<String, Path> COMPILED = new ConcurrentHashMap<>();
+    /** Where the classes of sources are. */
+    private static final Map<Sources, Path> COMPILED = new ConcurrentHashMap<>();
+
+    /** What is compiled, by what it is and not by where it stands, and what it is compiled against. */
+    private record Sources(String classPath, List<Source> all) {
+
+        private record Source(String file, FileVersion text) {}
+
+        static Sources of(List<Path> paths, String classPath) throws IOException {
+            var all = new ArrayList<Source>();
+            for (Path path : paths) {
+                all.add(new Source(path.getFileName().toString(), FileVersion.of(Files.readAllBytes(path))));
+            }
+            return new Sources(classPath, List.copyOf(all));
+        }
+    }
 
     private CompiledRules() {}
 
@@ -37,35 +49,20 @@ final class CompiledRules {
         if (sources.isEmpty()) {
             return Optional.empty();
         }
-        String key = hash(sources, classPath);
+        Sources key = Sources.of(sources, classPath);
         Path compiled = COMPILED.get(key);
         if (compiled == null) {
-            Path anew = Files.createTempDirectory("bivouac-rules");
+            TemporaryFolder anew = TemporaryFolder.named("bivouac-rules");
             Runtime.getRuntime().addShutdownHook(new Thread(() -> remove(anew)));
-            Optional<String> said = compiling.into(sources, anew);
+            Optional<String> said = compiling.into(sources, anew.path());
             if (said.isPresent()) {
                 return said;
             }
-            COMPILED.put(key, anew);
-            compiled = anew;
+            COMPILED.put(key, anew.path());
+            compiled = anew.path();
         }
         copy(compiled, classes);
         return Optional.empty();
-    }
-
-    private static String hash(List<Path> sources, String classPath) throws IOException {
-        try {
-            MessageDigest hash = MessageDigest.getInstance("SHA-256");
-            hash.update(classPath.getBytes(StandardCharsets.UTF_8));
-            for (Path source : sources) {
-                hash.update(source.getFileName().toString().getBytes(StandardCharsets.UTF_8));
-                hash.update((byte) 0);
-                hash.update(Files.readAllBytes(source));
-            }
-            return HexFormat.of().formatHex(hash.digest());
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256", e);
-        }
     }
 
     private static void copy(Path from, Path to) throws IOException {
@@ -78,11 +75,9 @@ final class CompiledRules {
         }
     }
 
-    private static void remove(Path folder) {
-        try (Stream<Path> all = Files.walk(folder)) {
-            for (Path file : all.sorted(java.util.Comparator.reverseOrder()).toList()) {
-                Files.deleteIfExists(file);
-            }
+    private static void remove(TemporaryFolder folder) {
+        try {
+            folder.close();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

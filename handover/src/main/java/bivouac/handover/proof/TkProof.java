@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** Programs for Tk: byte-compiled by the Python that is there, and driven on a display of their own where there is one. */
 final class TkProof extends Proof {
@@ -47,24 +46,13 @@ final class TkProof extends Proof {
         if (!Files.isDirectory(project.resolve("tests"))) {
             throw new NotHandedOver(project + " is no written program: it has no tests.");
         }
-        Path cache = Files.createTempDirectory("compiled");
-        try {
+        try (var cache = TemporaryFolder.named("compiled")) {
             var compiler = python(project, "-m", "compileall", "-q", "-f", ".");
             compiler.environment().remove("PYTHONDONTWRITEBYTECODE");
-            compiler.environment().put("PYTHONPYCACHEPREFIX", cache.toString());
+            compiler.environment().put("PYTHONPYCACHEPREFIX", cache.path().toString());
             String said = said(compiler);
             return Optional.of(said.isEmpty() ? said(python(project, "-c", "import tests.program")) : said)
                     .filter(s -> !s.isEmpty());
-        } finally {
-            delete(cache);
-        }
-    }
-
-    private static void delete(Path folder) throws IOException {
-        try (Stream<Path> all = Files.walk(folder)) {
-            for (Path path : all.sorted(java.util.Comparator.reverseOrder()).toList()) {
-                Files.delete(path);
-            }
         }
     }
 
