@@ -342,9 +342,11 @@ final class Robot {
     List<List<String>> shownNowAndAnew() {
         return on(() -> {
             Node root = app.shown();
+            // a promise that is not finished waits where it was typed
             Set<String> typed = root.lookupAll(".text-input").stream()
-                    .filter(n ->
-                            n.isFocused() || n.getPseudoClassStates().contains(PseudoClass.getPseudoClass("wrong")))
+                    .filter(n -> n.isFocused()
+                            || "promise-typed".equals(n.getId())
+                            || n.getPseudoClassStates().contains(PseudoClass.getPseudoClass("wrong")))
                     .map(Node::getId)
                     .collect(Collectors.toSet());
             var anew = app.screen(app.work().now().screen());

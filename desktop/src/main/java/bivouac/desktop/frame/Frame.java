@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -31,6 +32,7 @@ public final class Frame extends StackPane {
     private final List<Command> commands;
     private final Runnable release;
     private Screen showing;
+    private int designs;
 
     /** @param makes makes a screen when it is first shown, so that the first window need not wait for all */
     public Frame(Work work, Function<Screen, ScreenView> makes, Overlay overlay, Files files) {
@@ -51,6 +53,7 @@ public final class Frame extends StackPane {
         overlay.visibleProperty().subscribe(asking -> body.setDisable(asking));
         release = work.listen(this::show);
         work.whenGone(this::focusScreen);
+        designs = work.designs();
         show(work.now());
     }
 
@@ -169,10 +172,15 @@ public final class Frame extends StackPane {
     private void show(Situation s) {
         top.show(s);
         foot.show(s);
-        boolean leaves = showing != s.screen()
-                && getScene() != null
-                && Ui.isInside(getScene().getFocusOwner(), screen(showing).node());
-        if (showing != s.screen()) {
+        boolean another = designs != work.designs();
+        boolean leaves = (another || showing != s.screen()) && hasKeyboard(body.getCenter());
+        if (another) {
+            // what was typed and not finished was meant for the design before
+            designs = work.designs();
+            screens.clear();
+            roster.forget();
+        }
+        if (another || showing != s.screen()) {
             showing = s.screen();
             body.setCenter(screen(showing).node());
             body.setLeft(listsWindowsItself() ? null : roster);
@@ -188,13 +196,17 @@ public final class Frame extends StackPane {
         Ui.settle(this);
     }
 
+    private boolean hasKeyboard(Node of) {
+        return of != null && getScene() != null && Ui.isInside(getScene().getFocusOwner(), of);
+    }
+
     /** The roster costs room that these screens need. */
     private boolean listsWindowsItself() {
         return showing != Screen.OVERVIEW && showing != Screen.WINDOW;
     }
 
     /** The screen that is shown. */
-    public javafx.scene.Node shown() {
+    public Node shown() {
         return screen(showing).node();
     }
 

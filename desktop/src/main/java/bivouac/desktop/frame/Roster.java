@@ -110,6 +110,11 @@ final class Roster extends VBox {
         work.show(Screen.WINDOW);
     }
 
+    /** Another design comes: what was looked for was looked for in the one before. */
+    void forget() {
+        filter.clear();
+    }
+
     void show(Situation s) {
         boolean same = shown != null
                 && shown.design() == s.design()

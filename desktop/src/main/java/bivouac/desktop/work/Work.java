@@ -67,6 +67,8 @@ public final class Work {
     /** One for each design that is worked on; a save sets it where it writes, so that the next one behind it knows. */
     private AtomicReference<Optional<OnDisk>> onDisk;
 
+    private int designs = 1;
+
     /** How many saves are under way, and what waits for them; of the interface thread. */
     private int saves;
 
@@ -486,6 +488,11 @@ public final class Work {
 
     // Files
 
+    /** How many designs were begun here: another number is another design, of which nothing was typed yet. */
+    public int designs() {
+        return designs;
+    }
+
     /** Works on another design, which has no file, from here on; what was there is left, so ask first. */
     public void take(Design design, String foot) {
         takeUnsaved(design, Optional.empty(), foot);
@@ -500,6 +507,7 @@ public final class Work {
 
     private void begin(Design design, Optional<OnDisk> file, boolean saved, String foot) {
         onDisk = new AtomicReference<>(file);
+        designs++;
         become(begun(design, file.map(OnDisk::file), saved, now.screen(), new Situation.Foot(foot, false)));
         compile(design);
     }
