@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Expression;
 import bivouac.design.Type;
+import bivouac.testkit.Rounds;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -158,7 +159,8 @@ class CheckerTest {
         var sources = new Sources(RandomGeneratorFactory.of("L64X128MixRandom").create(7));
         var oracle = new CelOracle(TYPES);
         int right = 0;
-        for (int i = 0; i < 3_000; i++) {
+        int rounds = Rounds.of(3_000);
+        for (int i = 0; i < rounds; i++) {
             String source = sources.any(3);
             var theirs = oracle.type(source);
             var ours = compile(source);
@@ -172,7 +174,7 @@ class CheckerTest {
                 right++;
             }
         }
-        assertThat(right).isBetween(500, 2_500);
+        assertThat(right).isBetween(rounds / 6, rounds * 5 / 6);
     }
 
     /**

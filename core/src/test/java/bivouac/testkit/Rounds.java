@@ -9,7 +9,7 @@ import java.time.LocalDate;
  */
 public final class Rounds {
 
-    /** What the two readings play where nothing is said. */
+    /** What the two readings play by hand, and with them all others their usual rounds. */
     private static final int USUAL = 2_500;
 
     /** So many are played in any case: fewer would meet nothing. */
@@ -39,8 +39,8 @@ public final class Rounds {
         return seed;
     }
 
-    /** The part of {@code usual} rounds that is to be played; never more than those, since they only get fewer. */
+    /** The part of {@code usual} rounds that is to be played: all of them by {@code -Dreadings=2500}, never more. */
     public static int of(int usual) {
-        return Math.min(usual, Math.max(FEWEST, (int) ((long) usual * Integer.getInteger("readings", USUAL) / USUAL)));
+        return Math.min(usual, Math.max(FEWEST, (int) ((long) usual * readings() / USUAL)));
     }
 }

@@ -82,4 +82,12 @@ class AnotherDesignTest {
                 .isNotNull();
         assertThat(robot.focus()).isNotEmpty();
     }
+
+    @Test
+    void on_the_overview_the_keyboard_comes_to_the_first_window_of_the_other_design() {
+        robot.key(KeyCode.CONTROL, KeyCode.DIGIT1);
+        String first = robot.focus();
+        another();
+        assertThat(robot.settle().focus()).isEqualTo(first).isNotEqualTo("overview-find");
+    }
 }

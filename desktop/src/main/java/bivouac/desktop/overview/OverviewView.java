@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ForkJoinPool;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -244,10 +245,20 @@ public final class OverviewView implements ScreenView {
 
     @Override
     public void focus() {
-        if (layout != null) {
+        if (state == null) {
+            // nothing is laid out yet: the keyboard waits in the line, and goes on unless somebody types there
+            find.requestFocus();
+            laidOut.thenRun(() -> Platform.runLater(this::focusFound));
+        } else if (layout != null) {
             canvas.focusFirst();
         } else {
             far.focusFirst();
+        }
+    }
+
+    private void focusFound() {
+        if (state != null && find.isFocused() && find.getText().isEmpty()) {
+            focus();
         }
     }
 }

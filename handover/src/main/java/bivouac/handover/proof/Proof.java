@@ -66,6 +66,8 @@ public abstract sealed class Proof permits FormsProof, JvmProof, TkProof {
                         List.of(
                                 "-Dglass.platform=Headless",
                                 "-Dprism.order=sw",
+                                // nobody looks: no event need wait for the next of sixty pictures a second
+                                "-Djavafx.animation.pulse=240",
                                 "--enable-native-access=ALL-UNNAMED",
                                 "--sun-misc-unsafe-memory-access=allow"),
                         false);
