@@ -352,10 +352,21 @@ final class Robot {
             var anew = app.screen(app.work().now().screen());
             var scene = new javafx.scene.Scene(anew.node(), App.WIDTH, App.HEIGHT);
             anew.show(app.work().now());
+            chooseAlike(root, scene.getRoot());
             scene.getRoot().applyCss();
             scene.getRoot().layout();
             return List.of(texts(root, typed), texts(scene.getRoot(), typed));
         });
+    }
+
+    /** What a person chose to see of a screen is theirs and not the design's. */
+    private static void chooseAlike(Node root, Node anew) {
+        var chosen = PseudoClass.getPseudoClass("chosen");
+        root.lookupAll(".segment").stream()
+                .filter(b -> b.getPseudoClassStates().contains(chosen))
+                .map(b -> (Button) anew.lookup("#" + b.getId()))
+                .filter(b -> b != null && !b.getPseudoClassStates().contains(chosen))
+                .forEach(Button::fire);
     }
 
     private static List<String> texts(Node root, Set<String> not) {

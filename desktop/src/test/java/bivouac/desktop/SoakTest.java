@@ -21,7 +21,8 @@ import org.junit.jupiter.api.io.TempDir;
 
 /**
  * Hours of random edits in one tool, design after design, with heap, handles and threads watched. By hand, since it takes
- * as long as it is told to: {@code -Dsoak.minutes=120 -Dhands.seed=7}; what it says goes into docs/reliability.md.
+ * as long as it is told to: {@code -Dsoak.minutes=120 -Dhands.seed=7}; what it says goes into docs/reliability.md. The
+ * toolkit keeps pictures of shadows softly, until memory is wanted; {@code -XX:SoftRefLRUPolicyMSPerMB=0} counts without them.
  */
 @EnabledIfSystemProperty(named = "soak.minutes", matches = "[1-9][0-9]*")
 class SoakTest {

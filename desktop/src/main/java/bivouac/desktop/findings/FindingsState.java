@@ -105,6 +105,37 @@ record FindingsState(List<Group> groups) {
                 .orElse("Not found any more");
     }
 
+    /** What is said where nothing is listed: a heading, and what it means. */
+    record Nothing(String head, String words) {
+        static Nothing of(Checked checked, Filter filter) {
+            int open = checked.open().size();
+            String others = open == 0
+                    ? ""
+                    : (open == 1 ? "One finding is open, of another weight." : open + " findings are open, of other weights.")
+                            + " All of them are listed under “all”.";
+            return switch (filter) {
+                case ACCEPTED ->
+                    new Nothing(
+                            "Nothing accepted.",
+                            "A finding that is meant to be so is accepted with a reason, and is listed here then.");
+                case ALL -> nothingAtAll();
+                case WRONG, RISKY, HINT ->
+                    open == 0
+                            ? nothingAtAll()
+                            : new Nothing(
+                                    "No finding is weighed " + Finding.Weight.valueOf(filter.name()).word() + ".",
+                                    others);
+            };
+        }
+
+        private static Nothing nothingAtAll() {
+            return new Nothing(
+                    "Nothing found.",
+                    "Every window can be reached and left, every answer is answered, and no way out goes past"
+                            + " what the others ask. Go on designing: what an edit breaks is listed here at once.");
+        }
+    }
+
     /** All rows, in the order in which they are listed. */
     List<Row> rows() {
         return groups.stream().flatMap(g -> g.rows().stream()).toList();

@@ -29,6 +29,8 @@ public final class FindingsView implements ScreenView {
     private final Segments filters;
     private final FindingsList list;
     private final FindingDetail detail;
+    private final Label nothingHead = Ui.label("", "head");
+    private final Label nothingWords = Ui.wrapped("", "quiet");
     private final Node nothing;
     private final ExploringLine exploring = new ExploringLine();
     private final PromisesPane promises;
@@ -64,15 +66,7 @@ public final class FindingsView implements ScreenView {
         compare.setMinWidth(Region.USE_PREF_SIZE);
         count.setMinWidth(Region.USE_PREF_SIZE);
         root.setTop(Ui.styled(Ui.row(12, count, filters, grouping, Ui.spring(), exploring, compare), "screen-bar"));
-        nothing = Ui.styled(
-                Ui.column(
-                        6,
-                        Ui.label("Nothing found.", "head"),
-                        Ui.wrapped(
-                                "Every window can be reached and left, every answer is answered, and no way out goes past"
-                                        + " what the others ask. Go on designing: what an edit breaks is listed here at once.",
-                                "quiet")),
-                "empty");
+        nothing = Ui.styled(Ui.column(6, nothingHead, nothingWords), "empty");
         promises = new PromisesPane(work);
         VBox.setVgrow(detail, Priority.ALWAYS);
         detail.setMinHeight(280);
@@ -109,6 +103,9 @@ public final class FindingsView implements ScreenView {
         chosen = row.map(FindingsState.Row::what).orElse("");
         list.show(state, chosen, this::where);
         boolean empty = row.isEmpty();
+        var said = FindingsState.Nothing.of(checked, filter);
+        nothingHead.setText(said.head());
+        nothingWords.setText(said.words());
         Ui.show(nothing, empty);
         Ui.show(list, !empty);
         Ui.show(detail, !empty);
