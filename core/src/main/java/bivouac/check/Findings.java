@@ -30,6 +30,7 @@ import bivouac.check.steps.HiddenFindings;
 import bivouac.check.steps.RepeatFindings;
 import bivouac.check.steps.RoutineFindings;
 import bivouac.check.steps.StaysDisabledFindings;
+import bivouac.check.steps.WorkBreaksFindings;
 import bivouac.check.texts.NameFindings;
 import bivouac.check.texts.PictureFindings;
 import bivouac.check.texts.WindowFindings;
@@ -90,6 +91,7 @@ public final class Findings {
         WindowFindings.into(found, design);
         StepFindings.into(found, program);
         RoutineFindings.into(found, design);
+        WorkBreaksFindings.into(found, design);
         ClosingFindings.into(found, program);
         var triggers = new Triggers(design);
         Closings closings = Closings.of(program, triggers);

@@ -79,7 +79,7 @@ final class Outcomes {
 
     private Set<Outcome> branching(Step.Branching step, StepPath path, Set<Outcome> rest) {
         var outcomes = new LinkedHashMap<String, Set<Outcome>>();
-        for (Ending ending : design.endingsOf(step)) {
+        for (Ending ending : design.endingsMet(step)) {
             outcomes.put(ending.name(), rest);
         }
         for (int i = step.branches().size() - 1; i >= 0; i--) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * A whole design: the application and its windows, in the developer's order.
@@ -162,6 +163,21 @@ public record Design(
                         .map(h -> List.of(Ending.COULD_NOT))
                         .orElse(List.of());
         };
+    }
+
+    /** The endings for which a step can have a branch: those, and of a task that its work broke (W8). */
+    public List<Ending> branchesOf(Step.Branching step) {
+        List<Ending> all = endingsOf(step);
+        boolean breaks = step instanceof Step.RunTask run
+                && application.task(run.task()).filter(Task::canBreak).isPresent();
+        return breaks ? Stream.concat(all.stream(), Stream.of(Ending.BROKE)).toList() : all;
+    }
+
+    /** The endings that a script can get to behind a step: one that broke only where a branch answers it (W8). */
+    public List<Ending> endingsMet(Step.Branching step) {
+        return branchesOf(step).stream()
+                .filter(e -> !e.equals(Ending.BROKE) || step.answers(e.name()))
+                .toList();
     }
 
     /** The endings of a window, and where the system may fail to create it, that it could not open (O7). */

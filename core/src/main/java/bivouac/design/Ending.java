@@ -8,6 +8,9 @@ public record Ending(String name, List<Give> gives) {
     /** What comes back where a window could not be created, with the reason (O7). */
     public static final Ending COULD_NOT = of("could not", Give.of("reason", Type.TEXT));
 
+    /** What every task can end as, though nobody wrote it: the work threw, with the reason (W8). */
+    public static final Ending BROKE = of("broke", Give.of("reason", Type.TEXT));
+
     public Ending {
         gives = List.copyOf(gives);
     }

@@ -36,6 +36,12 @@ public record Task(Name name, List<Take> takes, List<Outcome> outcomes, Optional
         return new Task(Name.of(name), List.of(), List.of(Outcome.of("done"), Outcome.of("failed")), Optional.empty());
     }
 
+    /** Whether it can break in the way of all tasks (W8); one that has an ending of that name means something else by it. */
+    public boolean canBreak() {
+        return endings().stream().noneMatch(e -> e.name().equals(Ending.BROKE.name()));
+    }
+
+    /** The endings that somebody wrote. */
     public List<Ending> endings() {
         return outcomes.stream().map(Outcome::ending).toList();
     }

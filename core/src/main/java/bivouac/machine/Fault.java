@@ -4,7 +4,7 @@ import bivouac.plan.StepRef;
 import java.util.Optional;
 
 /**
- * Something that a running application should never meet (X1 to X10).
+ * Something that a running application should never meet (X1 to X11).
  *
  * @param message what happened, in plain words
  * @param where the step, if one did it
@@ -22,6 +22,7 @@ public record Fault(Rule rule, String message, Optional<StepRef> where) {
         X7,
         X8,
         X9,
-        X10
+        X10,
+        X11
     }
 }

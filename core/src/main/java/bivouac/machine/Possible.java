@@ -114,7 +114,7 @@ final class Possible {
         Frame.OfScript frame = tasks.frame(place).orElseThrow();
         List<String> endings = Tasks.endings(frame);
         for (int i = 0; i < endings.size(); i++) {
-            if (endings.indexOf(endings.get(i)) == i && tasks.canEnd(frame, i)) {
+            if (endings.indexOf(endings.get(i)) == i && tasks.isListed(frame, i) && tasks.canEnd(frame, i)) {
                 events.add(NumberedEvent.Kind.TASK_ENDS, 0, place + 1, i);
             }
         }

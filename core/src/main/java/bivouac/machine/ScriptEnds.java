@@ -20,6 +20,11 @@ final class ScriptEnds {
     void fault(Frame.OfScript frame, Fault.Rule rule, String message, Op op) {
         frame.awaitsRequest = false;
         run.fault(rule, message, op.step());
+        giveUp(frame);
+    }
+
+    /** Ends a script as a fault does (W8). */
+    void giveUp(Frame.OfScript frame) {
         if (frame.script.isPlan()) {
             // D4: a step that fails prevents none of those after it
             frame.pc = frame.script.next(frame.pc);

@@ -131,6 +131,7 @@ final class Scripts {
                 frame.pc++;
             }
             case Op.Broken(StepRef ref, String why) -> throw new EvaluationFault(why);
+            case Op.GiveUp giveUp -> ends.giveUp(frame);
             case Op.Finish f -> finish(frame);
         }
     }

@@ -113,13 +113,22 @@ final class Tasks {
                 && canEnd(frame.orElseThrow(), event.outcome());
     }
 
+    /** Whether an ending stands among what can happen: that work breaks only where somebody says what then (W8). */
+    boolean isListed(Frame.OfScript frame, int outcome) {
+        return !(frame.script.ops().get(frame.pc) instanceof Op.RunTask task)
+                || task.broke() != outcome
+                || task.answersBreaking();
+    }
+
     /** C8: an ending that writes a file is none where that file cannot be written; unless there would be no other. */
     boolean canEnd(Frame.OfScript frame, int outcome) {
         if (!files.refuseSome() || !(frame.script.ops().get(frame.pc) instanceof Op.RunTask task)) {
             return true;
         }
         return canWrite(task, outcome, frame)
-                || IntStream.range(0, task.outcomes().size()).noneMatch(o -> canWrite(task, o, frame));
+                || IntStream.range(0, task.outcomes().size())
+                        .filter(o -> o != task.broke())
+                        .noneMatch(o -> canWrite(task, o, frame));
     }
 
     private boolean canWrite(Op.RunTask task, int outcome, Frame.OfScript frame) {

@@ -119,10 +119,25 @@ public sealed interface Op {
             List<Outcome> outcomes,
             Map<Integer, Integer> branches,
             int after)
-            implements Op {}
+            implements Op {
+
+        /** The number of the ending that nobody wrote (W8): the last; -1 where one of that name was written. */
+        public int broke() {
+            int last = outcomes.size() - 1;
+            return last >= 0 && outcomes.get(last).breaks() ? last : -1;
+        }
+
+        /** Whether it is said what happens when the work breaks (W8). */
+        public boolean answersBreaking() {
+            return branches.containsKey(broke());
+        }
+    }
 
     /** How a task can end: what it gives in a rehearsal, and the file that is there then. */
-    record Outcome(String ending, List<Hand> gives, Optional<Compiled<Reading>> writes) {}
+    record Outcome(String ending, List<Hand> gives, Optional<Compiled<Reading>> writes, boolean breaks) {}
+
+    /** The script ends here as by a fault, without being one: the work broke, and the application has said so (W8). */
+    record GiveUp(StepRef ref) implements Plain {}
 
     record StopTask(StepRef ref, String task) implements Plain {}
 
@@ -195,6 +210,7 @@ public sealed interface Op {
             case JumpUnless j -> Optional.of(j.ref());
             case End e -> Optional.of(e.ref());
             case Note n -> Optional.of(n.ref());
+            case GiveUp g -> Optional.of(g.ref());
             case Broken b -> Optional.of(b.ref());
             case Jump j -> Optional.empty();
             case Into i -> Optional.empty();

@@ -50,6 +50,7 @@ final class OpReads {
             case Op.Focus f -> none();
             case Op.RemoveRow r -> none();
             case Op.KeepRow k -> none();
+            case Op.GiveUp g -> none();
             case Op.Again a -> none();
             case Op.KeptValues k -> none();
             case Op.NotThereYet n -> none();

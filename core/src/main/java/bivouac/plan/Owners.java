@@ -1,7 +1,9 @@
 package bivouac.plan;
 
 import bivouac.design.Design;
+import bivouac.design.Ending;
 import bivouac.design.Manner;
+import bivouac.design.NamedScript;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
@@ -52,6 +54,7 @@ final class Owners {
 
     /** Who does which script of the application, by whatever way round. */
     private void findDoing(Design design) {
+        boolean told = design.application().whenWorkBreaks().isPresent();
         boolean more = true;
         while (more) {
             boolean[] found = {false};
@@ -59,6 +62,11 @@ final class Owners {
                     .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                         if (step instanceof Step.Do(String name, var handed) && !isOwn(design, place, name)) {
                             found[0] |= doing.computeIfAbsent(name, k -> new TreeSet<>())
+                                    .addAll(by(place));
+                        }
+                        if (told && step instanceof Step.RunTask run && !run.answers(Ending.BROKE.name())) {
+                            // W8: where its work breaks it does what the application says then
+                            found[0] |= doing.computeIfAbsent(NamedScript.WHEN_WORK_BREAKS, k -> new TreeSet<>())
                                     .addAll(by(place));
                         }
                     }));

@@ -289,7 +289,8 @@ final class Scopes {
                             ? Optional.of("only in a branch is there a result, and only that of its own ending")
                             : Optional.empty();
                 case "me", "takes" ->
-                    me.isEmpty()
+                    // a named script of the application may take something all the same (W7)
+                    me.isEmpty() && locals.keySet().stream().noneMatch(l -> l.startsWith(first + "."))
                             ? Optional.of("a script of the application has no window of its own")
                             : me.flatMap(m -> m.keep(dotted.substring(dotted.indexOf('.') + 1)))
                                     .map(k ->

@@ -31,6 +31,9 @@ final class ScriptPlanner {
     private final Program program;
     private final Linker linker;
     private Optional<WindowPlan> me;
+    /** Where the script stands that is planned; the place of a step may be a named script that it does. */
+    private final ScriptPlace outermost;
+
     private ScriptPlace place;
     private final List<Op> ops = new ArrayList<>();
     private final CoursePlanner course;
@@ -52,6 +55,7 @@ final class ScriptPlanner {
         this.program = program;
         this.linker = linker;
         this.me = me;
+        this.outermost = place;
         this.place = place;
         this.course = new CoursePlanner(this, linker);
     }
@@ -97,9 +101,18 @@ final class ScriptPlanner {
         return program.keep(place, me, ops, begun, next, locals);
     }
 
+    /** Whether nothing can be opened any more in the script that is planned (C5). */
+    boolean isAfterClosing() {
+        return outermost.isAt(FacedWindow.Moment.AFTER_CLOSING);
+    }
+
     /** A named script begins to be done; false if it is being done already, and so does itself. */
     boolean enter(ScriptPlace.Named named) {
         return doing.add(named);
+    }
+
+    boolean isDoing(ScriptPlace.Named named) {
+        return doing.contains(named);
     }
 
     void leave(ScriptPlace.Named named) {

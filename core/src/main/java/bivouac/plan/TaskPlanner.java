@@ -1,6 +1,11 @@
 package bivouac.plan;
 
 import bivouac.design.Ending;
+import bivouac.design.Expression;
+import bivouac.design.Given;
+import bivouac.design.NamedScript;
+import bivouac.design.Quoted;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Task;
@@ -10,9 +15,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Plans the steps that run tasks, with a branch for each ending (W4, W5). */
 final class TaskPlanner {
+
+    /** What a rehearsal says of work that broke; a program says what was thrown. */
+    private static final String REASON = "the work failed";
 
     private final ScriptPlanner script;
     private final Program program;
@@ -33,20 +42,33 @@ final class TaskPlanner {
         }
         Task task = found.get();
         int takesSlot = script.allocate(task.takes().size());
-        int results =
-                task.endings().stream().mapToInt(e -> e.gives().size()).max().orElse(0);
+        Optional<NamedScript> told = program.design()
+                .application()
+                .whenWorkBreaks()
+                .filter(s -> !script.isDoing(
+                        new ScriptPlace.Named(Optional.empty(), s.name().shown())));
+        boolean answers = task.canBreak() && (step.answers(Ending.BROKE.name()) || told.isPresent());
+        int results = Stream.concat(task.endings().stream(), answers ? Stream.of(Ending.BROKE) : Stream.of())
+                .mapToInt(e -> e.gives().size())
+                .max()
+                .orElse(0);
         int resultSlot = script.allocate(results);
         List<Op.Hand> hands = handOver(step, task, ref, names);
-        List<Op.Outcome> outcomes = outcomes(task, takesSlot);
+        List<Op.Outcome> outcomes = outcomes(task, takesSlot, answers);
         int at = script.add(new Op.Broken(ref, ""));
         var branches = new LinkedHashMap<Integer, Integer>();
+        if (answers && !step.answers(Ending.BROKE.name())) {
+            branches.put(task.endings().size(), script.here());
+            tell(told.orElseThrow(), task, ref, planner.giving(Ending.BROKE, Optional.empty(), resultSlot));
+        }
         int after = planner.plan(b -> new Op.Jump(-1), branch -> {
-            int number = task.endings().stream().map(Ending::name).toList().indexOf(branch.ending());
+            List<Ending> endings = program.design().branchesOf(step);
+            int number = endings.stream().map(Ending::name).toList().indexOf(branch.ending());
             if (number < 0) {
                 return names;
             }
             branches.putIfAbsent(number, script.here());
-            return planner.giving(task.endings().get(number), step.as(), resultSlot);
+            return planner.giving(endings.get(number), step.as(), resultSlot);
         });
         script.set(
                 at,
@@ -65,6 +87,18 @@ final class TaskPlanner {
         return names;
     }
 
+    /** W8: the application's own script is told what broke, and this one ends there as by a fault. */
+    private void tell(NamedScript told, Task task, StepRef ref, ScriptPlanner.Names names) {
+        if (script.isAfterClosing()) {
+            script.add(new Op.GiveUp(ref));
+            return;
+        }
+        List<Given> gives = told.told(new Expression(Quoted.of(task.name().shown())), new Expression("result.reason"));
+        new DoPlanner(script, program, linker)
+                .plan(new Step.Do(told.name().shown(), gives), ref, Optional.empty(), names);
+        script.add(new Op.GiveUp(ref));
+    }
+
     private List<Op.Hand> handOver(Step.RunTask step, Task task, StepRef ref, ScriptPlanner.Names names) {
         Handing handing = script.handing(ref, names, task.name() + " takes no");
         handing.strangers(task.takes(), step.handOver());
@@ -76,9 +110,21 @@ final class TaskPlanner {
     }
 
     /** What each ending gives, in the scope of the application and of what the task was handed. */
-    private List<Op.Outcome> outcomes(Task task, int takesSlot) {
+    private List<Op.Outcome> outcomes(Task task, int takesSlot, boolean answersBreaking) {
         Scopes.At scope = program.scopes().at(Optional.empty(), Scopes.takes(task.takes(), takesSlot));
-        return task.outcomes().stream().map(o -> outcome(task, o, scope)).toList();
+        var all = new ArrayList<>(
+                task.outcomes().stream().map(o -> outcome(task, o, scope)).toList());
+        if (task.canBreak()) {
+            all.add(broke(task, answersBreaking, scope));
+        }
+        return List.copyOf(all);
+    }
+
+    private Op.Outcome broke(Task task, boolean answered, Scopes.At scope) {
+        var spot = new Linker.Spot(new Trouble.Where.InApplication(), task.name() + ", " + Ending.BROKE.name());
+        List<Given> sample = List.of(new Given("reason", new Expression(Quoted.of(REASON))));
+        List<Op.Hand> gives = answered ? linker.gives(Ending.BROKE, sample, give -> spot, scope) : List.of();
+        return new Op.Outcome(Ending.BROKE.name(), gives, Optional.empty(), true);
     }
 
     private Op.Outcome outcome(Task task, Task.Outcome outcome, Scopes.At scope) {
@@ -88,6 +134,7 @@ final class TaskPlanner {
         return new Op.Outcome(
                 outcome.ending().name(),
                 linker.gives(outcome.ending(), outcome.samples(), give -> spot, scope),
-                outcome.writes().map(w -> linker.typed(spot, w, Type.Plain.FILE, scope)));
+                outcome.writes().map(w -> linker.typed(spot, w, Type.Plain.FILE, scope)),
+                false);
     }
 }

@@ -1,6 +1,7 @@
 package bivouac.rehearsal;
 
 import bivouac.design.Design;
+import bivouac.design.Ending;
 import bivouac.design.Nearest;
 import bivouac.design.WaysIn;
 import bivouac.machine.Scene;
@@ -50,6 +51,7 @@ final class WhyNot {
                 .filter(t -> t.place() < 0)
                 .map(t -> t.task() + " is waited for; first say how it ends: "
                         + t.endings().stream()
+                                .filter(e -> !e.equals(Ending.BROKE.name()))
                                 .map(e -> new NamedEvent.TaskEnded(t.task(), 1, t.of(), e).toString())
                                 .collect(Collectors.joining(" or ")))
                 .findFirst();

@@ -33,7 +33,7 @@ final class BranchTyping {
         }
         var open = (Step.Branching) holder.get().in(script).orElseThrow();
         List<String> endings =
-                design.endingsOf(open).stream().map(e -> e.name()).toList();
+                design.branchesOf(open).stream().map(e -> e.name()).toList();
         String ending = words.longestOf(endings, List.of(" nothing"));
         boolean nothing = words.take("nothing");
         if (!words.isEmpty()) {

@@ -11,6 +11,7 @@ import bivouac.design.Holding;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
+import bivouac.design.NamedScript;
 import bivouac.design.Names;
 import bivouac.design.Part;
 import bivouac.design.Script;
@@ -22,6 +23,7 @@ import bivouac.design.Take;
 import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.design.Variable;
+import bivouac.design.WorkBreaking;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -44,7 +46,8 @@ final class CarefulTyping {
 
     Typed make(CarefulWay way) {
         Optional<FacedWindow> face = place.ofWindow().flatMap(design::faced);
-        if (way != CarefulWay.ONE_INSTANCE && face.isEmpty()) {
+        boolean ofTheApplication = way == CarefulWay.ONE_INSTANCE || way == CarefulWay.WORK_BREAKS;
+        if (!ofTheApplication && face.isEmpty()) {
             return new Typed.Unfinished("Type it in a script of the window that it is about.");
         }
         return switch (way) {
@@ -53,6 +56,7 @@ final class CarefulTyping {
             case REMEMBER_PLACE -> rememberPlace(face.get());
             case ONE_FILE -> oneFile(face.get());
             case ONE_INSTANCE -> oneInstance();
+            case WORK_BREAKS -> workBreaks();
         };
     }
 
@@ -259,6 +263,15 @@ final class CarefulTyping {
         return done("one instance of the application");
     }
 
+    private Typed workBreaks() {
+        if (design.application().whenWorkBreaks().isPresent()) {
+            return new Typed.Unfinished("It is said already, by the application's script “"
+                    + NamedScript.WHEN_WORK_BREAKS + "”; change it there.");
+        }
+        design = WorkBreaking.answered(design);
+        return done("saying when work breaks");
+    }
+
     // What they are made of
 
     private void before(ScriptPlace where, Step step) {
@@ -293,7 +306,7 @@ final class CarefulTyping {
         Name free = Names.freeName(name, app.tasks().stream().map(Task::name).toList());
         var tasks = new ArrayList<>(app.tasks());
         tasks.add(new Task(free, takes, outcomes, Optional.empty()));
-        design = design.with(app.working(tasks));
+        design = WorkBreaking.answered(design.with(app.working(tasks)));
         return free.shown();
     }
 

@@ -10,7 +10,8 @@ public enum CarefulWay {
     ASK_BEFORE_REMOVING("ask before removing"),
     REMEMBER_PLACE("remember size and place"),
     ONE_FILE("one file open at a time"),
-    ONE_INSTANCE("one instance of the application");
+    ONE_INSTANCE("one instance of the application"),
+    WORK_BREAKS("say when work breaks");
 
     private final String words;
 

@@ -94,6 +94,11 @@ public final class TaskLine {
             item.value().ifPresent(v -> samples.add(new Given(give.name().expression(), v)));
         }
         String name = (giving < 0 ? rest : rest.substring(0, giving)).strip();
+        if (name.equals(Ending.BROKE.name())) {
+            throw new Declarations.Wrong(
+                    "Every task can break, without saying so (W8); give this ending another name, or"
+                            + " write when broke behind the step that runs it.");
+        }
         return new Task.Outcome(new Ending(name, gives), samples, writes);
     }
 }

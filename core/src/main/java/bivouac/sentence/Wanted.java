@@ -259,7 +259,7 @@ sealed interface Wanted {
         private List<Known> endings() {
             return Holder.before(place.in(design()), at, Step.Branching.class::isInstance)
                     .flatMap(p -> p.in(place.in(design())))
-                    .map(s -> known(design().endingsOf((Step.Branching) s)))
+                    .map(s -> known(design().branchesOf((Step.Branching) s)))
                     .orElse(List.of());
         }
 

@@ -306,7 +306,7 @@ class SmallPrintTest {
                 new Event.TimerFires(1, 0),
                 new Event.TimerFires(-1, 0),
                 new Event.TaskEnds(1, 0),
-                new Event.TaskEnds(0, 1),
+                new Event.TaskEnds(0, 2),
                 new Event.TaskEnds(0, -1),
                 new Event.Answer(0, 0));
         play.does("press \"ask\" of \"Desk\"");

@@ -2,6 +2,7 @@ package bivouac.reading;
 
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.Instances;
@@ -156,6 +157,9 @@ final class SecondReading {
 
     List<String> acts = new ArrayList<>();
 
+    /** No step of any design: the script ends here (W8). */
+    private static final Step GIVE_UP = new Step.Note("gives up");
+
     SecondReading(Design design) {
         this.design = design;
         values.put("app.n", 0L);
@@ -174,7 +178,7 @@ final class SecondReading {
         all.add("killed");
         Optional<Run> working = foreground();
         if (working.isPresent()) {
-            task(working.get()).endings().forEach(e -> all.add("task " + e.name()));
+            endings(working.get()).forEach(e -> all.add("task " + e));
             return all;
         }
         for (Win w : open) {
@@ -184,9 +188,7 @@ final class SecondReading {
         }
         for (int i = 0; i < background.size(); i++) {
             Run run = background.get(i);
-            task(run)
-                    .endings()
-                    .forEach(e -> all.add("background " + (run.me == null ? "" : run.me.name()) + " " + e.name()));
+            endings(run).forEach(e -> all.add("background " + (run.me == null ? "" : run.me.name()) + " " + e));
         }
         timers.forEach(t -> all.add("timer " + t));
         if (departure() == null) {
@@ -342,7 +344,11 @@ final class SecondReading {
                 stack.add(run);
             }
             run.waits = null;
-            branch(run, (Step.Branching) run.at, ending);
+            if (ending.equals("broke") && !((Step.Branching) run.at).answers("broke")) {
+                broke(run);
+            } else {
+                branch(run, (Step.Branching) run.at, ending);
+            }
         });
     }
 
@@ -433,6 +439,12 @@ final class SecondReading {
         run.now = run.left.getFirst();
         run.at = run.now.step();
         run.left = new ArrayList<>(run.left.subList(1, run.left.size()));
+        if (run.at == GIVE_UP) {
+            if (!run.moment.equals("plan")) {
+                stop(run);
+            }
+            return;
+        }
         try {
             perform(run, run.at);
         } catch (Fault fault) {
@@ -695,6 +707,34 @@ final class SecondReading {
 
     private Task task(Run run) {
         return design.application().task(((Step.RunTask) run.at).task()).orElseThrow();
+    }
+
+    /** W8: what it can end as, and that it broke where something says what then. */
+    private List<String> endings(Run run) {
+        var all = new ArrayList<>(task(run).endings().stream().map(Ending::name).toList());
+        if (((Step.Branching) run.at).answers("broke") || told(run).isPresent()) {
+            all.add("broke");
+        }
+        return all;
+    }
+
+    /** W8: what the application does where work breaks; the work of that script itself is not told by it. */
+    private Optional<NamedScript> told(Run run) {
+        return run.now.by().stream()
+                        .anyMatch(s -> s instanceof Step.Do d && d.script().equals("when work breaks"))
+                ? Optional.empty()
+                : design.application().routines().script("when work breaks");
+    }
+
+    /** W8: as if the step's branch did it, and the script ends behind it as by a fault; after closing nothing is told. */
+    private void broke(Run run) {
+        NamedScript told = told(run).orElseThrow();
+        first(run, List.of(GIVE_UP));
+        if (!run.moment.equals("after closing")) {
+            var by = new ArrayList<>(run.now.by());
+            by.add(Step.Do.of("when work breaks"));
+            first(run, told.script().steps(), by);
+        }
     }
 
     private Optional<Run> foreground() {

@@ -12,6 +12,7 @@ import bivouac.design.Leaving;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
+import bivouac.design.NamedScript;
 import bivouac.design.NamingHabit;
 import bivouac.design.Part;
 import bivouac.design.PretendFiles;
@@ -75,8 +76,15 @@ public class SmallDesigns {
                 List.of(Holding.of("lock"), Holding.of("radio").ofTheApplication()),
                 NamingHabit.NONE,
                 Leaving.USUAL.planning(random.nextInt(3) == 0 ? script(Optional.empty(), 1) : Script.EMPTY),
-                new Routines(List.of(), List.of(Timer.of("clock", "1").firing(script(Optional.empty(), 1)))));
+                new Routines(told(), List.of(Timer.of("clock", "1").firing(script(Optional.empty(), 1)))));
         return new Design(application, windows);
+    }
+
+    /** What is done where work breaks (W8). */
+    private List<NamedScript> told() {
+        return random.nextInt(3) == 0
+                ? List.of(NamedScript.of(NamedScript.WHEN_WORK_BREAKS).with(script(Optional.empty(), 1)))
+                : List.of();
     }
 
     /** A window with what further designs have. */
@@ -155,7 +163,7 @@ public class SmallDesigns {
                         random.nextBoolean(),
                         List.of(),
                         Optional.empty(),
-                        branches(of, deep - 1, Ending.of("done"), Ending.of("failed")));
+                        branches(of, deep - 1, Ending.of("done"), Ending.of("failed"), Ending.BROKE));
             default ->
                 random.nextInt(3) > 0
                         ? close(of, deep - 1)

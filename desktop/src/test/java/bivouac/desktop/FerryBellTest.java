@@ -139,6 +139,9 @@ class FerryBellTest {
         ring(hands);
         asksBeforeClosing(hands);
         log(hands);
+        hands.application();
+        hands.go("next-step");
+        robot.text("say when work breaks").enter();
         hands.screen("screen-3", DIGIT3);
     }
 

@@ -80,6 +80,8 @@ final class Conformance {
                 tasks(),
                 background(),
                 backgroundInScripts(),
+                brokenWork(),
+                brokenWorkThatNobodyAnswers(),
                 ownClose(),
                 others(),
                 everyOne(),
@@ -517,6 +519,79 @@ final class Conformance {
                         "press \"go\" of \"Card\"",
                         "close box of \"Card\"",
                         "close box of \"Desk\""));
+    }
+
+    /** Work that broke: where its step says what then, and where the application says it for all. */
+    private static Case brokenWork() {
+        var fetch = Step.RunTask.of("fetch").handing(Given.of("what", "'song'"));
+        var answered = Step.RunTask.of(
+                        "fetch", when("found", note("{result.words}")), when("broke", note("broke: {result.reason}")))
+                .handing(Given.of("what", "'song'"));
+        NamedScript told = NamedScript.of(
+                        NamedScript.WHEN_WORK_BREAKS, note("{takes.task}: {takes.reason}"), waits("Sure"))
+                .taking(List.of(Take.of("task", Type.TEXT), Take.of("reason", Type.TEXT)));
+        return of(
+                "work that breaks",
+                "W8 C2 C5 D4",
+                withMain(
+                                main(
+                                        "Desk",
+                                        button("here", answered, note("on")),
+                                        button("all", fetch, note("never")),
+                                        button("apart", answered.inBackground(true), note("over")),
+                                        button("quiet", fetch.inBackground(true), note("never")),
+                                        button("card", alongside("Card"))),
+                                after(before(child("Card"), fetch), fetch, note("never")),
+                                box("Sure", "Yes", "No"))
+                        .does(told)
+                        .variable("n", Type.WHOLE, "1")
+                        .works(giving())
+                        .planning(fetch, note("planned"))
+                        .design(),
+                List.of(
+                        "press \"here\" of \"Desk\"",
+                        "task \"fetch\" ends \"broke\" of \"Desk\"",
+                        "see note \"broke: the work failed\"",
+                        "see note \"on\"",
+                        "press \"all\" of \"Desk\"",
+                        "task \"fetch\" ends \"broke\" of \"Desk\"",
+                        "see note \"fetch: the work failed\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "press \"apart\" of \"Desk\"",
+                        "task \"fetch\" ends \"broke\" of \"Desk\"",
+                        "see note \"over\"",
+                        "press \"quiet\" of \"Desk\"",
+                        "task \"fetch\" ends \"broke\" of \"Desk\"",
+                        "answer \"no\" of \"Sure\"",
+                        "press \"quiet\" of \"Desk\"",
+                        "task \"fetch\" ends \"found\" of \"Desk\"",
+                        "see note \"never\""),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "close box of \"Card\"",
+                        "task \"fetch\" ends \"broke\" of \"Card\"",
+                        "answer \"no\" of \"Sure\"",
+                        "see \"Card\" open",
+                        "close box of \"Card\"",
+                        "task \"fetch\" ends \"none\" of \"Card\"",
+                        "task \"fetch\" ends \"broke\" of \"Card\"",
+                        "see \"Card\" closed",
+                        "close box of \"Desk\"",
+                        "task \"fetch\" ends \"broke\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "see note \"planned\""));
+    }
+
+    private static Case brokenWorkThatNobodyAnswers() {
+        var fetch = Step.RunTask.of("fetch").handing(Given.of("what", "'song'"));
+        return of(
+                "work that breaks, and nobody says what then",
+                "W8 X11",
+                withMain(main("Desk", button("go", fetch, note("never"))))
+                        .variable("n", Type.WHOLE, "1")
+                        .works(giving())
+                        .design(),
+                List.of("press \"go\" of \"Desk\"", "task \"fetch\" ends \"broke\" of \"Desk\""));
     }
 
     /** What a named script runs in the background: its caller goes on when that has ended, and at closing all is waited for. */

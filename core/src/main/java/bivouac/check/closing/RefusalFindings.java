@@ -74,7 +74,8 @@ public final class RefusalFindings {
                 Questions.asked(design, open)
                         .ifPresentOrElse(w -> question(row, decision, w), () -> design.window(open.window())
                                 .ifPresent(w -> leftWithoutAnAnswer(row, decision, open, w)));
-            case Step.RunTask run -> design.application().task(run.task()).ifPresent(task -> task(row, decision, task));
+            case Step.RunTask run ->
+                design.application().task(run.task()).ifPresent(task -> task(row, decision, run, task));
             case Step.TakeHolding t -> {
                 // what could not be taken has its own findings
             }
@@ -188,8 +189,8 @@ public final class RefusalFindings {
     }
 
     /** A task that failed and closes all the same: what it should have saved is gone. */
-    private void task(Closings.Row row, Decision decision, Task task) {
-        for (Ending ending : task.endings()) {
+    private void task(Closings.Row row, Decision decision, Step.RunTask run, Task task) {
+        for (Ending ending : design.endingsMet(run)) {
             if (Said.FAILED.by(ending.name()) && !decision.canStay(ending.name())) {
                 String window = row.window().name().shown();
                 found.add(new Finding(

@@ -181,6 +181,7 @@ public record Finding(
         SUM(Cause.VALUES, Weight.WRONG, "Typed texts are joined where they look like numbers to be added."),
         MISSING_BRANCH(
                 Cause.BRANCHES, Weight.WRONG, "Nothing is written for an ending or an answer, or the same for all."),
+        WORK_BREAKS(Cause.BRANCHES, Weight.RISKY, "Work that breaks, and nothing says what happens then (W8)."),
         DONE_TWICE(Cause.BRANCHES, Weight.RISKY, "A step that does again what the one before it has just done."),
         DEAD_TRIGGER(
                 Cause.BRANCHES,
@@ -196,7 +197,7 @@ public record Finding(
                 "A part that nobody can use any more, since it is enabled again at some endings only."),
         MISPLACED_STEP(
                 Cause.NEVER, Weight.WRONG, "A step that does nothing, or a fault, in the script where it stands."),
-        FAULT(Cause.RUNNING, Weight.WRONG, "Something goes wrong while it runs (X1 to X10)."),
+        FAULT(Cause.RUNNING, Weight.WRONG, "Something goes wrong while it runs (X1 to X11)."),
         BROKEN_PROMISE(Cause.PROMISES, Weight.WRONG, "What the developer promised does not hold."),
         WALKTHROUGH_AGAINST_PROMISE(
                 Cause.PROMISES, Weight.WRONG, "A walkthrough shows what a promise says never happens."),

@@ -63,6 +63,10 @@ public final class RoutineFindings {
 
     public static void into(List<Finding> found, Design design) {
         var findings = new RoutineFindings(found, design);
+        // nothing does it: the rule does (W8)
+        design.application()
+                .whenWorkBreaks()
+                .ifPresent(s -> findings.done.add(s.name().shown()));
         findings.of(Optional.empty(), design.application().routines());
         for (Window window : design.windows()) {
             if (window instanceof FacedWindow face) {

@@ -221,11 +221,7 @@ public final class StepFindings {
             found.add(dangling(place, path, what, "; type run new " + run.task() + "."));
             return;
         }
-        var ran = new Led(
-                task.get().name().shown(),
-                "runs",
-                task.get().takes(),
-                task.get().endings());
+        var ran = new Led(task.get().name().shown(), "runs", task.get().takes(), design.branchesOf(run));
         notHandedOver(found, program, ran, run.handOver(), place, path);
         branches(found, design, ran, run, place, path);
     }

@@ -6,8 +6,10 @@ import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
+import bivouac.design.NamedScript;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Variable;
+import bivouac.design.WorkBreaking;
 import java.util.List;
 import java.util.Optional;
 
@@ -101,6 +103,25 @@ public sealed interface DesignRepair extends Repair {
                                     ? made
                                     : made.ending(
                                             endings.stream().map(Ending::of).toList()));
+        }
+    }
+
+    /** One message box says of all work that breaks which task it was, and why (W8). */
+    record SayWhenWorkBreaks() implements DesignRepair {
+        @Override
+        public String words() {
+            return "Say it, for all tasks";
+        }
+
+        @Override
+        public String about() {
+            return "A message box is made, and the script “" + NamedScript.WHEN_WORK_BREAKS
+                    + "” of the application, which shows it.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return WorkBreaking.answered(design);
         }
     }
 

@@ -70,6 +70,10 @@ public final class FaultWays {
                                 "Stop it first",
                                 run.task() + " is stopped if it still runs, and then begins again."))
                         : List.of();
+            case X11 ->
+                List.of(
+                        new DesignRepair.SayWhenWorkBreaks(),
+                        new StepRepair.AddBranch(place, path, Ending.BROKE.name()));
             case X4, X5, X9, X10 -> List.of();
         };
     }

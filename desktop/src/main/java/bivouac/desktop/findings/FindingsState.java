@@ -111,7 +111,9 @@ record FindingsState(List<Group> groups) {
             int open = checked.open().size();
             String others = open == 0
                     ? ""
-                    : (open == 1 ? "One finding is open, of another weight." : open + " findings are open, of other weights.")
+                    : (open == 1
+                                    ? "One finding is open, of another weight."
+                                    : open + " findings are open, of other weights.")
                             + " All of them are listed under “all”.";
             return switch (filter) {
                 case ACCEPTED ->
@@ -123,7 +125,9 @@ record FindingsState(List<Group> groups) {
                     open == 0
                             ? nothingAtAll()
                             : new Nothing(
-                                    "No finding is weighed " + Finding.Weight.valueOf(filter.name()).word() + ".",
+                                    "No finding is weighed "
+                                            + Finding.Weight.valueOf(filter.name())
+                                                    .word() + ".",
                                     others);
             };
         }

@@ -66,12 +66,15 @@ class FindingsStateTest {
     void a_weight_of_which_there_is_none_does_not_say_that_nothing_is_found() throws Exception {
         Checked checked = checked();
         assertThat(checked.open()).hasSize(1);
-        assertThat(FindingsState.Nothing.of(checked, FindingsState.Filter.HINT).head()).isEqualTo("No finding is weighed hint.");
+        assertThat(FindingsState.Nothing.of(checked, FindingsState.Filter.HINT).head())
+                .isEqualTo("No finding is weighed hint.");
         assertThat(FindingsState.Nothing.of(checked, FindingsState.Filter.HINT).words())
                 .startsWith("One finding is open, of another weight.");
-        assertThat(FindingsState.Nothing.of(Checked.NOTHING, FindingsState.Filter.HINT).head())
+        assertThat(FindingsState.Nothing.of(Checked.NOTHING, FindingsState.Filter.HINT)
+                        .head())
                 .isEqualTo("Nothing found.");
-        assertThat(FindingsState.Nothing.of(checked, FindingsState.Filter.ACCEPTED).head())
+        assertThat(FindingsState.Nothing.of(checked, FindingsState.Filter.ACCEPTED)
+                        .head())
                 .isEqualTo("Nothing accepted.");
     }
 }

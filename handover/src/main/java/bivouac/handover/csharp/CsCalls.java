@@ -128,8 +128,9 @@ public record CsCalls(CsWorld world, CsView view) {
                                 owner(owner),
                                 forOwner ? "Manner.WaitsForOwner" : "Manner.WaitsForApplication")
                         + ")";
-            case Asked.Task(String task, var handed) ->
-                view.app() + world.methodOfTask(task) + "(" + arguments(handed, view.self()) + ")";
+            case Asked.Task(String task, boolean mayBreak, var handed) ->
+                view.app() + world.methodOfTask(task) + (mayBreak ? "OrBroke(" : "(") + arguments(handed, view.self())
+                        + ")";
             case Asked.Came(String local) -> local;
         };
     }
@@ -170,7 +171,7 @@ public record CsCalls(CsWorld world, CsView view) {
 
     /** Not closed: what is done then follows. */
     String background(Act.Background run) {
-        return view.app() + world.methodOfTask(run.task()) + "InBackground("
+        return view.app() + world.methodOfTask(run.task()) + (run.mayBreak() ? "OrBroke" : "") + "InBackground("
                 + arguments(run.handed(), view.self(), step(run.step()));
     }
 

@@ -153,9 +153,11 @@ public final class CsWorld {
             "Plan",
             "SaveKept",
             "SaveKeptNow",
+            "SaysWhenWorkBreaks",
             "Start",
             "Today",
             "Traces",
+            "WhenWorkBreaks",
             "Windows");
 
     /** What a script is given that is over only later: the step that does it, and what follows. */
@@ -210,6 +212,8 @@ public final class CsWorld {
         design.application().tasks().forEach(t -> {
             all.add(methodOfTask(t.name().shown()));
             all.add(methodOfTask(t.name().shown()) + "InBackground");
+            all.add(methodOfTask(t.name().shown()) + "OrBroke");
+            all.add(methodOfTask(t.name().shown()) + "OrBrokeInBackground");
         });
         design.application().holdings().forEach(h -> {
             all.add(methodOfHolding(h.name().shown(), true));

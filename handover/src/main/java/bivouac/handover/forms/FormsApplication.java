@@ -21,6 +21,7 @@ import bivouac.handover.csharp.CsScript;
 import bivouac.handover.csharp.CsView;
 import bivouac.handover.csharp.CsWorld;
 import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.PlainTypes;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.script.ScriptOf;
@@ -87,7 +88,7 @@ final class FormsApplication {
     }
 
     private boolean runsTasks() {
-        return !uses.foreground().isEmpty() || !uses.background().isEmpty();
+        return uses.runsTasks();
     }
 
     private boolean holds() {
@@ -232,6 +233,7 @@ final class FormsApplication {
         said("string[] AskedFirst", strings(application.leaving().asked().stream()));
         said("string DepartsWith", Spelling.literal(with));
         said("bool DepartsWithLast", "" + (application.departure() instanceof DepartureRule.LastWindow));
+        whenWorkBreaks();
         out.add("/// <summary>The departure plan (D4): a fault in a step prevents none after it.</summary>");
         out.add("public void Plan() {");
         Script plan = application.leaving().plan();
@@ -246,6 +248,16 @@ final class FormsApplication {
 
     private static String strings(Stream<String> texts) {
         return "new string[] { " + quoted(texts) + " }";
+    }
+
+    /** What is said for all tasks whose work breaks, where the design says it (W8). */
+    private void whenWorkBreaks() {
+        Optional<NamedScript> told = application.whenWorkBreaks();
+        said("bool SaysWhenWorkBreaks", "" + told.isPresent());
+        out.add("public void WhenWorkBreaks(DeskWindow me, string task, string reason) {");
+        told.ifPresent(s ->
+                out.all(steps(new ScriptPlace.Named(Optional.empty(), s.name().shown()), Outcomes.whenWorkBreaks(s))));
+        out.add("}").blank();
     }
 
     private void said(String signature, String value) {

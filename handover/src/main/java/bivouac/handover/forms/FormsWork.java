@@ -186,20 +186,33 @@ final class FormsWork {
         String more = task.takes().isEmpty() ? "" : ", " + parameters(task);
         String told = task.takes().isEmpty() ? "new object[0]" : "new object[] { " + takes(task) + " }";
         String call = told + ", () => tasks." + method + "(" + takes(task) + ")";
-        if (uses.foreground().contains(shown)) {
-            out.add("/// <summary>Runs it and waits for how it ends (W5).</summary>");
-            out.add("internal " + type + " " + method + "(DeskWindow of" + more + ") {");
-            out.add("return Desk.Run(of, " + Spelling.literal(shown) + ", " + call + ");")
-                    .add("}")
-                    .blank();
-        }
-        if (uses.background().contains(shown)) {
-            out.add("/// <summary>Runs it while other events go on (W5).</summary>");
-            out.add("internal void " + method + "InBackground(DeskWindow of, string step" + more + ", Action<" + type
-                    + "> then) {");
-            out.add("Desk.Background(of, step, " + Spelling.literal(shown) + ", " + call + ", then);")
-                    .add("}")
-                    .blank();
+        for (boolean mayBreak : new boolean[] {false, true}) {
+            if (!uses.runs(shown, mayBreak)) {
+                continue;
+            }
+            String name = method + (mayBreak ? "OrBroke" : "");
+            String broke = mayBreak
+                    ? "reason => new " + world.reached(world.outcomes().ofTask(shown, Ending.BROKE.name()), "")
+                            + "(reason)"
+                    : "";
+            if ((mayBreak ? uses.broken() : uses.foreground()).contains(shown)) {
+                out.add("/// <summary>Runs it and waits for how it ends"
+                        + (mayBreak ? " or that it broke (W5, W8)" : " (W5)") + ".</summary>");
+                out.add("internal " + type + " " + name + "(DeskWindow of" + more + ") {");
+                out.add("return Desk.Run" + (mayBreak ? "<" + type + ">" : "") + "(of, " + Spelling.literal(shown)
+                                + ", " + call + (mayBreak ? ", " + broke : "") + ");")
+                        .add("}")
+                        .blank();
+            }
+            if ((mayBreak ? uses.brokenInBackground() : uses.background()).contains(shown)) {
+                out.add("/// <summary>Runs it while other events go on (W5).</summary>");
+                out.add("internal void " + name + "InBackground(DeskWindow of, string step" + more + ", Action<" + type
+                        + "> then) {");
+                out.add("Desk.Background" + (mayBreak ? "<" + type + ">" : "") + "(of, step, " + Spelling.literal(shown)
+                                + ", " + call + ", then" + (mayBreak ? ", " + broke : "") + ");")
+                        .add("}")
+                        .blank();
+            }
         }
     }
 

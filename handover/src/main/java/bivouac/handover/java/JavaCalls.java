@@ -135,8 +135,8 @@ public record JavaCalls(JavaWorld world, String self) {
                                 owner(owner),
                                 forOwner ? "Manner.WAITS_FOR_OWNER" : "Manner.WAITS_FOR_APPLICATION")
                         + ")";
-            case Asked.Task(String task, var handed) ->
-                world.app() + world.methodOfTask(task) + "(" + arguments(handed, self) + ")";
+            case Asked.Task(String task, boolean mayBreak, var handed) ->
+                world.app() + world.methodOfTask(task) + (mayBreak ? "OrBroke(" : "(") + arguments(handed, self) + ")";
             case Asked.Came(String local) -> local;
         };
     }
@@ -174,7 +174,7 @@ public record JavaCalls(JavaWorld world, String self) {
     }
 
     String background(Act.Background run) {
-        return world.app() + world.methodOfTask(run.task()) + "InBackground("
+        return world.app() + world.methodOfTask(run.task()) + (run.mayBreak() ? "OrBroke" : "") + "InBackground("
                 + arguments(run.handed(), self, step(run.step()));
     }
 

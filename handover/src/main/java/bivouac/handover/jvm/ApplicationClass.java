@@ -3,6 +3,7 @@ package bivouac.handover.jvm;
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Ending;
 import bivouac.design.Holding;
 import bivouac.design.NamedScript;
 import bivouac.design.Script;
@@ -22,6 +23,7 @@ import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.JavaScript;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.PlainTypes;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.script.Block;
@@ -59,6 +61,8 @@ final class ApplicationClass {
             "departsWith",
             "departsWithLast",
             "saveKept",
+            "saysWhenWorkBreaks",
+            "whenWorkBreaks",
             "saveKeptNow",
             "loadKept",
             "follow",
@@ -92,6 +96,7 @@ final class ApplicationClass {
         constructor();
         running();
         work();
+        whenWorkBreaks();
         holdings();
         routines();
         leaving();
@@ -236,22 +241,48 @@ final class ApplicationClass {
             String more = task.takes().isEmpty() ? "" : ", " + WorkClasses.parameters(world, task);
             String call =
                     "List.of(" + names(task.takes()) + "), () -> tasks." + method + "(" + names(task.takes()) + ")";
-            if (uses.foreground().contains(shown)) {
-                out.add("/** Runs it and waits for how it ends (W5). */");
-                out.add(type + " " + method + "(DeskWindow of" + more + ") {");
-                out.add("return desk.run(of, " + Spelling.literal(shown) + ", " + call + ");")
-                        .add("}")
-                        .blank();
-            }
-            if (uses.background().contains(shown)) {
-                out.add("/** Runs it while other events go on (W5). */");
-                out.add("void " + method + "InBackground(DeskWindow of, String step" + more + ", Consumer<" + type
-                        + "> then) {");
-                out.add("desk.background(of, step, " + Spelling.literal(shown) + ", " + call + ", then);")
-                        .add("}")
-                        .blank();
+            for (boolean mayBreak : new boolean[] {false, true}) {
+                if (!uses.runs(shown, mayBreak)) {
+                    continue;
+                }
+                String or = mayBreak ? "OrBroke" : "";
+                String also = mayBreak ? " or that it broke (W5, W8). */" : " (W5). */";
+                String broke = mayBreak
+                        ? ", " + world.taskEnding(shown, Ending.BROKE.name()).type() + "::new"
+                        : "";
+                if ((mayBreak ? uses.broken() : uses.foreground()).contains(shown)) {
+                    out.add("/** Runs it and waits for how it ends" + also);
+                    out.add(type + " " + method + or + "(DeskWindow of" + more + ") {");
+                    out.add("return desk.run(of, " + Spelling.literal(shown) + ", " + call + broke + ");")
+                            .add("}")
+                            .blank();
+                }
+                if ((mayBreak ? uses.brokenInBackground() : uses.background()).contains(shown)) {
+                    out.add("/** Runs it while other events go on (W5). */");
+                    out.add("void " + method + or + "InBackground(DeskWindow of, String step" + more + ", Consumer<"
+                            + type + "> then) {");
+                    out.add("desk.background(of, step, " + Spelling.literal(shown) + ", " + call + broke + ", then);")
+                            .add("}")
+                            .blank();
+                }
             }
         }
+    }
+
+    /** What is said for all tasks whose work breaks, where the design says it (W8). */
+    private void whenWorkBreaks() {
+        out.add("@Override");
+        out.add("public boolean saysWhenWorkBreaks() {");
+        out.add("return " + application.whenWorkBreaks().isPresent() + ";")
+                .add("}")
+                .blank();
+        out.add("@Override");
+        out.add("public void whenWorkBreaks(DeskWindow me, String task, String reason) {");
+        application
+                .whenWorkBreaks()
+                .ifPresent(s -> out.all(
+                        steps(new ScriptPlace.Named(Optional.empty(), s.name().shown()), Outcomes.whenWorkBreaks(s))));
+        out.add("}").blank();
     }
 
     // Holdings

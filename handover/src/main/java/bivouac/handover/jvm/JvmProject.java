@@ -33,6 +33,7 @@ public final class JvmProject {
             "Kept",
             "Loop",
             "Manner",
+            "Broke",
             "Refused",
             "Row",
             "Tried",

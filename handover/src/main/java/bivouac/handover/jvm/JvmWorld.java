@@ -153,7 +153,8 @@ public final class JvmWorld implements JavaWorld {
             tasks.put(task.name().shown(), classes.type(task.name().expression(), "Task"));
             var inside = new JavaNames(takenClasses);
             var all = new LinkedHashMap<String, String>();
-            task.endings().forEach(e -> all.putIfAbsent(e.name(), inside.type(Spelling.camel(e.name()), "Ending")));
+            outcomes.ofTask(task.name().shown())
+                    .forEach(o -> all.putIfAbsent(o.ending(), inside.type(Spelling.camel(o.ending()), "Ending")));
             taskEndings.put(task.name().shown(), all);
         }
         for (Window window : design.windows()) {

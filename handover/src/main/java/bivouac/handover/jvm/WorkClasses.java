@@ -7,6 +7,7 @@ import bivouac.handover.braces.Lines;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Says;
 import java.util.Map;
@@ -45,7 +46,7 @@ final class WorkClasses {
         out.add("/** How “" + JavaNames.comment(shown) + "” ends. */");
         out.add("public sealed interface " + world.taskClass(shown) + " extends Ending {")
                 .blank();
-        task.endings().stream().map(e -> e.name()).distinct().forEach(e -> {
+        world.outcomes().ofTask(shown).stream().map(Outcome::ending).distinct().forEach(e -> {
             String components = world.outcomes().ofTask(shown, e).gives().stream()
                     .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
                     .collect(Collectors.joining(", "));

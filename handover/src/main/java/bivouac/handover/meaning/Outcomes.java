@@ -2,18 +2,25 @@ package bivouac.handover.meaning;
 
 import bivouac.design.Design;
 import bivouac.design.Ending;
+import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
+import bivouac.design.NamedScript;
 import bivouac.design.Picker;
+import bivouac.design.Script;
+import bivouac.design.Step;
+import bivouac.design.Steps;
 import bivouac.design.Type;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** The endings that the windows and tasks of a written program have. */
@@ -21,8 +28,29 @@ public final class Outcomes {
 
     private final Design design;
 
+    /** The tasks of which some step says what happens when the work breaks (W8). */
+    private final Set<String> answered = new HashSet<>();
+
     public Outcomes(Design design) {
         this.design = design;
+        design.scripts()
+                .forEach((place, script) -> Steps.walk(script, (path, step) -> {
+                    if (step instanceof Step.RunTask run && answersBreaking(design, run)) {
+                        answered.add(run.task());
+                    }
+                }));
+    }
+
+    /** Whether a step says what happens when its work breaks (W8). */
+    public static boolean answersBreaking(Design design, Step.RunTask run) {
+        return run.answers(Ending.BROKE.name()) && design.branchesOf(run).contains(Ending.BROKE);
+    }
+
+    /** What the application does where work breaks, in the place of that script itself (W8). */
+    public static Script whenWorkBreaks(NamedScript told) {
+        return Script.of(new Step.Do(
+                told.name().shown(),
+                told.told(new Expression("takes." + NamedScript.TASK), new Expression("takes." + NamedScript.REASON))));
     }
 
     /** C1: the built-in ending too, where a way leads there that the window does not name. */
@@ -43,8 +71,10 @@ public final class Outcomes {
         return find(ofWindow(shown), ending);
     }
 
+    /** The endings of a task; that its work broke is one where some step says what happens then (W8). */
     public List<Outcome> ofTask(String shown) {
-        return design.application().task(shown).orElseThrow().endings().stream()
+        List<Ending> own = design.application().task(shown).orElseThrow().endings();
+        return Stream.concat(own.stream(), answered.contains(shown) ? Stream.of(Ending.BROKE) : Stream.of())
                 .map(e -> new Outcome(shown, true, e.name(), givenBy(Stream.of(e))))
                 .toList();
     }

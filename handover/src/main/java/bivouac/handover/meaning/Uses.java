@@ -10,6 +10,7 @@ import bivouac.design.Steps;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * How windows, tasks, timers and holdings are used by a design, so that nothing is written that nobody calls.
@@ -18,7 +19,9 @@ import java.util.Set;
  * @param answered opened alongside with branches
  * @param asked opened and waited for
  * @param background tasks that run in the background
- * @param foreground tasks that are waited for
+ * @param foreground tasks that are waited for, by steps that do not say what happens when the work breaks
+ * @param brokenInBackground those of the background by steps that say it (W8)
+ * @param broken those that are waited for by steps that say it
  * @param started timers that are started by some script
  * @param stopped timers that are stopped by some script
  * @param taken holdings that some script takes
@@ -32,6 +35,8 @@ public record Uses(
         Set<String> asked,
         Set<String> background,
         Set<String> foreground,
+        Set<String> brokenInBackground,
+        Set<String> broken,
         Set<String> started,
         Set<String> stopped,
         Set<String> taken,
@@ -39,8 +44,27 @@ public record Uses(
         Set<Step.KeptValues.How> kept,
         boolean links) {
 
+    private Set<String> tasks(boolean apart, boolean mayBreak) {
+        if (apart) {
+            return mayBreak ? brokenInBackground : background;
+        }
+        return mayBreak ? broken : foreground;
+    }
+
+    /** Whether a task is run by steps that say, or do not say, what happens when the work breaks (W8). */
+    public boolean runs(String task, boolean mayBreak) {
+        return tasks(false, mayBreak).contains(task) || tasks(true, mayBreak).contains(task);
+    }
+
+    /** Whether the application runs any task. */
+    public boolean runsTasks() {
+        return Stream.of(background, foreground, brokenInBackground, broken).anyMatch(s -> !s.isEmpty());
+    }
+
     public static Uses of(Design design) {
         var uses = new Uses(
+                new HashSet<>(),
+                new HashSet<>(),
                 new HashSet<>(),
                 new HashSet<>(),
                 new HashSet<>(),
@@ -58,7 +82,7 @@ public record Uses(
                         case Step.Open open ->
                             uses.add(open, design.window(open.window()).orElse(null) instanceof ReadyMade);
                         case Step.RunTask run ->
-                            (run.background() && !place.isOfClosing() ? uses.background : uses.foreground)
+                            uses.tasks(run.background() && !place.isOfClosing(), Outcomes.answersBreaking(design, run))
                                     .add(run.task());
                         case Step.TurnTimer(var how, String timer) ->
                             (how == Step.TurnTimer.How.START ? uses.started : uses.stopped).add(timer);

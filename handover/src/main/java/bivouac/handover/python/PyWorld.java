@@ -139,6 +139,8 @@ public final class PyWorld {
             "load_kept",
             "plan",
             "save_kept",
+            "says_when_work_breaks",
+            "when_work_breaks",
             "save_kept_now",
             "start",
             "tasks",

@@ -260,7 +260,8 @@ public sealed interface Act {
 
     // Work
 
-    record Background(String task, StepName step, List<Handed> handed, Ended ended) implements Act {
+    /** @param mayBreak whether what happens when the work breaks is answered here (W8) */
+    record Background(String task, boolean mayBreak, StepName step, List<Handed> handed, Ended ended) implements Act {
         public Background {
             handed = List.copyOf(handed);
         }

@@ -19,8 +19,12 @@ public sealed interface Asked {
         }
     }
 
-    /** Runs a task and waits for its ending (W5). */
-    record Task(String task, List<Handed> handed) implements Asked {
+    /**
+     * Runs a task and waits for its ending (W5).
+     *
+     * @param mayBreak whether what happens when the work breaks is answered here (W8)
+     */
+    record Task(String task, boolean mayBreak, List<Handed> handed) implements Asked {
         public Task {
             handed = List.copyOf(handed);
         }

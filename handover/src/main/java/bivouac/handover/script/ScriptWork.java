@@ -7,6 +7,7 @@ import bivouac.design.StepPath;
 import bivouac.design.Task;
 import bivouac.handover.NotHandedOver;
 import bivouac.handover.meaning.Outcome;
+import bivouac.handover.meaning.Outcomes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +36,11 @@ abstract class ScriptWork extends ScriptWindows {
         if (run.background() && !place.isOfClosing()) {
             return background(run, handed, answers, all);
         }
-        return answers(new Asked.Task(run.task(), handed), answers, all, run.as());
+        return answers(new Asked.Task(run.task(), mayBreak(run), handed), answers, all, run.as());
+    }
+
+    private boolean mayBreak(Step.RunTask run) {
+        return Outcomes.answersBreaking(meanings.program().design(), run);
     }
 
     /** W5: the script goes on in its branch, and after the step, when the task has ended. */
@@ -47,7 +52,7 @@ abstract class ScriptWork extends ScriptWindows {
                     answers.stream().anyMatch(a -> !a.branch().script().doesNothing());
             return !written || answers(new Asked.Came(result), answers, all, run.as());
         });
-        act(new Act.Background(run.task(), step, handed, new Act.Ended(result, block)));
+        act(new Act.Background(run.task(), mayBreak(run), step, handed, new Act.Ended(result, block)));
         return goesOnLater();
     }
 

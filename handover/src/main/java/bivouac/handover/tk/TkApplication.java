@@ -3,6 +3,7 @@ package bivouac.handover.tk;
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Ending;
 import bivouac.design.Holding;
 import bivouac.design.NamedScript;
 import bivouac.design.Script;
@@ -15,6 +16,7 @@ import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.handover.meaning.Here;
+import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.PlainTypes;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.python.PyLines;
@@ -59,6 +61,7 @@ final class TkApplication {
         constructor();
         running();
         application.tasks().forEach(this::task);
+        whenWorkBreaks();
         holdings();
         application.routines().scripts().forEach(this::named);
         application.routines().timers().forEach(this::timer);
@@ -90,7 +93,9 @@ final class TkApplication {
                 + list(design.windows().stream().map(w -> w.name().shown())));
         out.add("asked_first = " + list(application.leaving().asked().stream()));
         out.add("departs_with = " + PyNames.literal(with));
-        out.add("departs_with_last = " + (last ? "True" : "False")).blank();
+        out.add("departs_with_last = " + (last ? "True" : "False"));
+        out.add("says_when_work_breaks = " + (application.whenWorkBreaks().isPresent() ? "True" : "False"))
+                .blank();
     }
 
     private String field(Variable v) {
@@ -160,20 +165,51 @@ final class TkApplication {
         String names = TkWork.names(world, task);
         String parameters = TkWork.parameters(world, task);
         String call = PyNames.literal(shown) + ", [" + names + "], lambda: self.tasks." + method + "(" + names + ")";
-        if (uses.foreground().contains(shown)) {
-            method(
-                    method + "(self, of" + parameters + ")",
-                    new PyLines()
-                            .add("\"\"\"Runs it and waits for how it ends (W5).\"\"\"")
-                            .add("return self.desk.run(of, " + call + ")"));
+        for (boolean mayBreak : new boolean[] {false, true}) {
+            if (!uses.runs(shown, mayBreak)) {
+                continue;
+            }
+            String or = mayBreak ? "_or_broke" : "";
+            String broke = mayBreak
+                    ? ", " + "tasks." + world.taskClass(shown) + "."
+                            + world.endingOf(world.outcomes().ofTask(shown, Ending.BROKE.name()))
+                    : "";
+            if ((mayBreak ? uses.broken() : uses.foreground()).contains(shown)) {
+                method(
+                        method + or + "(self, of" + parameters + ")",
+                        new PyLines()
+                                .add("\"\"\"Runs it and waits for how it ends"
+                                        + (mayBreak ? " or that it broke (W5, W8).\"\"\"" : " (W5).\"\"\""))
+                                .add("return self.desk.run(of, " + call + broke + ")"));
+            }
+            if ((mayBreak ? uses.brokenInBackground() : uses.background()).contains(shown)) {
+                method(
+                        method + or + "_in_background(self, of, step" + parameters + ", then)",
+                        new PyLines()
+                                .add("\"\"\"Runs it while other events go on (W5).\"\"\"")
+                                .add("self.desk.background(of, step, " + call + ", then" + broke + ")"));
+            }
         }
-        if (uses.background().contains(shown)) {
+    }
+
+    /** What is said for all tasks whose work breaks, where the design says it (W8). */
+    private void whenWorkBreaks() {
+        application.whenWorkBreaks().ifPresent(s -> {
+            var locals = new HashMap<String, String>();
+            for (String take : List.of(NamedScript.TASK, NamedScript.REASON)) {
+                locals.put("takes." + take, world.names().parameter(take));
+            }
             method(
-                    method + "_in_background(self, of, step" + parameters + ", then)",
-                    new PyLines()
-                            .add("\"\"\"Runs it while other events go on (W5).\"\"\"")
-                            .add("self.desk.background(of, step, " + call + ", then)"));
-        }
+                    "when_work_breaks(self, me, " + world.names().parameter(NamedScript.TASK) + ", "
+                            + world.names().parameter(NamedScript.REASON) + ")",
+                    spelled(
+                            scripts(
+                                            new ScriptPlace.Named(
+                                                    Optional.empty(), s.name().shown()),
+                                            locals)
+                                    .of(Outcomes.whenWorkBreaks(s)),
+                            "me"));
+        });
     }
 
     // Holdings

@@ -53,6 +53,8 @@ class FormsFrameTest {
                     public bool DepartsWithLast { get { return false; } }
                     public void Plan() { }
                     public bool SaveKept() { return false; }
+                    public bool SaysWhenWorkBreaks { get { return false; } }
+                    public void WhenWorkBreaks(DeskWindow me, string task, string reason) { }
                 }
 
                 internal sealed class Sheet : Face

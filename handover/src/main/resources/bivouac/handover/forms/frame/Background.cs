@@ -4,7 +4,7 @@ using Rules;
 
 namespace Frame
 {
-    /// <summary>Carries tasks out on threads of their own; one that throws is told, and does not end.</summary>
+    /// <summary>Carries tasks out on threads of their own; one that throws has broken (W8).</summary>
     public sealed class Background : IWorker
     {
         private readonly ILoop loop;
@@ -18,15 +18,8 @@ namespace Frame
         {
             ThreadPool.QueueUserWorkItem(ignored =>
             {
-                try
-                {
-                    var ending = body();
-                    loop.Later(() => done(ending));
-                }
-                catch (Exception failure)
-                {
-                    Console.Error.WriteLine("“" + name + "” should say how it ended, and threw: " + failure);
-                }
+                var ending = Broke.OrEnding(name, body);
+                loop.Later(() => done(ending));
             });
         }
     }

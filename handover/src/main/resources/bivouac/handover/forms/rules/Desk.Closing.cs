@@ -240,7 +240,9 @@ namespace Rules
                 + (gives ? " with " + Values.All(ending.Gives) : ""));
             if (!window.IsReadyMade)
             {
+                afterClosing = true;
                 DoScript(window, () => window.AfterClosing(new Closing(closing.Way, ending)), true);
+                afterClosing = false;
             }
             GiveBackAllOf(window);
             HasGone(window);

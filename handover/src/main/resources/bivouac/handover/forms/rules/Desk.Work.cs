@@ -48,10 +48,42 @@ namespace Rules
         private readonly List<Timed> timers = new List<Timed>();
 
         /// <summary>Runs a task and waits for it. What it takes is told to those who watch.</summary>
-        public T Run<T>(DeskWindow of, string task, object[] takes, Func<T> body) where T : Ending
+        /// <param name="broke">the ending of a step that says what happens when the work breaks (W8)</param>
+        public T Run<T>(DeskWindow of, string task, object[] takes, Func<T> body, Func<string, T> broke = null)
+            where T : Ending
         {
             ActOfTask(task, takes);
-            return WorkOn(of, task, body);
+            return Ended(of, task, WorkOn(of, task, body), broke);
+        }
+
+        /// <summary>
+        /// The ending of a task; one that broke is said for all, or is a fault, where its step does not answer it (W8).
+        /// </summary>
+        private T Ended<T>(DeskWindow of, string task, Ending ending, Func<string, T> broke) where T : Ending
+        {
+            var broken = ending as Broke;
+            if (broken == null)
+            {
+                return (T)ending;
+            }
+            if (broke != null)
+            {
+                return broke(broken.Reason);
+            }
+            var script = FromTop<Script>().FirstOrDefault();
+            if (!design.SaysWhenWorkBreaks || script != null && script.TellsOfBroken)
+            {
+                throw new Fault("X11", "“" + task + "” broke, and nothing says what then: " + broken.Reason);
+            }
+            if (!afterClosing)
+            {
+                if (script != null)
+                {
+                    script.TellsOfBroken = true;
+                }
+                design.WhenWorkBreaks(of, task, broken.Reason);
+            }
+            throw new Refused(); // the script ends here, as by a fault (W8)
         }
 
         private void ActOfTask(string task, object[] takes)
@@ -59,12 +91,12 @@ namespace Rules
             Act("runs " + task + (takes.Length == 0 ? "" : " with " + Values.All(takes)));
         }
 
-        private T WorkOn<T>(DeskWindow of, string name, Func<T> body) where T : Ending
+        private Ending WorkOn(DeskWindow of, string name, Func<Ending> body)
         {
             var wait = new Wait(of, null);
             stack.Add(wait);
             worker.Begin(name, of, body, result => End(wait, result));
-            return (T)Await(wait);
+            return Await(wait);
         }
 
         /// <summary>
@@ -72,11 +104,12 @@ namespace Rules
         /// What belongs to closing, or to the plan, waits for it.
         /// </summary>
         public void Background<T>(
-            DeskWindow of, string step, string task, object[] takes, Func<T> body, Action<T> then) where T : Ending
+            DeskWindow of, string step, string task, object[] takes, Func<T> body, Action<T> then,
+            Func<string, T> broke = null) where T : Ending
         {
             if (FromTop<Script>().First().OfClosing)
             {
-                then(Run(of, task, takes, body));
+                then(Run(of, task, takes, body, broke));
                 return;
             }
             if (working.Any(w => w.Step == step && w.Of == of))
@@ -91,7 +124,7 @@ namespace Rules
                 if (!work.LetGo)
                 {
                     working.Remove(work);
-                    then((T)result);
+                    then(Ended(of, task, result, broke));
                 }
             }));
         }
@@ -114,7 +147,9 @@ namespace Rules
         /// <summary>The system is asked for something that it may fail to do (O7).</summary>
         public Tried Attempt(DeskWindow of, string what, Func<Tried> body)
         {
-            return WorkOn(of, what, body);
+            var tried = WorkOn(of, what, body);
+            var broken = tried as Broke;
+            return broken != null ? new Tried.CouldNot(broken.Reason) : (Tried)tried;
         }
 
         /// <summary>Where the design says nothing of what then: fault X1.</summary>

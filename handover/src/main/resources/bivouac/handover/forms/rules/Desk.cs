@@ -33,6 +33,10 @@ namespace Rules
         private bool hasClosed;
         private bool unseen;
         private bool faulted;
+
+        /// <summary>While a script after closing runs, in which nothing can be opened (C5).</summary>
+        private bool afterClosing;
+
         private int? exitCode;
         private string saying = "";
 
@@ -72,6 +76,9 @@ namespace Rules
             /// Its window has gone, or the departure lets it go: it ends as soon as it would go on (W6, D3).
             /// </summary>
             public bool Ended;
+
+            /// <summary>Whether it says that its work broke: work of that is not said again (W8).</summary>
+            public bool TellsOfBroken;
 
             public Script(DeskWindow of, bool ofClosing)
             {

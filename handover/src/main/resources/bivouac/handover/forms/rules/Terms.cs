@@ -64,6 +64,34 @@ namespace Rules
         }
     }
 
+    /// <summary>
+    /// The work of a task threw (W8), or said nothing of how it ended. Scripts meet it as an ending of their own task.
+    /// </summary>
+    public sealed class Broke : Ending
+    {
+        public Broke(string reason)
+        {
+            Reason = reason;
+        }
+
+        public string Reason { get; }
+
+        /// <summary>How work ended: as it says; or it broke, which the error output is told too.</summary>
+        public static Ending OrEnding(string name, Func<Ending> body)
+        {
+            try
+            {
+                return body() ?? new Broke("it did not say how it ended");
+            }
+            catch (Exception failure)
+            {
+                Console.Error.WriteLine("“" + name + "” broke: " + failure);
+                var said = failure.Message;
+                return new Broke(string.IsNullOrWhiteSpace(said) ? failure.GetType().Name : said);
+            }
+        }
+    }
+
     /// <summary>Why a window closes: the way out, and the ending that it leads to (C2, C5).</summary>
     public sealed class Closing
     {
@@ -91,7 +119,7 @@ namespace Rules
     }
 
     /// <summary>
-    /// Something that the rules call a fault: a value that is not there, a window opened twice (X1 to X10).
+    /// Something that the rules call a fault: a value that is not there, a window opened twice (X1 to X11).
     /// </summary>
     public sealed class Fault : Exception
     {
@@ -135,6 +163,13 @@ namespace Rules
 
         /// <summary>Saves what outlives the run (D6); answers whether there is anything.</summary>
         bool SaveKept();
+
+        /// <summary>Whether there is something that is done for all tasks whose work breaks (W8).</summary>
+        bool SaysWhenWorkBreaks { get; }
+
+        /// <summary>Says it.</summary>
+        /// <param name="me">the window whose script ran the task; null for the application</param>
+        void WhenWorkBreaks(DeskWindow me, string task, string reason);
     }
 
     /// <summary>What a toolkit lends to the desk: waiting while events go on, being called later, and time.</summary>

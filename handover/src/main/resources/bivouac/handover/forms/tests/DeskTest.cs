@@ -77,6 +77,15 @@ namespace Tests
                 get { return false; }
             }
 
+            public bool SaysWhenWorkBreaks
+            {
+                get { return false; }
+            }
+
+            public void WhenWorkBreaks(DeskWindow me, string task, string reason)
+            {
+            }
+
             public void Plan()
             {
             }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.IntConsumer;
 import java.util.function.Supplier;
 
@@ -40,6 +41,14 @@ public final class Desk {
 
         /** Saves what outlives the run (D6); answers whether there is anything. */
         boolean saveKept();
+
+        /** Whether there is something that is done for all tasks whose work breaks (W8). */
+        default boolean saysWhenWorkBreaks() {
+            return false;
+        }
+
+        /** Says it; {@code me} is the window whose script ran the task, null for the application. */
+        default void whenWorkBreaks(DeskWindow me, String task, String reason) {}
     }
 
     /** On the stack, in the order in which they began: scripts, waits and requests. */
@@ -51,6 +60,8 @@ public final class Desk {
         final boolean ofClosing;
         /** Its window has gone, or the departure lets it go: it ends as soon as it would go on (W6, D3). */
         boolean ended;
+        /** Whether it says that its work broke: work of that is not said again (W8). */
+        boolean tellsOfBroken;
 
         Script(DeskWindow of, boolean ofClosing) {
             this.of = of;
@@ -134,6 +145,9 @@ public final class Desk {
     private boolean hasClosed;
     private boolean unseen;
     private boolean faulted;
+    /** While a script after closing runs, in which nothing can be opened (C5). */
+    private boolean afterClosing;
+
     private Integer exitCode;
     private String saying = "";
 
@@ -764,7 +778,9 @@ public final class Desk {
         act("ends " + window.which() + (ending == null ? "" : " " + ending.words())
                 + (reaches && !ending.gives().isEmpty() ? " with " + Values.all(ending.gives()) : ""));
         if (!window.isReadyMade()) {
+            afterClosing = true;
             script(window, true, () -> window.afterClosing(new Closing(closing.way(), ending)));
+            afterClosing = false;
         }
         giveBackAllOf(window);
         gone(window);
@@ -934,16 +950,41 @@ public final class Desk {
 
     /** Runs a task and waits for it. {@code takes} are told to those who watch. */
     public <E extends Ending> E run(DeskWindow of, String task, List<Object> takes, Callable<E> body) {
-        act("runs " + task + (takes.isEmpty() ? "" : " with " + Values.all(takes)));
-        return work(of, task, body);
+        return run(of, task, takes, body, null);
     }
 
+    /** The same, for a step that says what happens when the work breaks (W8). */
+    public <E extends Ending> E run(
+            DeskWindow of, String task, List<Object> takes, Callable<E> body, Function<String, E> broke) {
+        act("runs " + task + (takes.isEmpty() ? "" : " with " + Values.all(takes)));
+        return ended(of, task, work(of, task, body), broke);
+    }
+
+    /** The ending of a task; one that broke is said for all, or is a fault, where its step does not answer it (W8). */
     @SuppressWarnings("unchecked")
-    private <E extends Ending> E work(DeskWindow of, String name, Callable<E> body) {
+    private <E extends Ending> E ended(DeskWindow of, String task, Ending ending, Function<String, E> broke) {
+        if (!(ending instanceof Broke(String reason))) {
+            return (E) ending;
+        }
+        if (broke != null) {
+            return broke.apply(reason);
+        }
+        Optional<Script> script = topScript();
+        if (!design.saysWhenWorkBreaks() || script.filter(s -> s.tellsOfBroken).isPresent()) {
+            throw new Fault("X11", "“" + task + "” broke, and nothing says what then: " + reason);
+        }
+        if (!afterClosing) {
+            script.ifPresent(s -> s.tellsOfBroken = true);
+            design.whenWorkBreaks(of, task, reason);
+        }
+        throw new Refused(); // the script ends here, as by a fault (W8)
+    }
+
+    private Ending work(DeskWindow of, String name, Callable<? extends Ending> body) {
         Wait wait = new Wait(of, null);
         stack.push(wait);
         worker.begin(name, of, body, result -> end(wait, result));
-        return (E) await(wait);
+        return await(wait);
     }
 
     /**
@@ -952,8 +993,20 @@ public final class Desk {
      */
     public <E extends Ending> void background(
             DeskWindow of, String step, String task, List<Object> takes, Callable<E> body, Consumer<E> then) {
+        background(of, step, task, takes, body, null, then);
+    }
+
+    /** The same, for a step that says what happens when the work breaks (W8). */
+    public <E extends Ending> void background(
+            DeskWindow of,
+            String step,
+            String task,
+            List<Object> takes,
+            Callable<E> body,
+            Function<String, E> broke,
+            Consumer<E> then) {
         if (topScript().filter(s -> s.ofClosing).isPresent()) {
-            then.accept(run(of, task, takes, body));
+            then.accept(run(of, task, takes, body, broke));
             return;
         }
         if (working.stream().anyMatch(w -> w.step.equals(step) && w.of == of)) {
@@ -969,9 +1022,7 @@ public final class Desk {
                 result -> whenFree(of, () -> {
                     if (!work.letGo) {
                         working.remove(work);
-                        @SuppressWarnings("unchecked")
-                        E ending = (E) result;
-                        then.accept(ending);
+                        then.accept(ended(of, task, result, broke));
                     }
                 }));
     }
@@ -983,7 +1034,8 @@ public final class Desk {
 
     /** The system is asked for something that it may fail to do (O7). */
     public Tried attempt(DeskWindow of, String what, Callable<Tried> body) {
-        return work(of, what, body);
+        Ending tried = work(of, what, body);
+        return tried instanceof Broke(String reason) ? new Tried.CouldNot(reason) : (Tried) tried;
     }
 
     /** Where the design says nothing of what then: fault X1. */

@@ -1,5 +1,6 @@
 package drive;
 
+import desk.Broke;
 import desk.Desk;
 import desk.DeskWindow;
 import desk.Ending;
@@ -376,6 +377,9 @@ public final class TrailDriver {
                             ? "the system could not take it"
                             : "the system could not take it back";
             return new Tried.CouldNot(it);
+        }
+        if (ending.equals("broke")) {
+            return new Broke("the work failed");
         }
         program.ending(ending);
         try {

@@ -7,6 +7,7 @@ import enum
 import functools
 import re
 import sys
+import traceback
 from dataclasses import dataclass, fields, is_dataclass
 
 from .values import Fault, shown
@@ -66,6 +67,24 @@ class CouldNot(Ending):
     """The system could not, and says why (O7)."""
 
     reason: str
+
+
+@dataclass(frozen=True)
+class Broke(Ending):
+    """The work of a task threw (W8), or said nothing of how it ended. Scripts meet it as an ending of their own task."""
+
+    reason: str
+
+
+def broke_or_ending(name, body):
+    """How work ended: as it says; or it broke, which is told on the error output too, with where."""
+    try:
+        ending = body()
+        return Broke("it did not say how it ended") if ending is None else ending
+    except BaseException as failure:  # whatever it is: nobody else hears of it, and a script waits
+        print(f"“{name}” broke:", file=sys.stderr)
+        traceback.print_exc()
+        return Broke(str(failure).strip() or type(failure).__name__)
 
 
 def why_not(tried):
@@ -219,6 +238,7 @@ class _Script:
         self.of = of
         self.of_closing = of_closing  # or of the plan: its tasks are waited for (W5)
         self.ended = False
+        self.tells_of_broken = False  # it says that its work broke: work of that is not said again (W8)
 
 
 class _Wait:
@@ -283,6 +303,7 @@ class Desk:
         self._has_closed = False
         self._unseen = False
         self._faulted = False
+        self._after_closing = False  # while a script after closing runs, in which nothing can be opened (C5)
         self._code = None
         self._saying = ""
 
@@ -704,7 +725,9 @@ class Desk:
         given = ending.gives() if reaches and ending is not None else []
         self._act(said + (f" with {shown(given)}" if given else ""))
         if not window.ready_made:
+            self._after_closing = True
             self._script(window, lambda: window.after_closing(Closing(closing.way, ending)), True)
+            self._after_closing = False
         self._give_back_all_of(window)
         self._gone(window)
         if not request.departure:
@@ -833,13 +856,32 @@ class Desk:
 
     # Tasks (W5) and what the system may fail to do (O7, H2)
 
-    def run(self, of, task, takes, body):
-        """Runs a task and waits for how it ends."""
+    def run(self, of, task, takes, body, broke=None):
+        """Runs a task and waits for how it ends; broke makes the ending of a step that says what happens then (W8)."""
         self._act(f"runs {task}" + (f" with {shown(takes)}" if takes else ""))
-        return self.attempt(of, task, body)
+        return self._ended(of, task, self._work(of, task, body), broke)
+
+    def _ended(self, of, task, ending, broke):
+        """The ending of a task; one that broke is said for all, or is a fault, where its step does not answer it (W8)."""
+        if not isinstance(ending, Broke):
+            return ending
+        if broke is not None:
+            return broke(ending.reason)
+        script = self._top_script()
+        if not self.design.says_when_work_breaks or script is not None and script.tells_of_broken:
+            raise Fault("X11", f"“{task}” broke, and nothing says what then: {ending.reason}")
+        if not self._after_closing:
+            if script is not None:
+                script.tells_of_broken = True
+            self.design.when_work_breaks(of, task, ending.reason)
+        raise Refused()  # the script ends here, as by a fault (W8)
 
     def attempt(self, of, what, body):
         """The system is asked for something that it may fail to do (O7)."""
+        tried = self._work(of, what, body)
+        return CouldNot(tried.reason) if isinstance(tried, Broke) else tried
+
+    def _work(self, of, what, body):
         wait = _Wait(of, None)
         self._stack.append(wait)
 
@@ -850,14 +892,14 @@ class Desk:
         self.work(what, of, body, done)
         return self._await(wait)
 
-    def background(self, of, step, task, takes, body, then):
+    def background(self, of, step, task, takes, body, then, broke=None):
         """Runs a task in the background; then is done when it ends, if its window is there then.
 
         What belongs to closing, or to the plan, waits for it.
         """
         top = self._top_script()
         if top is not None and top.of_closing:
-            then(self.run(of, task, takes, body))
+            then(self.run(of, task, takes, body, broke))
             return
         if any(s == step and w is of for s, w in self._working):
             raise Fault("X8", f"“{task}” of this step still runs")
@@ -869,7 +911,7 @@ class Desk:
             def script():
                 if any(w is mine for w in self._working):
                     self._working.remove(mine)
-                    then(result)
+                    then(self._ended(of, task, result, broke))
 
             self._when_free(of, script)
 

@@ -7,10 +7,11 @@ import subprocess
 import sys
 import threading
 import tkinter as tk
-import traceback
 import urllib.parse
 import webbrowser
 from tkinter import ttk
+
+from .desk import broke_or_ending
 
 
 def begin(name):
@@ -51,7 +52,7 @@ class Loop:
 
 
 class Worker:
-    """Carries tasks out on a thread of their own. One that throws says so, and its task does not end."""
+    """Carries tasks out on a thread of their own. One that throws has broken (W8)."""
 
     _LOOK = 20  # milliseconds: Tk is called by its own thread only, so that looks for what has ended
 
@@ -67,13 +68,8 @@ class Worker:
         threading.Thread(target=self._run, args=(name, body, done), name=name, daemon=True).start()
 
     def _run(self, name, body, done):
-        try:
-            result = body()
-            self._ended.put(lambda: done(result))
-        except Exception:
-            print(f"“{name}” should say how it ended, and threw:", file=sys.stderr)
-            traceback.print_exc()
-            self._ended.put(lambda: None)
+        result = broke_or_ending(name, body)
+        self._ended.put(lambda: done(result))
 
     def _look(self):
         while not self._ended.empty():

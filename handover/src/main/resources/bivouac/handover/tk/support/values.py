@@ -8,7 +8,7 @@ from decimal import ROUND_HALF_UP, Context, Decimal
 
 
 class Fault(Exception):
-    """Something that the rules call a fault (X1 to X10)."""
+    """Something that the rules call a fault (X1 to X11)."""
 
     def __init__(self, rule, message):
         super().__init__(f"{rule}: {message}")

@@ -5,7 +5,7 @@ import re
 import tempfile
 from pathlib import Path
 
-from @PACKAGE@.support.desk import CouldNot, Watcher
+from @PACKAGE@.support.desk import Broke, CouldNot, Watcher
 from @PACKAGE@.support.dialogs import FileDialog
 from @PACKAGE@.support.kept import Kept
 from @PACKAGE@.support.toolkit import Loop, begin
@@ -266,6 +266,8 @@ class TrailDriver:
                 return CouldNot("the system could not create it")
             it = "take it" if task.startswith("taking ") else "take it back"
             return CouldNot(f"the system could not {it}")
+        if ending == "broke":
+            return Broke("the work failed")
         self._program.ending(ending)
         return body()
 
