@@ -3,10 +3,7 @@ package bivouac.expression;
 import bivouac.design.Nearest;
 import bivouac.design.Type;
 import dev.cel.common.CelIssue;
-import java.util.Collection;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -53,7 +50,7 @@ final class Problems {
 
     /** The function that was probably meant. */
     static Optional<String> meantFunction(String name) {
-        return nearest(name, functions());
+        return Nearest.named(name, functions());
     }
 
     private static List<String> functions() {
@@ -99,7 +96,7 @@ final class Problems {
         if (why.isPresent()) {
             return message + ": " + why.get();
         }
-        return nearest(name, scope.names())
+        return Nearest.named(name, scope.names())
                 .map(near -> message + "; did you mean " + near + "?")
                 .orElseGet(
                         () -> name.contains(".") ? message : message + "; if a text is meant, write \"" + name + "\"");
@@ -115,57 +112,7 @@ final class Problems {
 
     /** A name like one that means nothing. */
     static Optional<String> named(String name, Scope<?> scope) {
-        return scope.whyUnknown(name).isPresent() ? Optional.empty() : nearest(name, scope.names());
-    }
-
-    /** What people call what file dialogs and pickers give. */
-    private static final Map<String, String> ALSO_CALLED = Map.of(
-            "file", "path",
-            "folder", "path",
-            "filename", "path",
-            "files", "paths",
-            "font", "value",
-            "colour", "value",
-            "color", "value",
-            "date", "value");
-
-    /**
-     * The name that was probably meant: by another word for it, with letters wrong, without the kind that names of parts
-     * end in, or without what stands before its last point.
-     */
-    private static Optional<String> nearest(String name, Collection<String> known) {
-        int dot = name.lastIndexOf('.');
-        String last = name.substring(dot + 1);
-        String called = name.substring(0, dot + 1) + ALSO_CALLED.getOrDefault(last, last);
-        if (dot > 0 && !called.equals(name) && known.contains(called)) {
-            return Optional.of(called);
-        }
-        return Nearest.to(name, known)
-                .or(() -> shortest(known.stream().filter(k -> isBegunBy(name, k))))
-                .or(() -> shortest(
-                        known.stream().filter(k -> k.endsWith("." + last) && k.length() <= name.length() + 7)));
-    }
-
-    private static Optional<String> shortest(Stream<String> names) {
-        return names.min(Comparator.comparingInt(String::length).thenComparing(k -> k));
-    }
-
-    /** {@code me.who} begins {@code me.whoField}: each of its words is one of the other's, or goes on with a capital. */
-    private static boolean isBegunBy(String name, String known) {
-        String[] mine = name.split("\\.");
-        String[] theirs = known.split("\\.");
-        if (mine.length != theirs.length || mine.length < 2) {
-            return false;
-        }
-        for (int i = 0; i < mine.length; i++) {
-            boolean goesOn = theirs[i].startsWith(mine[i])
-                    && (theirs[i].length() == mine[i].length()
-                            || Character.isUpperCase(theirs[i].charAt(mine[i].length())));
-            if (!goesOn) {
-                return false;
-            }
-        }
-        return true;
+        return scope.whyUnknown(name).isPresent() ? Optional.empty() : Nearest.named(name, scope.names());
     }
 
     /** CEL counts lines from 1 and columns in code points from 0; screens count UTF-16 units. */

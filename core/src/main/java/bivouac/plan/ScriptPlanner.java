@@ -333,7 +333,7 @@ final class ScriptPlanner {
                 .distinct()
                 .filter(canBe)
                 .toList();
-        return Nearest.to(name.strip(), known);
+        return Nearest.named(name.strip(), known);
     }
 
     static String asking(Optional<String> near) {

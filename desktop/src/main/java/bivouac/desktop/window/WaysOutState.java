@@ -67,7 +67,7 @@ public record WaysOutState(List<Group> groups, List<Row> absent, String asks) {
         for (Way way : Way.values()) {
             WayOut out = WaysOut.of(face, way);
             if (out instanceof WayOut.Absent) {
-                absent.add(new Row(way.words(), Optional.of(way), Optional.empty(), "does nothing"));
+                absent.add(new Row(way.words(), Optional.of(way), Optional.empty(), "no way"));
             } else if (out instanceof WayOut.AsPressing(String part)) {
                 absent.add(new Row(way.words(), Optional.of(way), Optional.empty(), "as pressing " + part));
             }
