@@ -52,7 +52,7 @@ public final class Frame extends StackPane {
         // while something is asked, the rest takes no key and no click
         overlay.visibleProperty().subscribe(asking -> body.setDisable(asking));
         release = work.listen(this::show);
-        work.whenGone(this::focusScreen);
+        work.whenGone(() -> screen(showing).focusGone());
         designs = work.designs();
         show(work.now());
     }

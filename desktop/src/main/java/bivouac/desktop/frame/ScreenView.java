@@ -48,4 +48,9 @@ public interface ScreenView {
 
     /** Puts the keyboard where a person begins on this screen. */
     void focus();
+
+    /** Puts it where a person begins who went to something by a link; what it stands in is shown for that. */
+    default void focusGone() {
+        focus();
+    }
 }

@@ -342,6 +342,17 @@ public final class WindowView implements ScreenView {
         }
     }
 
+    /** Whoever goes to a script by a link goes there to write, whatever of it was looked at before. */
+    @Override
+    public void focusGone() {
+        boolean writing = shown != null && shown.chosen().script().isPresent();
+        if (writing && root.getCenter() == columns) {
+            below.focusEnd();
+        } else {
+            focus();
+        }
+    }
+
     /** In the script that is chosen, where one is; else where parts are added. */
     @Override
     public void focus() {

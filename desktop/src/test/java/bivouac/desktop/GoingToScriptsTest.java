@@ -1,0 +1,56 @@
+package bivouac.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bivouac.design.Design;
+import java.nio.file.Path;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Whoever goes to a script by a link can write there at once. */
+class GoingToScriptsTest {
+
+    @TempDir
+    Path folder;
+
+    private Robot robot;
+
+    @BeforeEach
+    void open() {
+        robot = Robot.open(Design.startingWith("Yard"), folder.resolve("state"));
+        robot.key(KeyCode.CONTROL, KeyCode.DIGIT2)
+                .key(KeyCode.ALT, KeyCode.P)
+                .text("button Plant")
+                .enter()
+                .key(KeyCode.ALT, KeyCode.S);
+    }
+
+    @AfterEach
+    void close() {
+        robot.close();
+    }
+
+    @Test
+    void a_link_to_a_script_shows_its_steps_whatever_was_looked_at_before() {
+        robot.click("tab-code").click("moment-opened");
+        assertThat(robot.focus()).isEqualTo("next-step");
+        robot.text("message `Hello.`").enter();
+        assertThat(robot.app().work().now().design().windows()).hasSize(2);
+    }
+
+    @Test
+    void after_the_settings_of_a_part_too() {
+        robot.click("tab-part").click("moment-before closing");
+        assertThat(robot.focus()).isEqualTo("next-step");
+    }
+
+    @Test
+    void going_to_the_screen_again_leaves_what_was_looked_at() {
+        robot.click("tab-part");
+        robot.key(KeyCode.CONTROL, KeyCode.DIGIT3).key(KeyCode.CONTROL, KeyCode.DIGIT2);
+        assertThat(robot.isShown("part-enabled")).isTrue();
+    }
+}
