@@ -90,6 +90,18 @@ class FaultySavingTest {
                 .isGreaterThanOrEqualTo(4);
     }
 
+    /** As texts for translation are written, wherever they come to stand. */
+    @ParameterizedTest
+    @EnumSource
+    void texts_are_the_old_ones_or_the_new_ones(FaultyFiles.Way way) throws Exception {
+        assertThat(everywhere(
+                        way,
+                        "texts.csv",
+                        f -> SafeFile.replace(f, "old".getBytes(StandardCharsets.UTF_8)),
+                        f -> SafeFile.replace(f, "new texts".getBytes(StandardCharsets.UTF_8))))
+                .isGreaterThanOrEqualTo(4);
+    }
+
     private static byte[] report(String what) {
         return ("<!-- " + MadeFile.MARK + " -->" + what.repeat(3)).getBytes(StandardCharsets.UTF_8);
     }
