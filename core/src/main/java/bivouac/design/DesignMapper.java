@@ -126,7 +126,9 @@ abstract class DesignMapper {
                 takes(task.takes()),
                 task.outcomes().stream()
                         .map(o -> new Task.Outcome(
-                                o.ending(), gives(o.samples()), o.writes().map(this::expression)))
+                                ending(o.ending()),
+                                gives(o.samples()),
+                                o.writes().map(this::expression)))
                         .toList(),
                 task.usually());
     }
@@ -190,7 +192,7 @@ abstract class DesignMapper {
                         .map(m -> new Menu(said("menu", "menu", m.text()), m.commands()))
                         .toList(),
                 groups(face.rows()),
-                face.said(),
+                face.said().map(all -> all.stream().map(this::ending).toList()),
                 out,
                 moments,
                 face.frame(),
@@ -405,11 +407,20 @@ abstract class DesignMapper {
 
     private List<Take> takes(List<Take> takes) {
         return takes.stream()
-                .map(t -> new Take(t.name(), t.type(), t.byDefault().map(this::expression)))
+                .map(t -> new Take(t.name(), type(t.type()), t.byDefault().map(this::expression)))
                 .toList();
     }
 
-    private Type type(Type type) {
+    private Ending ending(Ending ending) {
+        return new Ending(
+                ending.name(),
+                ending.gives().stream()
+                        .map(g -> new Ending.Give(g.name(), type(g.type())))
+                        .toList());
+    }
+
+    /** What the type of a value becomes. */
+    Type type(Type type) {
         return type instanceof Type.WindowOf(String name) ? new Type.WindowOf(window(name)) : type;
     }
 

@@ -228,7 +228,7 @@ public final class Declarations {
             String found = line.substring(from).split("[,=]", 2)[0].strip();
             throw new Wrong(
                     "“" + found + "” is no type; write for example " + name
-                            + ": text, whole, number, yesno, date, file, font, colour, choice of \"a\", \"b\" or list of text.");
+                            + ": text, whole, number, yesno, date, file, font, colour, choice of \"a\", \"b\", list of text or rows of LIST.");
         }
         return read.get();
     }

@@ -7,6 +7,7 @@ import bivouac.design.NamedScript;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
 import bivouac.design.Renames;
+import bivouac.design.RowTypes;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.design.Timer;
@@ -85,8 +86,8 @@ final class ApplicationPane {
                         "Values",
                         "kept",
                         "guests: whole = 3",
-                        v -> Declarations.variables(List.of(unkept(v))),
-                        line -> Declarations.readOfApplication(line, app.variables())
+                        v -> rows().named(Declarations.variables(List.of(unkept(v)))),
+                        line -> Declarations.readOfApplication(rows().whole(line), app.variables())
                                 .getFirst())
                 .showing(v -> Optional.of(tick(
                         "kept-" + v.name().expression(),
@@ -116,6 +117,11 @@ final class ApplicationPane {
         });
     }
 
+    /** The lists by which types of rows are called here. */
+    private RowTypes rows() {
+        return RowTypes.of(work.now().design());
+    }
+
     private static Variable unkept(Variable v) {
         return new Variable(v.name(), v.type(), v.starts(), false);
     }
@@ -140,8 +146,8 @@ final class ApplicationPane {
                         "Tasks",
                         "what they take, how they end, samples",
                         "send list taking at: file ends sent; failed",
-                        TaskLine::write,
-                        TaskLine::read)
+                        t -> rows().named(TaskLine.write(t)),
+                        line -> TaskLine.read(rows().whole(line)))
                 .telling(t -> Optional.of(endings(t)));
         return new RowsCard<>(work, kind, app.tasks(), (before, after) -> {
             Design design = renamed(
@@ -200,8 +206,8 @@ final class ApplicationPane {
                         "Named scripts",
                         app.routines().scripts().isEmpty() ? "none yet: steps used in several places" : "",
                         "save all taking at: file",
-                        RoutineLine::write,
-                        line -> RoutineLine.script(line, app.routines()))
+                        s -> rows().named(RoutineLine.write(s)),
+                        line -> RoutineLine.script(rows().whole(line), app.routines()))
                 .showing(s -> Optional.of(
                         show(new ScriptPlace.Named(Optional.empty(), s.name().shown()))));
         return new RowsCard<>(

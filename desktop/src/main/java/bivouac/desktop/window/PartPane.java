@@ -7,7 +7,9 @@ import bivouac.design.Names;
 import bivouac.design.Part;
 import bivouac.design.Renames;
 import bivouac.design.Row;
+import bivouac.design.RowTypes;
 import bivouac.design.ScriptPlace;
+import bivouac.design.Type;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;
@@ -240,6 +242,10 @@ final class PartPane extends PartLines {
         })));
     }
 
+    private static Type.RowOf rowOf(Part list) {
+        return new Type.RowOf(((Part.ListOfRows) list).columns());
+    }
+
     /** A line writes to the part that it shows, and to no other that came to its place meanwhile. */
     @Override
     void take(Part other, String what) {
@@ -254,6 +260,13 @@ final class PartPane extends PartLines {
             return;
         }
         UnaryOperator<FacedWindow> edit = f -> f.changingPart(part.name().expression(), other);
-        work.change(work.now().design().changingFace(window, edit), what + " of " + part.displayName() + " changed");
+        Design changed = work.now().design().changingFace(window, edit);
+        // what takes, gives or keeps such rows goes along
+        boolean otherRows = part instanceof Part.ListOfRows before
+                && other instanceof Part.ListOfRows after
+                && !before.columns().equals(after.columns());
+        work.change(
+                otherRows ? RowTypes.carried(changed, rowOf(part), rowOf(other)) : changed,
+                what + " of " + part.displayName() + " changed");
     }
 }

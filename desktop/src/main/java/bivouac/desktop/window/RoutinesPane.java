@@ -1,6 +1,7 @@
 package bivouac.desktop.window;
 
 import bivouac.design.Routines;
+import bivouac.design.RowTypes;
 import bivouac.design.ScriptPlace;
 import bivouac.desktop.widget.TextBlock;
 import bivouac.desktop.widget.Ui;
@@ -32,12 +33,18 @@ final class RoutinesPane {
                 work,
                 id,
                 "Named scripts, one a line",
-                routines.scripts().stream().map(RoutineLine::write).toList(),
-                line -> RoutineLine.script(line, routines),
+                routines.scripts().stream()
+                        .map(s -> rows().named(RoutineLine.write(s)))
+                        .toList(),
+                line -> RoutineLine.script(rows().whole(line), routines),
                 all -> change.accept(routines.withScripts(all)));
         block.setPrefRowCount(2);
         block.setPromptText("tidy taking days: whole = 3");
         return block;
+    }
+
+    private RowTypes rows() {
+        return RowTypes.of(work.now().design());
     }
 
     TextBlock timers(String id) {

@@ -3,6 +3,7 @@ package bivouac.desktop.window;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
 import bivouac.design.Part;
+import bivouac.design.RowTypes;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Way;
 import bivouac.design.Window;
@@ -83,11 +84,15 @@ final class WaysOutColumn {
         return Ui.styled(Ui.column(0), "card");
     }
 
+    private RowTypes rows() {
+        return RowTypes.of(work.now().design());
+    }
+
     private Node endings(FacedWindow face) {
         String name = face.name().shown();
-        var line = new TextLine("endings", "Endings", Declarations.endings(face.endings()), text -> {
+        var line = new TextLine("endings", "Endings", rows().named(Declarations.endings(face.endings())), text -> {
             try {
-                var endings = Declarations.readEndings(text);
+                var endings = Declarations.readEndings(rows().whole(text));
                 work.change(
                         work.now().design().changingFace(name, f -> f.ending(endings)),
                         "endings of " + name + " changed");

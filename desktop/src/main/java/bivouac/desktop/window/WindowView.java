@@ -9,6 +9,7 @@ import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.PretendFiles;
 import bivouac.design.ReadyMade;
+import bivouac.design.RowTypes;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
 import bivouac.design.Variable;
@@ -264,11 +265,15 @@ public final class WindowView implements ScreenView {
         return place.ofPart().flatMap(face::part);
     }
 
+    private RowTypes rows() {
+        return RowTypes.of(work.now().design());
+    }
+
     private Node takes(Window window) {
         String name = window.name().shown();
-        var line = new TextLine("takes", "Takes", Declarations.takes(window.takes()), t -> {
+        var line = new TextLine("takes", "Takes", rows().named(Declarations.takes(window.takes())), t -> {
             try {
-                List<Take> takes = Declarations.readTakes(t, window.takes());
+                List<Take> takes = Declarations.readTakes(rows().whole(t), window.takes());
                 work.change(
                         work.now().design().changing(name, w -> w.taking(takes)), "what " + name + " takes changed");
                 return "";
@@ -283,18 +288,19 @@ public final class WindowView implements ScreenView {
 
     private Node variables(FacedWindow f) {
         String name = f.name().shown();
-        var line = new TextLine("own-variables", "Own values", Declarations.variables(f.variables()), t -> {
-            try {
-                List<Variable> variables = Declarations.readVariables(t, f.variables());
-                work.change(
-                        work.now().design().changingFace(name, w -> w.holding(variables)),
-                        "own values of " + name + " changed");
-                return "";
-            } catch (Declarations.Wrong e) {
-                work.say(e.getMessage());
-                return e.getMessage();
-            }
-        });
+        var line =
+                new TextLine("own-variables", "Own values", rows().named(Declarations.variables(f.variables())), t -> {
+                    try {
+                        List<Variable> variables = Declarations.readVariables(rows().whole(t), f.variables());
+                        work.change(
+                                work.now().design().changingFace(name, w -> w.holding(variables)),
+                                "own values of " + name + " changed");
+                        return "";
+                    } catch (Declarations.Wrong e) {
+                        work.say(e.getMessage());
+                        return e.getMessage();
+                    }
+                });
         line.setPromptText("none; for example changed: yesno = false");
         return labelled("Own", line);
     }
