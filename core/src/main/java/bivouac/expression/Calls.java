@@ -30,6 +30,9 @@ final class Calls {
             case FILE_NAME -> Value.of(Texts.fileName(text(v)));
             case FILE_EXTENSION -> Value.of(Texts.fileExtension(text(v)));
             case SIZE -> new Value.Whole(size(v));
+            case SORT -> sorted(items(v), items(v), budget);
+            case REVERSE -> list(items(v).reversed(), budget);
+            case DISTINCT -> distinct(items(v), budget);
             case TRIM -> Value.of(text(v).strip());
             case LOWER -> made(text(v).toLowerCase(Locale.ROOT), budget);
             case UPPER -> made(text(v).toUpperCase(Locale.ROOT), budget);
@@ -66,6 +69,7 @@ final class Calls {
     static Value three(Function function, Value a, Value b, Value c, Budget budget) {
         return switch (function) {
             case SUBSTRING -> made(TextParts.substring(looked(a, budget), whole(b), whole(c)), budget);
+            case SLICE -> slice(items(a), whole(b), whole(c), budget);
             case REPLACE -> made(TextParts.replace(looked(a, budget), looked(b, budget), text(c)), budget);
             default -> throw new IllegalStateException(function + " does not take three values");
         };
@@ -119,6 +123,36 @@ final class Calls {
             throw new TooMuchWork("the list grows larger than " + Budget.OF_AN_EVENT + " values");
         }
         return list;
+    }
+
+    private static Value slice(List<Value> items, long from, long to, Budget budget) {
+        if (from < 0 || to < from || to > items.size()) {
+            throw new EvaluationFault("there is no part from " + from + " to " + to + " in a list of " + items.size());
+        }
+        return list(items.subList((int) from, (int) to), budget);
+    }
+
+    /** Each value once, where it stands first. */
+    private static Value distinct(List<Value> items, Budget budget) {
+        var once = new ArrayList<Value>();
+        for (Value item : items) {
+            if (in(item, once, budget) == Value.NO) {
+                once.add(item);
+            }
+        }
+        return list(once, budget);
+    }
+
+    /** The items by their keys, the least first; those whose keys are the same stay as they stand. */
+    static Value sorted(List<Value> items, List<Value> keys, Budget budget) {
+        int n = items.size();
+        budget.spend((long) n * (Long.SIZE - Long.numberOfLeadingZeros(n)));
+        List<Value> sorted = java.util.stream.IntStream.range(0, n)
+                .boxed()
+                .sorted((a, b) -> compare(keys.get(a), keys.get(b), budget))
+                .map(items::get)
+                .toList();
+        return list(sorted, budget);
     }
 
     private static Value calculate(Function function, Value a, Value b) {

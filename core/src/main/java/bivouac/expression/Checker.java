@@ -345,15 +345,32 @@ final class Checker<E extends Surroundings> {
         var bodies = new ArrayList<Term<E>>();
         for (int i = 0; i < sources.size(); i++) {
             boolean made = how == Term.Each.How.MAP && i == sources.size() - 1;
-            (made ? check(sources.get(i)) : yesNo(sources.get(i))).ifPresent(bodies::add);
+            Optional<Term<E>> body =
+                    switch (how) {
+                        case SORT_BY -> ordered(sources.get(i));
+                        case ALL, EXISTS, EXISTS_ONE, FILTER, MAP ->
+                            made ? check(sources.get(i)) : yesNo(sources.get(i));
+                    };
+            body.ifPresent(bodies::add);
         }
         return bodies.size() == sources.size() ? Optional.of(bodies) : Optional.empty();
+    }
+
+    /** What a list is sorted by: of two such values one comes first. */
+    private Optional<Term<E>> ordered(CelExpr e) {
+        Optional<Term<E>> key = check(e);
+        return key.filter(k -> !Function.isOrdered(k.type())).isPresent()
+                ? wrong(
+                        e,
+                        "a list is sorted by a text, a number, a date, or a yes or no, and this is a "
+                                + key.get().type())
+                : key;
     }
 
     private static <E extends Surroundings> Type gives(Term.Each.How how, Term<E> range, List<Term<E>> bodies) {
         return switch (how) {
             case ALL, EXISTS, EXISTS_ONE -> Type.YESNO;
-            case FILTER -> range.type();
+            case FILTER, SORT_BY -> range.type();
             case MAP -> new Type.ListOf(bodies.getLast().type());
         };
     }

@@ -38,6 +38,10 @@ public enum Function {
     REPLACE("replace", Form.OF_A_TEXT, of(Type.TEXT, Type.TEXT, Type.TEXT, Type.TEXT)),
     SPLIT("split", Form.OF_A_TEXT, of(new Type.ListOf(Type.TEXT), Type.TEXT, Type.TEXT)),
     JOIN("join", Form.OF_A_LIST, of(Type.TEXT, new Type.ListOf(Type.TEXT), Type.TEXT)),
+    SLICE("slice", Form.OF_A_LIST),
+    SORT("sort", Form.OF_A_LIST),
+    REVERSE("reverse", Form.OF_A_LIST),
+    DISTINCT("distinct", Form.OF_A_LIST),
     TRIM("trim", Form.OF_A_TEXT, of(Type.TEXT, Type.TEXT)),
     LOWER("lower", Form.OF_A_TEXT, of(Type.TEXT, Type.TEXT)),
     UPPER("upper", Form.OF_A_TEXT, of(Type.TEXT, Type.TEXT)),
@@ -165,9 +169,13 @@ public enum Function {
     /** What works on values of any type, or on lists of any. */
     private Optional<Type> ofLists(List<Type> arguments) {
         if (arguments.size() == 1) {
-            return this == SIZE && arguments.getFirst() instanceof Type.ListOf
-                    ? Optional.of(Type.WHOLE)
-                    : Optional.empty();
+            return arguments.getFirst() instanceof Type.ListOf list ? ofList(list) : Optional.empty();
+        }
+        if (arguments.size() == 3) {
+            boolean slices = this == SLICE
+                    && arguments.getFirst() instanceof Type.ListOf
+                    && arguments.subList(1, 3).equals(List.of(Type.WHOLE, Type.WHOLE));
+            return slices ? Optional.of(arguments.getFirst()) : Optional.empty();
         }
         if (arguments.size() != 2) {
             return Optional.empty();
@@ -187,6 +195,21 @@ public enum Function {
                 left instanceof Type.ListOf(Type of) && right.equals(Type.WHOLE) ? Optional.of(of) : Optional.empty();
             default -> Optional.empty();
         };
+    }
+
+    /** What one list gives by itself. */
+    private Optional<Type> ofList(Type.ListOf list) {
+        return switch (this) {
+            case SIZE -> Optional.of(Type.WHOLE);
+            case REVERSE, DISTINCT -> Optional.of(list);
+            case SORT -> isOrdered(list.of()) ? Optional.of(list) : Optional.empty();
+            default -> Optional.empty();
+        };
+    }
+
+    /** Whether of two values of a type one comes first; of what an empty list holds there are no two. */
+    static boolean isOrdered(Type type) {
+        return type instanceof Type.Unknown || LESS.gives(List.of(type, type)).isPresent();
     }
 
     /** Whether a call with arguments of these types can fault, or make something that grows too large. */
@@ -233,6 +256,10 @@ public enum Function {
                     REPLACE,
                     SPLIT,
                     JOIN,
+                    SLICE,
+                    SORT,
+                    REVERSE,
+                    DISTINCT,
                     LOWER,
                     UPPER -> true;
         };

@@ -149,6 +149,11 @@ final class Planner<E extends Surroundings> {
             case FILTER ->
                 run -> Calls.list(kept(run, Calls.items(range.evaluate(run)), slot, bodies.getFirst()), run.budget);
             case MAP -> run -> mapped(run, Calls.items(range.evaluate(run)), slot, bodies);
+            case SORT_BY ->
+                run -> {
+                    List<Value> items = Calls.items(range.evaluate(run));
+                    return Calls.sorted(items, Calls.items(mapped(run, items, slot, bodies)), run.budget);
+                };
         };
     }
 

@@ -45,7 +45,7 @@ final class Problems {
                 + meantFunction(name)
                         .map(near -> "did you mean " + near + "?")
                         .orElseGet(() -> "there are " + String.join(", ", functions())
-                                + ", isOpen, and all, exists, exists_one, map and filter of lists");
+                                + ", isOpen, and all, exists, exists_one, map, filter and sortBy of lists");
     }
 
     /** The function that was probably meant. */

@@ -158,7 +158,8 @@ public sealed interface Term<E extends Surroundings> {
             EXISTS("exists"),
             EXISTS_ONE("exists_one"),
             MAP("map"),
-            FILTER("filter");
+            FILTER("filter"),
+            SORT_BY("sortBy");
 
             private final String word;
 

@@ -8,6 +8,7 @@ import bivouac.design.Type;
 import dev.cel.common.CelOptions;
 import dev.cel.common.CelValidationException;
 import dev.cel.compiler.CelCompilerFactory;
+import dev.cel.extensions.CelExtensions;
 import dev.cel.parser.CelStandardMacro;
 import dev.cel.runtime.CelEvaluationException;
 import dev.cel.runtime.CelRuntimeFactory;
@@ -155,7 +156,7 @@ class ExpressionsTest {
                 "app.yes and true | this is not how an expression goes on; write && for “and” | 8",
                 "app.n <> 3 | this is not how an expression goes on; write != for “is not” | 6",
                 "“a” | this is not how an expression goes on; write texts in straight quotes: \"…\" | 0",
-                "zzz(app.name) | there is no function “zzz”; there are size, contains, startsWith, endsWith, indexOf, substring, replace, split, join, trim, lower, upper, matches, int, double, string, blank, isWhole, isNumber, isDate, whole, number, date, shown, year, days, fileName, fileExtension, isOpen, and all, exists, exists_one, map and filter of lists | 3",
+                "zzz(app.name) | there is no function “zzz”; there are size, contains, startsWith, endsWith, indexOf, substring, replace, split, join, slice, sort, reverse, distinct, trim, lower, upper, matches, int, double, string, blank, isWhole, isNumber, isDate, whole, number, date, shown, year, days, fileName, fileExtension, isOpen, and all, exists, exists_one, map, filter and sortBy of lists | 3",
                 "isnumber(app.name) | there is no function “isnumber”; did you mean isNumber? | 0",
                 "app.name.blank() | “blank” stands before what it takes: blank(…) | 14",
                 "blank(app.n) | “blank” cannot take a whole | 5",
@@ -209,6 +210,71 @@ class ExpressionsTest {
                 .createProgram(compiler.compile(source).getAst())
                 .eval();
         assertThat(compile(source).evaluate(new Here())).isEqualTo(ours(theirs));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "[1, 2, 3, 4].slice(1, 3)",
+                "['a'].slice(0, 0)",
+                "[3, 1, 2].sort()",
+                "['b', 'a', 'B'].sort()",
+                "[2.5, -1.0].sort()",
+                "[true, false].sort()",
+                "[1, 2, 3].reverse()",
+                "[1, 2, 1, 3, 2].distinct()",
+                "['a', 'b', 'a'].distinct()",
+                "['bb', 'a', 'ccc'].sortBy(t, size(t))",
+                "[3, 1, 2].sortBy(n, -n)",
+                "['ab', 'aa', 'b'].sortBy(t, t.contains('b'))",
+            })
+    void lists_are_cut_and_sorted_as_in_cels_own_library(String source)
+            throws CelValidationException, CelEvaluationException {
+        var compiler = CelCompilerFactory.standardCelCompilerBuilder()
+                .setStandardMacros(CelStandardMacro.STANDARD_MACROS)
+                .addLibraries(CelExtensions.lists())
+                .setOptions(CelOptions.current().build())
+                .build();
+        Object theirs = CelRuntimeFactory.standardCelRuntimeBuilder()
+                .addLibraries(CelExtensions.lists())
+                .build()
+                .createProgram(compiler.compile(source).getAst())
+                .eval();
+        assertThat(compile(source).evaluate(new Here())).isEqualTo(ours(theirs));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "[1, 2].slice(1, 3) | there is no part from 1 to 3 in a list of 2",
+                "[1, 2].slice(-1, 1) | there is no part from -1 to 1 in a list of 2",
+                "[1, 2].slice(2, 1) | there is no part from 2 to 1 in a list of 2",
+                "[1].sortBy(n, 1 / (n - 1)) | division by zero"
+            })
+    void a_part_that_is_not_there_is_X3(String source, String why) {
+        var compiled = compile(source);
+        assertThat(compiled.problems()).isEmpty();
+        assertThatThrownBy(() -> compiled.evaluate(new Here()))
+                .isInstanceOf(EvaluationFault.class)
+                .hasMessage(why);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "[[1], [2]].sort() | sort",
+                "[1].sortBy(n, [n]) | a list is sorted by a text, a number, a date, or a yes or no, and this is a list of whole",
+                "[1].slice(1) | slice",
+                "'abc'.reverse() | reverse",
+                "[1].sortBy(1, 2) | sortBy takes a name for the item"
+            })
+    void what_cannot_be_sorted_or_cut_is_said(String source, String what) {
+        assertThat(compile(source).problems()).isNotEmpty().anyMatch(p -> p.message()
+                .contains(what));
     }
 
     private static Value ours(Object value) {

@@ -1334,6 +1334,8 @@ final class Conformance {
                 "'hut'.indexOf('t')",
                 "[1, 2, 3].map(x, x * 2).filter(x, x > 2).size()",
                 "[1, 2].all(x, x > 0) && [1, 2].exists(x, x == 2) && [1, 2].exists_one(x, x == 2)",
+                "['b', 'a', 'c'].sort().slice(0, 2).join('+') + shown([1, 2, 1].distinct().size())",
+                "[3, 1, 2].sortBy(x, 0 - x).reverse()[0] + ['bb', 'a'].sortBy(x, x.size()).size()",
                 "2 in [1, 2]",
                 "'b' in ['a', 'b']",
                 "[1, 2, 3][1]",

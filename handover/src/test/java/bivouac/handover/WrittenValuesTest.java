@@ -50,7 +50,14 @@ class WrittenValuesTest {
                         "app.word");
             }
             int less = deep - 1;
-            return switch (random.nextInt(12)) {
+            return switch (random.nextInt(14)) {
+                case 12 ->
+                    "[" + text(less) + ", " + text(0) + ", 'a']"
+                            + one(".sort()", ".reverse()", ".distinct()", ".slice(0, 2)", ".sortBy(t, size(t))")
+                            + ".join('/')";
+                case 13 ->
+                    "shown([" + whole(less) + ", 3, 7, " + whole(0) + "]"
+                            + one(".sort()", ".distinct()", ".sortBy(n, 0 - n)", ".reverse()") + "[1])";
                 case 0 -> "(" + text(less) + " + " + text(less) + ")";
                 case 1 -> text(less) + one(".upper()", ".lower()", ".trim()");
                 case 2 -> text(less) + ".replace(" + text(0) + ", " + text(0) + ")";

@@ -179,6 +179,7 @@ public final class CsExpressions {
             case EXISTS -> Code.word(range + ".Any(" + item + body + ")");
             case EXISTS_ONE -> new Code(range + ".Count(" + item + body + ") == 1", Grip.EQUAL);
             case FILTER -> Code.word(range + ".Where(" + item + body + ").ToList()");
+            case SORT_BY -> Code.word("Values.SortedBy(" + write(e.range()) + ", " + item + body + ")");
             case MAP -> {
                 Say last = e.bodies().getLast();
                 String made = exact(last, ((Type.ListOf) e.type()).of());
@@ -218,6 +219,10 @@ public final class CsExpressions {
             }
             case INDEX -> values("item", a);
             case SIZE -> values("size", a);
+            case SLICE -> values("slice", a);
+            case SORT -> Code.word("Values.SortedBy(" + write(a.getFirst()) + ", each => each)");
+            case REVERSE -> Code.word(code(a.getFirst()).in(Grip.WORD) + ".Reverse().ToList()");
+            case DISTINCT -> Code.word(code(a.getFirst()).in(Grip.WORD) + ".Distinct().ToList()");
             case CONTAINS -> Code.word(code(a.get(0)).in(Grip.WORD) + ".Contains(" + write(a.get(1)) + ")");
             case STARTS_WITH -> ordinal(a, "StartsWith");
             case ENDS_WITH -> ordinal(a, "EndsWith");

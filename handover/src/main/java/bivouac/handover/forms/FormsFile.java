@@ -17,7 +17,7 @@ final class FormsFile {
                 "System",
                 "\\b(Action|DateTime|Environment|Exception|Func|ArgumentException|StringComparison|STAThread)\\b");
         uses("System.Collections.Generic", "\\bIReadOnlyList\\b");
-        uses("System.Linq", "\\.(All|Any|Count|Where|Select|ToList)\\(");
+        uses("System.Linq", "\\.(All|Any|Count|Distinct|Reverse|Where|Select|ToList)\\(");
         uses(
                 "Frame",
                 "\\b(Background|Browser|Button|Caption|Choice|Face|FileDialog|FormsLoop|Gate|Link|MenuCommand|MessageBox|NewDays"

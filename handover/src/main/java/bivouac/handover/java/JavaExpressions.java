@@ -145,6 +145,7 @@ public final class JavaExpressions {
                     case EXISTS -> stream + ".anyMatch(" + item + body + ")";
                     case EXISTS_ONE -> stream + ".filter(" + item + body + ").count() == 1";
                     case FILTER -> stream + ".filter(" + item + body + ").toList()";
+                    case SORT_BY -> "Values.sortedBy(" + write(e.range()) + ", " + item + body + ")";
                     case MAP -> {
                         Say last = e.bodies().getLast();
                         String made = boxed(last, ((Type.ListOf) e.type()).of());
@@ -194,6 +195,10 @@ public final class JavaExpressions {
             }
             case INDEX -> Code.word("Values.item(" + all(a) + ")");
             case SIZE -> Code.word("Values.size(" + all(a) + ")");
+            case SLICE -> values("slice", a);
+            case SORT -> Code.word("Values.sortedBy(" + write(a.getFirst()) + ", each -> each)");
+            case REVERSE -> method(a, "reversed");
+            case DISTINCT -> Code.word(code(a.getFirst()).in(Grip.WORD) + ".stream().distinct().toList()");
             case CONTAINS -> method(a, "contains");
             case STARTS_WITH -> method(a, "startsWith");
             case ENDS_WITH -> method(a, "endsWith");

@@ -213,6 +213,9 @@ public final class PyExpressions {
                     case EXISTS -> "any(" + last + over + ")";
                     case EXISTS_ONE -> throw new IllegalStateException("answered above");
                     case FILTER -> "[" + item + over + " if " + last + "]";
+                    case SORT_BY ->
+                        "sorted(" + write(e.range()) + ", key=lambda " + item + ": "
+                                + write(e.bodies().getLast()) + ")";
                     case MAP -> {
                         String made = write(e.bodies().getLast(), ((Type.ListOf) e.type()).of());
                         String filter = e.bodies().size() > 1
@@ -256,6 +259,10 @@ public final class PyExpressions {
             case CONTAINS -> compared(a.reversed(), "in");
             case INDEX -> values("item", a);
             case SIZE -> Code.word("len(" + write(a.get(0)) + ")");
+            case SLICE -> Code.word("values.sliced(" + all(a) + ")");
+            case SORT -> Code.word("sorted(" + write(a.getFirst()) + ")");
+            case REVERSE -> Code.word("list(reversed(" + write(a.getFirst()) + "))");
+            case DISTINCT -> values("distinct", a);
             case STARTS_WITH -> method(a, "startswith");
             case ENDS_WITH -> method(a, "endswith");
             case INDEX_OF -> method(a, "find");

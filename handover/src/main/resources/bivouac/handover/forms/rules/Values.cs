@@ -322,6 +322,23 @@ namespace Rules
             return items[(int)at];
         }
 
+        /// <summary>A part of a list, from a place to before another one, counted from 0.</summary>
+        public static IReadOnlyList<T> Slice<T>(IReadOnlyList<T> items, long from, long to)
+        {
+            if (from < 0 || to < from || to > items.Count)
+            {
+                throw new Fault("X3", "there is no part from " + from + " to " + to + " in a list of " + items.Count);
+            }
+            return items.Skip((int)from).Take((int)(to - from)).ToList();
+        }
+
+        /// <summary>The least first; those that are the same stay as they stand.</summary>
+        public static IReadOnlyList<T> SortedBy<T, K>(IReadOnlyList<T> items, Func<T, K> by)
+        {
+            var texts = StringComparer.Ordinal as IComparer<K>;
+            return items.OrderBy(by, texts ?? Comparer<K>.Default).ToList();
+        }
+
         public static IReadOnlyList<T> Joined<T>(IReadOnlyList<T> first, IReadOnlyList<T> second)
         {
             return first.Concat(second).ToList();

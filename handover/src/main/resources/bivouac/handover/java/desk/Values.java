@@ -4,10 +4,12 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
@@ -224,6 +226,19 @@ public final class Values {
             throw new Fault("X3", "there is no item " + at + " in a list of " + items.size());
         }
         return items.get((int) at);
+    }
+
+    /** A part of a list, from a place to before another one, counted from 0. */
+    public static <T> List<T> slice(List<T> items, long from, long to) {
+        if (from < 0 || to < from || to > items.size()) {
+            throw new Fault("X3", "there is no part from " + from + " to " + to + " in a list of " + items.size());
+        }
+        return List.copyOf(items.subList((int) from, (int) to));
+    }
+
+    /** The least first; those that are the same stay as they stand. */
+    public static <T, K extends Comparable<? super K>> List<T> sortedBy(List<T> items, Function<T, K> by) {
+        return items.stream().sorted(Comparator.comparing(by)).toList();
     }
 
     public static <T> List<T> joined(List<? extends T> first, List<? extends T> second) {

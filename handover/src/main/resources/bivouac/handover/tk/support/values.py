@@ -185,6 +185,21 @@ def matches(text, pattern):
     return re.search(pattern, text) is not None
 
 
+def sliced(items, start, end):
+    if not 0 <= start <= end <= len(items):
+        raise Fault("X3", f"there is no part from {start} to {end} in a list of {len(items)}")
+    return items[start:end]
+
+
+def distinct(items):
+    """Each value once, where it stands first."""
+    once = []
+    for one in items:
+        if one not in once:
+            once.append(one)
+    return once
+
+
 def item(items, at):
     if not 0 <= at < len(items):
         raise Fault("X3", f"there is no item {at} in a list of {len(items)}")
