@@ -532,7 +532,7 @@ final class Conformance {
                 .taking(List.of(Take.of("task", Type.TEXT), Take.of("reason", Type.TEXT)));
         return of(
                 "work that breaks",
-                "W8 C2 C5 D4",
+                "W8 P2 C2 C5 D4",
                 withMain(
                                 main(
                                         "Desk",
@@ -540,6 +540,14 @@ final class Conformance {
                                         button("all", fetch, note("never")),
                                         button("apart", answered.inBackground(true), note("over")),
                                         button("quiet", fetch.inBackground(true), note("never")),
+                                        Part.ListOfRows.of("guests", "Guests", new Type.Column("name", Type.TEXT))
+                                                .starting(List.of(List.of("Orla"), List.of("Tam")))
+                                                .removedByHand(true)
+                                                .at(Part.RowMoment.BEFORE_REMOVING, Script.of(fetch)),
+                                        button(
+                                                "remove",
+                                                new Step.RemoveRow("me.guests", false),
+                                                note("removed or not")),
                                         button("card", alongside("Card"))),
                                 after(before(child("Card"), fetch), fetch, note("never")),
                                 box("Sure", "Yes", "No"))
@@ -566,6 +574,19 @@ final class Conformance {
                         "press \"quiet\" of \"Desk\"",
                         "task \"fetch\" ends \"found\" of \"Desk\"",
                         "see note \"never\""),
+                List.of(
+                        "select row 1 in \"guests\" of \"Desk\"",
+                        "press \"remove\" of \"Desk\"",
+                        "task \"fetch\" ends \"broke\" of \"Desk\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "see \"Orla; Tam\" in \"guests\" of \"Desk\"",
+                        "remove rows in \"guests\" of \"Desk\"",
+                        "task \"fetch\" ends \"broke\" of \"Desk\"",
+                        "answer \"no\" of \"Sure\"",
+                        "see \"Orla; Tam\" in \"guests\" of \"Desk\"",
+                        "press \"remove\" of \"Desk\"",
+                        "task \"fetch\" ends \"found\" of \"Desk\"",
+                        "see \"Tam\" in \"guests\" of \"Desk\""),
                 List.of(
                         "press \"card\" of \"Desk\"",
                         "close box of \"Card\"",

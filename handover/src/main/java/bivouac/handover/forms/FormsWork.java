@@ -50,8 +50,10 @@ final class FormsWork {
 
     Lines tasks() {
         var out = new Lines();
-        out.add("/// <summary>The work of the application: each task says how it ended. Called off the interface's"
-                + " thread.</summary>");
+        out.add("/// <summary>")
+                .add("/// The work of the application: each task says how it ended; one that throws has broken (W8).")
+                .add("/// Called off the interface's thread.")
+                .add("/// </summary>");
         out.add("public interface ITasks {");
         design.application().tasks().forEach(t -> out.add(signature(t) + ";").blank());
         return out.add("}");

@@ -214,7 +214,8 @@ public final class JavaScript {
         String of = base.isEmpty() ? "this" : base.substring(0, base.length() - 1);
         return asked
                 ? world.mayRemove(list.window(), list.part())
-                        .map(m -> of + "::" + m)
+                        .map(m -> (base.isEmpty() ? "desk" : base + "desk()") + ".asking(" + of + ", " + of + "::" + m
+                                + ")")
                         .orElseThrow()
                 : "row -> true";
     }

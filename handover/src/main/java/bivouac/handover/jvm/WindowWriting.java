@@ -66,7 +66,9 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
 
     /** The method that says whether a row may be removed; one that always agrees where none is asked. */
     public String mayRemove(Part.ListOfRows list) {
-        return world.mayRemove(shown(), list).map(m -> "this::" + m).orElse("row -> true");
+        return world.mayRemove(shown(), list)
+                .map(m -> "desk.asking(this, this::" + m + ")")
+                .orElse("row -> true");
     }
 
     /** The file of the picture that stands for the window, if it has one of its own. */

@@ -29,7 +29,11 @@ final class WorkClasses {
     /** The interface of the tasks, and its implementation that is the developer's own. */
     static String tasks(JvmWorld world, Design design) {
         var out = new Lines();
-        out.add("/** The work of the application: each task says how it ended. Called off the interface's thread. */");
+        out.add("/**")
+                .add(
+                        " * The work of the application: each task says how it ended; one that throws has broken (W8). Called off the")
+                .add(" * interface's thread.")
+                .add(" */");
         out.add("public interface Tasks {").blank();
         for (Task task : design.application().tasks()) {
             out.add(world.taskClass(task.name().shown()) + " "

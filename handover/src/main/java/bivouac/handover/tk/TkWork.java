@@ -75,7 +75,8 @@ final class TkWork {
                     .add("");
         }
         var body = new PyLines()
-                .add("\"\"\"Each task says how it ended. They are called on a thread that is not Tk's.\"\"\"");
+                .add(
+                        "\"\"\"Each task says how it ended; one that raises has broken (W8). They are called on a thread that is not Tk's.\"\"\"");
         for (Task task : design.application().tasks()) {
             body.blank()
                     .add("def " + world.methodOfTask(task.name().shown()) + "(self" + parameters(world, task) + "):")

@@ -45,6 +45,8 @@ class TkFrameTest {
                         self.running = False
                 def blocked(self, window):
                     return False
+                def asks(self, of, script, row):
+                    return script(row)
 
             @dataclass(frozen=True)
             class Guest:

@@ -76,6 +76,12 @@ namespace Frame
             Happens(script);
         }
 
+        /// <summary>Whether a script of the window agrees, which runs by itself (P2).</summary>
+        protected bool Asks(Func<bool> may)
+        {
+            return window.Desk.Asks(window, may);
+        }
+
         protected void Happens(Action what)
         {
             window.Desk.Event(window, what);

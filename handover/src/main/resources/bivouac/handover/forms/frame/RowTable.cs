@@ -156,9 +156,12 @@ namespace Frame
             {
                 throw new Fault("X3", "no row is selected");
             }
-            foreach (var row in left.Where(may))
+            foreach (var row in left)
             {
-                Remove(row);
+                if (Asks(() => may(row)))
+                {
+                    Remove(row);
+                }
             }
         }
 

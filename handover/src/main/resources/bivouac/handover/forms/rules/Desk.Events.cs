@@ -116,6 +116,17 @@ namespace Rules
             }
         }
 
+        /// <summary>
+        /// A script is asked of a row by itself: a fault in it, or work that broke, keeps the row (P2).
+        /// </summary>
+        public bool Asks(DeskWindow of, Func<bool> may)
+        {
+            bool agrees = false;
+            DoScript(of, () => agrees = may(), false);
+            GoOn();
+            return agrees;
+        }
+
         /// <summary>Before a script goes on: it does not where its window has gone meanwhile (W6).</summary>
         private void GoOn()
         {

@@ -14,6 +14,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 
 /**
@@ -247,6 +248,16 @@ public final class Desk {
         } finally {
             stack.remove(frame);
         }
+    }
+
+    /** A script that is asked for each row by itself: a fault in it, or work that broke, keeps the row (P2). */
+    public <R> Predicate<R> asking(DeskWindow of, Predicate<R> may) {
+        return row -> {
+            boolean[] agrees = {false};
+            script(of, () -> agrees[0] = may.test(row));
+            goOn();
+            return agrees[0];
+        };
     }
 
     private boolean isTooDeep() {

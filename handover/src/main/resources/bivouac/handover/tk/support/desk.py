@@ -366,6 +366,13 @@ class Desk:
         finally:
             self._stack.remove(frame)
 
+    def asks(self, of, script, row):
+        """A script is asked of a row by itself: a fault in it, or work that broke, keeps the row (P2)."""
+        agrees = []
+        self._script(of, lambda: agrees.append(script(row)))
+        self._go_on()
+        return agrees == [True]
+
     def _go_on(self):
         """Before a script goes on: it does not where its window has gone meanwhile (W6)."""
         top = self._top_script()

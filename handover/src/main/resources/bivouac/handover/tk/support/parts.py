@@ -589,7 +589,7 @@ class RowList(Part):
         if not left:
             raise Fault("X3", "no row is selected")
         for row in left:
-            if unasked or self._may_remove is None or self._may_remove(row):
+            if unasked or self._may_remove is None or self.window.desk.asks(self.window, self._may_remove, row):
                 self._remove(row)
 
     def _remove(self, row):
