@@ -204,6 +204,19 @@ class BrokenWorkTest {
                 .hasMessageContaining("Every task can break");
     }
 
+    @Test
+    void W8_one_that_an_older_file_holds_is_its_own_and_is_found() {
+        Design design = withMain(main("Desk", button("go", run("write", when("broke", note("own"))), note("after"))))
+                .works(task("write", "done", "broke"))
+                .design();
+        new Play(design)
+                .does("press \"go\" of \"Desk\"")
+                .does(BREAKS)
+                .seesAmongOthers("notes “own”", "notes “after”")
+                .hasNoFault();
+        assertThat(breaking(design)).extracting(Finding::what).containsExactly("“write” has an ending called “broke”.");
+    }
+
     private static List<Finding> breaking(Design design) {
         return Findings.of(Program.of(design)).stream()
                 .filter(f -> f.kind() == Finding.Kind.WORK_BREAKS)

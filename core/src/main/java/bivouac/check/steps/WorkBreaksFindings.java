@@ -20,6 +20,25 @@ public final class WorkBreaksFindings {
     private WorkBreaksFindings() {}
 
     public static void into(List<Finding> found, Design design) {
+        design.application().tasks().stream()
+                .filter(t -> !t.canBreak())
+                .forEach(t -> found.add(calledSo(t.name().shown())));
+        unanswered(found, design);
+    }
+
+    /** It cannot be typed, but an older file may hold it. */
+    private static Finding calledSo(String task) {
+        return new Finding(
+                Weight.RISKY,
+                Kind.WORK_BREAKS,
+                "“" + task + "” has an ending called “" + Ending.BROKE.name() + "”.",
+                "Every task has that one by itself: the work threw (W8). Give the ending another name, so that a program"
+                        + " can tell the two apart.",
+                Place.APPLICATION,
+                List.of());
+    }
+
+    private static void unanswered(List<Finding> found, Design design) {
         List<WorkBreaking.At> all = WorkBreaking.unanswered(design);
         if (all.isEmpty()) {
             return;
