@@ -82,7 +82,7 @@ class RowTypesTest {
     void V1_when_the_rows_of_a_list_become_others_all_that_takes_or_gives_them_goes_along() throws Exception {
         Task task = TaskLine.read("write taking guests: " + WHOLE + " ends done giving back: " + WHOLE);
         FacedWindow card = child("Card").taking(List.of(Take.of("one", GUEST)));
-        MessageBox told = (MessageBox) box("Told", "OK").taking(List.of(Take.of("one", GUEST)));
+        MessageBox told = box("Told", "OK").taking(List.of(Take.of("one", GUEST)));
         Design before = withMain(main("Register", list("tonight", GUEST)), card, told)
                 .works(task)
                 .variable("kept", new Type.ListOf(GUEST), "[]")
