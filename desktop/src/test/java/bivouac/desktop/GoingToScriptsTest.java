@@ -53,4 +53,11 @@ class GoingToScriptsTest {
         robot.key(KeyCode.CONTROL, KeyCode.DIGIT3).key(KeyCode.CONTROL, KeyCode.DIGIT2);
         assertThat(robot.isShown("part-enabled")).isTrue();
     }
+
+    @Test
+    void a_name_typed_with_spaces_around_it_stands_as_it_is() {
+        robot.key(KeyCode.F2).selectAll().text("Yard ").enter();
+        assertThat(robot.on(() -> ((javafx.scene.control.TextField) robot.app().root().lookup("#window-name")).getText()))
+                .isEqualTo("Yard");
+    }
 }

@@ -102,10 +102,16 @@ final class WindowBar {
     }
 
     private Node name(Window window) {
+        var line = new TextLine[1];
         var field =
                 new TextLine("window-name", "Name of the window", window.name().shown(), text -> {
                     Design design = work.now().design();
                     Name name = Name.of(text.strip());
+                    if (name.shown().equals(window.name().shown())) {
+                        // only spaces around it are others, and those are no part of a name
+                        line[0].setText(name.shown());
+                        return "";
+                    }
                     boolean taken = design.windows().stream()
                             .filter(w -> !w.name().equals(window.name()))
                             .anyMatch(w -> w.name().shown().equals(name.shown())
@@ -121,6 +127,7 @@ final class WindowBar {
                             Chosen.window(name.shown()));
                     return "";
                 });
+        line[0] = field;
         field.getStyleClass().add("window-name");
         field.setMinWidth(LEAST_NAME);
         field.setPrefColumnCount(Math.clamp(window.name().shown().length(), 8, 22));
