@@ -28,11 +28,11 @@ class RehearseCommandTest {
         Said said = run(new RehearseCommand(), HUT, "--junit", xml.toString());
         assertThat(said.out())
                 .contains("✓ a guest arrives, 6 events")
-                .contains("23 of 23 walkthroughs hold.")
+                .contains("25 of 25 walkthroughs hold.")
                 .contains("Rehearsed: ");
         assertThat(said.code()).isZero();
         assertThat(Files.readString(xml))
-                .contains("<testsuite name=\"Ridge Hut\" tests=\"23\" failures=\"0\">")
+                .contains("<testsuite name=\"Ridge Hut\" tests=\"25\" failures=\"0\">")
                 .contains("<testcase classname=\"Ridge Hut\" name=\"a guest arrives\"></testcase>");
     }
 
