@@ -57,7 +57,8 @@ class GoingToScriptsTest {
     @Test
     void a_name_typed_with_spaces_around_it_stands_as_it_is() {
         robot.key(KeyCode.F2).selectAll().text("Yard ").enter();
-        assertThat(robot.on(() -> ((javafx.scene.control.TextField) robot.app().root().lookup("#window-name")).getText()))
+        assertThat(robot.on(() ->
+                        ((javafx.scene.control.TextField) robot.app().root().lookup("#window-name")).getText()))
                 .isEqualTo("Yard");
     }
 }
