@@ -170,7 +170,7 @@ final class Tasks {
         for (Frame.OfScript frame : frames) {
             run.background.remove(frame);
             Op.RunTask op = task(frame);
-            if (!op.branches().isEmpty() && !op.mayBeStopped()) {
+            if (op.answered() && !op.mayBeStopped()) {
                 run.fault(
                         Fault.Rule.X2,
                         "“" + op.name() + "” is let go, and its end would have been answered",

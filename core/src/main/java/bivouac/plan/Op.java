@@ -106,6 +106,7 @@ public sealed interface Op {
      * @param takesSlot where what it takes is kept, for what it gives
      * @param results how many values its endings give at the most
      * @param branches where each ending goes on, by its number from 0
+     * @param answered whether the design has a branch for one of them (W5, X2); what the application does for all is none
      */
     record RunTask(
             StepRef ref,
@@ -118,6 +119,7 @@ public sealed interface Op {
             int results,
             List<Outcome> outcomes,
             Map<Integer, Integer> branches,
+            boolean answered,
             int after)
             implements Op {
 

@@ -61,6 +61,7 @@ final class TaskPlanner {
             branches.put(task.endings().size(), script.here());
             tell(told.orElseThrow(), task, ref, planner.giving(Ending.BROKE, Optional.empty(), resultSlot));
         }
+        int synthesized = branches.size();
         int after = planner.plan(b -> new Op.Jump(-1), branch -> {
             List<Ending> endings = program.design().branchesOf(step);
             int number = endings.stream().map(Ending::name).toList().indexOf(branch.ending());
@@ -83,6 +84,7 @@ final class TaskPlanner {
                         results,
                         outcomes,
                         Map.copyOf(branches),
+                        branches.size() > synthesized,
                         after));
         return names;
     }

@@ -157,6 +157,9 @@ final class SecondReading {
 
     List<String> acts = new ArrayList<>();
 
+    /** No step of any design: what the application does where work breaks (W8). */
+    private static final Step TELLS = Step.Do.of("when work breaks");
+
     /** No step of any design: the script ends here (W8). */
     private static final Step GIVE_UP = new Step.Note("gives up");
 
@@ -731,8 +734,10 @@ final class SecondReading {
         NamedScript told = told(run).orElseThrow();
         first(run, List.of(GIVE_UP));
         if (!run.moment.equals("after closing")) {
+            // W7, X8: a background step in it counts once for each step whose work broke
             var by = new ArrayList<>(run.now.by());
-            by.add(Step.Do.of("when work breaks"));
+            by.add(run.at);
+            by.add(TELLS);
             first(run, told.script().steps(), by);
         }
     }
