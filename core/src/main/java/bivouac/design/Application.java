@@ -104,11 +104,6 @@ public record Application(
         return new Application(name, about, variables, start, departure, files, tasks, holdings, names, leaving, other);
     }
 
-    /** What is done where work breaks and its step does not say what then (W8). */
-    public java.util.Optional<NamedScript> whenWorkBreaks() {
-        return routines.script(NamedScript.WHEN_WORK_BREAKS);
-    }
-
     /** This application with one task changed, by its shown name. */
     public Application changingTask(String shownName, UnaryOperator<Task> edit) {
         return working(tasks.stream()

@@ -168,16 +168,14 @@ public record Design(
     /** The endings for which a step can have a branch: those, and of a task that its work broke (W8). */
     public List<Ending> branchesOf(Step.Branching step) {
         List<Ending> all = endingsOf(step);
-        boolean breaks = step instanceof Step.RunTask run
-                && application.task(run.task()).filter(Task::canBreak).isPresent();
+        boolean breaks = step instanceof Step.RunTask run && WorkBreaking.canBreak(this, run);
         return breaks ? Stream.concat(all.stream(), Stream.of(Ending.BROKE)).toList() : all;
     }
 
     /** The endings that a script can get to behind a step: one that broke only where a branch answers it (W8). */
     public List<Ending> endingsMet(Step.Branching step) {
-        return branchesOf(step).stream()
-                .filter(e -> !e.equals(Ending.BROKE) || step.answers(e.name()))
-                .toList();
+        boolean breaks = step instanceof Step.RunTask run && WorkBreaking.isAnswered(this, run);
+        return breaks ? branchesOf(step) : endingsOf(step);
     }
 
     /** The endings of a window, and where the system may fail to create it, that it could not open (O7). */

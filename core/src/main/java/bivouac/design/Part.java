@@ -265,6 +265,11 @@ public sealed interface Part {
             moments = Collections.unmodifiableMap(said);
         }
 
+        /** The type of one of its rows. */
+        public Type.RowOf row() {
+            return new Type.RowOf(columns);
+        }
+
         public static ListOfRows of(String name, String label, Type.Column... columns) {
             return new ListOfRows(
                     Name.of(name),

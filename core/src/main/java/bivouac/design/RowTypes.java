@@ -13,18 +13,14 @@ import java.util.stream.Collectors;
 /**
  * The types of rows by the lists that have them (V1). A list says once what its rows hold; wherever else such rows are taken,
  * given or kept, {@code rows of tonight} and {@code row of tonight} say the same where it is typed, and where it is shown.
+ *
+ * @param byName by what can be written behind <em>rows of</em>
  */
-public final class RowTypes {
+public record RowTypes(Map<String, Type.RowOf> byName) {
 
     /** Texts in quotes are skipped: what they say is no type. */
     private static final Pattern NAMED = Pattern.compile(
             "\"(?:\\\\.|[^\"\\\\])*\"|'(?:\\\\.|[^'\\\\])*'|\\b(rows?) of ((?:[A-Za-z_]\\w*\\.)?[A-Za-z_]\\w*)");
-
-    private final Map<String, Type.RowOf> byName;
-
-    private RowTypes(Map<String, Type.RowOf> byName) {
-        this.byName = byName;
-    }
 
     /** The lists of a design: by the name of the part alone, where no other list has it, and with its window's before it. */
     public static RowTypes of(Design design) {
@@ -33,20 +29,17 @@ public final class RowTypes {
                 .collect(Collectors.groupingBy(
                         f -> f.list().name().expression(), LinkedHashMap::new, Collectors.toList()));
         lists.forEach((name, all) -> {
-            boolean alone = all.stream().map(Found::row).distinct().count() == 1;
+            boolean alone = all.stream().map(f -> f.list().row()).distinct().count() == 1;
             if (alone) {
-                byName.put(name, all.getFirst().row());
+                byName.put(name, all.getFirst().list().row());
             }
-            all.forEach(f -> byName.put(f.window().name().expression() + "." + name, f.row()));
+            all.forEach(f -> byName.put(
+                    f.window().name().expression() + "." + name, f.list().row()));
         });
         return new RowTypes(byName);
     }
 
-    private record Found(FacedWindow window, Part.ListOfRows list) {
-        Type.RowOf row() {
-            return new Type.RowOf(list.columns());
-        }
-    }
+    private record Found(FacedWindow window, Part.ListOfRows list) {}
 
     private static List<Found> found(Design design) {
         var found = new ArrayList<Found>();
@@ -72,11 +65,8 @@ public final class RowTypes {
     /** A line as it is shown: what is written out and is the type of a list's rows is called by that list. */
     public String named(String line) {
         String shorter = line;
-        List<String> longestFirst = byName.keySet().stream()
-                .sorted(Comparator.comparingInt(
-                                (String n) -> -byName.get(n).toString().length())
-                        .thenComparing(n -> n.contains("."))
-                        .thenComparing(n -> n))
+        List<String> longestFirst = names().stream()
+                .sorted(Comparator.comparingInt(n -> -byName.get(n).toString().length()))
                 .toList();
         for (String name : longestFirst) {
             String whole = byName.get(name).toString();
@@ -103,7 +93,7 @@ public final class RowTypes {
      * along, unless another list still has rows as they were.
      */
     public static Design carried(Design design, Type.RowOf from, Type.RowOf to) {
-        boolean stillThere = found(design).stream().anyMatch(f -> f.row().equals(from));
+        boolean stillThere = found(design).stream().anyMatch(f -> f.list().row().equals(from));
         return stillThere || from.columns().isEmpty() || to.columns().isEmpty() || from.equals(to)
                 ? design
                 : new Carrying(from, to).map(design);

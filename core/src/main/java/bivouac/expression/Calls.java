@@ -4,6 +4,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 
 /** What calling a function does, by its name and the values it is called with. The checker has seen to their types. */
 final class Calls {
@@ -147,7 +148,7 @@ final class Calls {
     static Value sorted(List<Value> items, List<Value> keys, Budget budget) {
         int n = items.size();
         budget.spend((long) n * (Long.SIZE - Long.numberOfLeadingZeros(n)));
-        List<Value> sorted = java.util.stream.IntStream.range(0, n)
+        List<Value> sorted = IntStream.range(0, n)
                 .boxed()
                 .sorted((a, b) -> compare(keys.get(a), keys.get(b), budget))
                 .map(items::get)

@@ -344,12 +344,13 @@ final class Checker<E extends Surroundings> {
     private Optional<List<Term<E>>> bodies(Term.Each.How how, List<CelExpr> sources) {
         var bodies = new ArrayList<Term<E>>();
         for (int i = 0; i < sources.size(); i++) {
-            boolean made = how == Term.Each.How.MAP && i == sources.size() - 1;
+            CelExpr source = sources.get(i);
+            boolean last = i == sources.size() - 1;
             Optional<Term<E>> body =
                     switch (how) {
-                        case SORT_BY -> ordered(sources.get(i));
-                        case ALL, EXISTS, EXISTS_ONE, FILTER, MAP ->
-                            made ? check(sources.get(i)) : yesNo(sources.get(i));
+                        case ALL, EXISTS, EXISTS_ONE, FILTER -> yesNo(source);
+                        case MAP -> last ? check(source) : yesNo(source);
+                        case SORT_BY -> ordered(source);
                     };
             body.ifPresent(bodies::add);
         }

@@ -157,7 +157,7 @@ public final class Growth {
                 deciding.apartInRows(part),
                 slot,
                 of + ", " + list.name().shown(),
-                new Type.ListOf(new Type.RowOf(list.columns())),
+                new Type.ListOf(list.row()),
                 Math.max(ROWS, list.first().size() + 1)));
     }
 

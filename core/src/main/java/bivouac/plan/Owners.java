@@ -1,14 +1,13 @@
 package bivouac.plan;
 
 import bivouac.design.Design;
-import bivouac.design.Ending;
 import bivouac.design.Manner;
-import bivouac.design.NamedScript;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
 import bivouac.design.Target;
 import bivouac.design.WaysIn;
+import bivouac.design.WorkBreaking;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -54,24 +53,26 @@ final class Owners {
 
     /** Who does which script of the application, by whatever way round. */
     private void findDoing(Design design) {
-        boolean told = design.application().whenWorkBreaks().isPresent();
+        boolean forAll = WorkBreaking.answer(design).isPresent();
         boolean more = true;
         while (more) {
             boolean[] found = {false};
             design.scripts()
                     .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                         if (step instanceof Step.Do(String name, var handed) && !isOwn(design, place, name)) {
-                            found[0] |= doing.computeIfAbsent(name, k -> new TreeSet<>())
-                                    .addAll(by(place));
+                            found[0] |= does(name, place);
                         }
-                        if (told && step instanceof Step.RunTask run && !run.answers(Ending.BROKE.name())) {
-                            // W8: where its work breaks it does what the application says then
-                            found[0] |= doing.computeIfAbsent(NamedScript.WHEN_WORK_BREAKS, k -> new TreeSet<>())
-                                    .addAll(by(place));
+                        if (forAll && step instanceof Step.RunTask run && WorkBreaking.isLeft(design, run)) {
+                            found[0] |= does(WorkBreaking.ANSWER, place);
                         }
                     }));
             more = found[0];
         }
+    }
+
+    /** Whether that was not known yet. */
+    private boolean does(String script, ScriptPlace place) {
+        return doing.computeIfAbsent(script, k -> new TreeSet<>()).addAll(by(place));
     }
 
     /** A window's own script of a name comes before one of the application. */

@@ -133,7 +133,7 @@ public record Rows(Part.ListOfRows list, int window, int rows, int selected) {
 
     /** The names under which the list is read and set. */
     public void accesses(PartPlan.Whose whose, Map<String, Access> all) {
-        var type = new Type.ListOf(new Type.RowOf(list.columns()));
+        var type = new Type.ListOf(list.row());
         all.put(
                 ".rows",
                 Access.plain(
@@ -171,7 +171,7 @@ public record Rows(Part.ListOfRows list, int window, int rows, int selected) {
     private void whole(String name, List<Cell> cells, PartPlan.Whose whose, Number number, Map<String, Access> all) {
         all.put(
                 name,
-                Access.following(new Type.RowOf(list.columns()), cells, in -> row(whose.in(in), number.in(in)))
+                Access.following(list.row(), cells, in -> row(whose.in(in), number.in(in)))
                         .settable((in, v) -> change(whose.in(in), number.in(in), ((Value.Row) v).columns()))
                         .thatMayFault());
     }

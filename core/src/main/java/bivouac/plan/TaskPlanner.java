@@ -5,17 +5,16 @@ import bivouac.design.Expression;
 import bivouac.design.Given;
 import bivouac.design.NamedScript;
 import bivouac.design.Quoted;
-import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Task;
 import bivouac.design.Type;
+import bivouac.design.WorkBreaking;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** Plans the steps that run tasks, with a branch for each ending (W4, W5). */
 final class TaskPlanner {
@@ -42,28 +41,22 @@ final class TaskPlanner {
         }
         Task task = found.get();
         int takesSlot = script.allocate(task.takes().size());
-        Optional<NamedScript> told = program.design()
-                .application()
-                .whenWorkBreaks()
-                .filter(s -> !script.isDoing(
-                        new ScriptPlace.Named(Optional.empty(), s.name().shown())));
-        boolean answers = task.canBreak() && (step.answers(Ending.BROKE.name()) || told.isPresent());
-        int results = Stream.concat(task.endings().stream(), answers ? Stream.of(Ending.BROKE) : Stream.of())
-                .mapToInt(e -> e.gives().size())
-                .max()
-                .orElse(0);
+        List<Ending> endings = program.design().branchesOf(step);
+        Optional<NamedScript> told = told(step);
+        boolean breaks = told.isPresent() || WorkBreaking.isAnswered(program.design(), step);
+        int results = (breaks ? endings : task.endings())
+                .stream().mapToInt(e -> e.gives().size()).max().orElse(0);
         int resultSlot = script.allocate(results);
         List<Op.Hand> hands = handOver(step, task, ref, names);
-        List<Op.Outcome> outcomes = outcomes(task, takesSlot, answers);
+        List<Op.Outcome> outcomes = outcomes(task, takesSlot, breaks);
         int at = script.add(new Op.Broken(ref, ""));
         var branches = new LinkedHashMap<Integer, Integer>();
-        if (answers && !step.answers(Ending.BROKE.name())) {
-            branches.put(task.endings().size(), script.here());
-            tell(told.orElseThrow(), task, ref, planner.giving(Ending.BROKE, Optional.empty(), resultSlot));
-        }
-        int synthesized = branches.size();
+        told.ifPresent(answer -> {
+            branches.put(endings.indexOf(Ending.BROKE), script.here());
+            tell(answer, task, ref, planner.giving(Ending.BROKE, Optional.empty(), resultSlot));
+        });
+        int forAll = branches.size();
         int after = planner.plan(b -> new Op.Jump(-1), branch -> {
-            List<Ending> endings = program.design().branchesOf(step);
             int number = endings.stream().map(Ending::name).toList().indexOf(branch.ending());
             if (number < 0) {
                 return names;
@@ -84,20 +77,28 @@ final class TaskPlanner {
                         results,
                         outcomes,
                         Map.copyOf(branches),
-                        branches.size() > synthesized,
+                        branches.size() > forAll,
                         after));
         return names;
     }
 
+    /** What the application does where the work of this step breaks, if it is left to that; not within that itself (W8). */
+    private Optional<NamedScript> told(Step.RunTask step) {
+        return WorkBreaking.isLeft(program.design(), step) && !script.isDoing(WorkBreaking.PLACE)
+                ? WorkBreaking.answer(program.design())
+                : Optional.empty();
+    }
+
     /** W8: the application's own script is told what broke, and this one ends there as by a fault. */
-    private void tell(NamedScript told, Task task, StepRef ref, ScriptPlanner.Names names) {
+    private void tell(NamedScript answer, Task task, StepRef ref, ScriptPlanner.Names names) {
         if (script.isAfterClosing()) {
             script.add(new Op.GiveUp(ref));
             return;
         }
-        List<Given> gives = told.told(new Expression(Quoted.of(task.name().shown())), new Expression("result.reason"));
+        List<Given> gives = WorkBreaking.handed(
+                answer, new Expression(Quoted.of(task.name().shown())), new Expression("result.reason"));
         new DoPlanner(script, program, linker)
-                .plan(new Step.Do(told.name().shown(), gives), ref, Optional.empty(), names);
+                .plan(new Step.Do(WorkBreaking.ANSWER, gives), ref, Optional.empty(), names);
         script.add(new Op.GiveUp(ref));
     }
 
@@ -112,12 +113,12 @@ final class TaskPlanner {
     }
 
     /** What each ending gives, in the scope of the application and of what the task was handed. */
-    private List<Op.Outcome> outcomes(Task task, int takesSlot, boolean answersBreaking) {
+    private List<Op.Outcome> outcomes(Task task, int takesSlot, boolean breaks) {
         Scopes.At scope = program.scopes().at(Optional.empty(), Scopes.takes(task.takes(), takesSlot));
         var all = new ArrayList<>(
                 task.outcomes().stream().map(o -> outcome(task, o, scope)).toList());
         if (task.canBreak()) {
-            all.add(broke(task, answersBreaking, scope));
+            all.add(broke(task, breaks, scope));
         }
         return List.copyOf(all);
     }

@@ -11,7 +11,6 @@ import bivouac.design.Holding;
 import bivouac.design.Manner;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
-import bivouac.design.NamedScript;
 import bivouac.design.Names;
 import bivouac.design.Part;
 import bivouac.design.Script;
@@ -264,9 +263,9 @@ final class CarefulTyping {
     }
 
     private Typed workBreaks() {
-        if (design.application().whenWorkBreaks().isPresent()) {
-            return new Typed.Unfinished("It is said already, by the application's script “"
-                    + NamedScript.WHEN_WORK_BREAKS + "”; change it there.");
+        if (WorkBreaking.answer(design).isPresent()) {
+            return new Typed.Unfinished(
+                    "It is said already, by the application's script “" + WorkBreaking.ANSWER + "”; change it there.");
         }
         design = WorkBreaking.answered(design);
         return done("saying when work breaks");

@@ -24,8 +24,7 @@ class BrokenWorkTest {
 
     private static final String BREAKS = "task \"write\" ends \"broke\" of \"Desk\"";
 
-    private static final NamedScript TOLD = NamedScript.of(
-                    NamedScript.WHEN_WORK_BREAKS, note("{takes.task}: {takes.reason}"))
+    private static final NamedScript TOLD = NamedScript.of(WorkBreaking.ANSWER, note("{takes.task}: {takes.reason}"))
             .taking(List.of(Take.of("task", Type.TEXT), Take.of("reason", Type.TEXT)));
 
     private static Making desk(FacedWindow desk) {
@@ -150,7 +149,7 @@ class BrokenWorkTest {
 
     @Test
     void W8_work_of_the_answer_itself_is_not_answered_by_it() {
-        var tries = NamedScript.of(NamedScript.WHEN_WORK_BREAKS, run("write"), note("told"));
+        var tries = NamedScript.of(WorkBreaking.ANSWER, run("write"), note("told"));
         desk(run("write"))
                 .does(tries)
                 .play()
@@ -184,7 +183,7 @@ class BrokenWorkTest {
     void W8_where_each_says_it_itself_nothing_is_found_and_of_the_answer_its_own_work_is() {
         assertThat(breaking(desk(run("write", when("broke", note("x")))).design()))
                 .isEmpty();
-        var tries = NamedScript.of(NamedScript.WHEN_WORK_BREAKS, run("write"));
+        var tries = NamedScript.of(WorkBreaking.ANSWER, run("write"));
         assertThat(breaking(desk(run("write")).does(tries).design())).hasSize(1);
     }
 

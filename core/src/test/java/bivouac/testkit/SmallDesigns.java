@@ -26,6 +26,7 @@ import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Window;
+import bivouac.design.WorkBreaking;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -83,7 +84,7 @@ public class SmallDesigns {
     /** What is done where work breaks (W8). */
     private List<NamedScript> told() {
         return random.nextInt(3) == 0
-                ? List.of(NamedScript.of(NamedScript.WHEN_WORK_BREAKS).with(script(Optional.empty(), 1)))
+                ? List.of(NamedScript.of(WorkBreaking.ANSWER).with(script(Optional.empty(), 1)))
                 : List.of();
     }
 

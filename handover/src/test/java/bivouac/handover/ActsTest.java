@@ -16,7 +16,6 @@ import bivouac.design.Type;
 import bivouac.handover.meaning.LocalNames;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Outcome;
-import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Wordings;
 import bivouac.handover.meaning.Words;
@@ -291,7 +290,7 @@ class ActsTest {
 
     @Test
     void endings_are_those_that_ways_lead_to_as_well() {
-        var outcomes = new Outcomes(ScriptFixture.program().design());
+        var outcomes = new Meanings(ScriptFixture.program()).outcomes();
         assertThat(outcomes.ofWindow("Form")).extracting(Outcome::ending).startsWith("admitted", "cancelled");
         assertThat(outcomes.ofWindow("Plan")).extracting(Outcome::ending).containsExactly("closed");
         assertThat(outcomes.ofWindow("Keep", "chosen").gives())

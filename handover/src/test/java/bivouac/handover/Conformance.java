@@ -30,6 +30,7 @@ import bivouac.design.Variable;
 import bivouac.design.Walkthrough;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
+import bivouac.design.WorkBreaking;
 import bivouac.machine.Play;
 import java.util.ArrayList;
 import java.util.List;
@@ -527,8 +528,7 @@ final class Conformance {
         var answered = Step.RunTask.of(
                         "fetch", when("found", note("{result.words}")), when("broke", note("broke: {result.reason}")))
                 .handing(Given.of("what", "'song'"));
-        NamedScript told = NamedScript.of(
-                        NamedScript.WHEN_WORK_BREAKS, note("{takes.task}: {takes.reason}"), waits("Sure"))
+        NamedScript told = NamedScript.of(WorkBreaking.ANSWER, note("{takes.task}: {takes.reason}"), waits("Sure"))
                 .taking(List.of(Take.of("task", Type.TEXT), Take.of("reason", Type.TEXT)));
         return of(
                 "work that breaks",

@@ -16,6 +16,7 @@ import bivouac.design.Step;
 import bivouac.design.Steps;
 import bivouac.design.Timer;
 import bivouac.design.Window;
+import bivouac.design.WorkBreaking;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -64,9 +65,7 @@ public final class RoutineFindings {
     public static void into(List<Finding> found, Design design) {
         var findings = new RoutineFindings(found, design);
         // nothing does it: the rule does (W8)
-        design.application()
-                .whenWorkBreaks()
-                .ifPresent(s -> findings.done.add(s.name().shown()));
+        WorkBreaking.answer(design).ifPresent(answer -> findings.done.add(WorkBreaking.ANSWER));
         findings.of(Optional.empty(), design.application().routines());
         for (Window window : design.windows()) {
             if (window instanceof FacedWindow face) {

@@ -9,7 +9,6 @@ import bivouac.check.ways.Repair;
 import bivouac.check.ways.StepRepair;
 import bivouac.design.Design;
 import bivouac.design.Ending;
-import bivouac.design.NamedScript;
 import bivouac.design.WorkBreaking;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,9 +42,8 @@ public final class WorkBreaksFindings {
         if (all.isEmpty()) {
             return;
         }
-        boolean forAll = design.application().whenWorkBreaks().isPresent();
         var repairs = new ArrayList<Repair>();
-        if (!forAll) {
+        if (WorkBreaking.answer(design).isEmpty()) {
             repairs.add(new DesignRepair.SayWhenWorkBreaks());
         }
         WorkBreaking.At first = all.getFirst();
@@ -58,8 +56,7 @@ public final class WorkBreaksFindings {
                 "Nothing says what happens when the work of a task breaks.",
                 "Work can throw, whatever its endings are; the script that waits for it ends then as by a fault, and nobody"
                         + " is told (W8). So it is where " + runs(all)
-                        + "; write when broke there, or the application's"
-                        + " script “" + NamedScript.WHEN_WORK_BREAKS + "”.",
+                        + "; write when broke there, or the application's script “" + WorkBreaking.ANSWER + "”.",
                 Place.step(first.place(), first.path()),
                 repairs));
     }

@@ -6,7 +6,6 @@ import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
-import bivouac.design.NamedScript;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Variable;
 import bivouac.design.WorkBreaking;
@@ -115,7 +114,7 @@ public sealed interface DesignRepair extends Repair {
 
         @Override
         public String about() {
-            return "A message box is made, and the script “" + NamedScript.WHEN_WORK_BREAKS
+            return "A message box is made, and the script “" + WorkBreaking.ANSWER
                     + "” of the application, which shows it.";
         }
 

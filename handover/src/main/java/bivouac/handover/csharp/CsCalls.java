@@ -129,8 +129,7 @@ public record CsCalls(CsWorld world, CsView view) {
                                 forOwner ? "Manner.WaitsForOwner" : "Manner.WaitsForApplication")
                         + ")";
             case Asked.Task(String task, boolean mayBreak, var handed) ->
-                view.app() + world.methodOfTask(task) + (mayBreak ? "OrBroke(" : "(") + arguments(handed, view.self())
-                        + ")";
+                view.app() + world.methodRunning(task, mayBreak) + "(" + arguments(handed, view.self()) + ")";
             case Asked.Came(String local) -> local;
         };
     }
@@ -171,7 +170,7 @@ public record CsCalls(CsWorld world, CsView view) {
 
     /** Not closed: what is done then follows. */
     String background(Act.Background run) {
-        return view.app() + world.methodOfTask(run.task()) + (run.mayBreak() ? "OrBroke" : "") + "InBackground("
+        return view.app() + world.methodRunning(run.task(), run.mayBreak()) + "InBackground("
                 + arguments(run.handed(), view.self(), step(run.step()));
     }
 

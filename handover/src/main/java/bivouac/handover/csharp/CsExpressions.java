@@ -153,7 +153,7 @@ public final class CsExpressions {
 
     private String column(bivouac.design.Part list, String name) {
         return world.types()
-                .columns(new Type.RowOf(((bivouac.design.Part.ListOfRows) list).columns()))
+                .columns(((bivouac.design.Part.ListOfRows) list).row())
                 .get(name);
     }
 

@@ -206,7 +206,7 @@ public final class CsScript {
     }
 
     private static Type.RowOf rowOf(Act.PartOf list) {
-        return new Type.RowOf(((Part.ListOfRows) list.part()).columns());
+        return ((Part.ListOfRows) list.part()).row();
     }
 
     private String row(Act.PartOf list) {

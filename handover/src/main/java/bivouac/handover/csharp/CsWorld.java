@@ -9,7 +9,6 @@ import bivouac.design.Picker;
 import bivouac.design.Routines;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
-import bivouac.design.Type;
 import bivouac.design.Window;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.meaning.Meanings;
@@ -186,7 +185,7 @@ public final class CsWorld {
     public CsWorld(Meanings meanings) {
         this.meanings = meanings;
         this.design = meanings.program().design();
-        this.outcomes = new Outcomes(design);
+        this.outcomes = meanings.outcomes();
         this.texts = new Wordings(meanings);
         this.namespace = namespaceOf(design);
         this.application = classes.type(namespace + "Application", "2");
@@ -210,10 +209,10 @@ public final class CsWorld {
         var all = new HashSet<String>();
         routines(Optional.empty(), design.application().routines(), all);
         design.application().tasks().forEach(t -> {
-            all.add(methodOfTask(t.name().shown()));
-            all.add(methodOfTask(t.name().shown()) + "InBackground");
-            all.add(methodOfTask(t.name().shown()) + "OrBroke");
-            all.add(methodOfTask(t.name().shown()) + "OrBrokeInBackground");
+            for (boolean mayBreak : new boolean[] {false, true}) {
+                all.add(methodRunning(t.name().shown(), mayBreak));
+                all.add(methodRunning(t.name().shown(), mayBreak) + "InBackground");
+            }
         });
         design.application().holdings().forEach(h -> {
             all.add(methodOfHolding(h.name().shown(), true));
@@ -260,8 +259,7 @@ public final class CsWorld {
             face.parts().stream()
                     .filter(Part.ListOfRows.class::isInstance)
                     .map(Part.ListOfRows.class::cast)
-                    .forEach(l -> types.row(
-                            new Type.RowOf(l.columns()), Spelling.upper(l.name().expression())));
+                    .forEach(l -> types.row(l.row(), Spelling.upper(l.name().expression())));
         }
     }
 
@@ -394,6 +392,11 @@ public final class CsWorld {
     public String methodOfTask(String task) {
         Task of = design.application().task(task).orElseThrow();
         return "Run" + Spelling.upper(of.name().expression());
+    }
+
+    /** The application's method that runs a task, for steps that answer that it broke, or not (W8). */
+    public String methodRunning(String task, boolean mayBreak) {
+        return methodOfTask(task) + (mayBreak ? "OrBroke" : "");
     }
 
     public String methodOfHolding(String holding, boolean take) {

@@ -12,6 +12,7 @@ import bivouac.design.Take;
 import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
+import bivouac.design.WorkBreaking;
 import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.csharp.CsCalls;
@@ -76,7 +77,7 @@ final class FormsApplication {
     }
 
     private void fields() {
-        if (runsTasks()) {
+        if (uses.runsTasks()) {
             out.add("private readonly ITasks tasks;");
         }
         if (holds()) {
@@ -85,10 +86,6 @@ final class FormsApplication {
         out.add("private readonly Kept kept;");
         application.variables().forEach(v -> out.add("internal " + world.types().of(v.type()) + " " + field(v) + ";"));
         out.blank();
-    }
-
-    private boolean runsTasks() {
-        return uses.runsTasks();
     }
 
     private boolean holds() {
@@ -103,7 +100,7 @@ final class FormsApplication {
                 + "(ILoop loop, IWorker worker, ITasks tasks, IHoldings holdings, Kept kept, DateTime today,"
                 + " Action<int> ended) {");
         out.add("Desk = new Desk(loop, worker, this, ended);");
-        if (runsTasks()) {
+        if (uses.runsTasks()) {
             out.add("this.tasks = tasks;");
         }
         if (holds()) {
@@ -252,11 +249,10 @@ final class FormsApplication {
 
     /** What is said for all tasks whose work breaks, where the design says it (W8). */
     private void whenWorkBreaks() {
-        Optional<NamedScript> told = application.whenWorkBreaks();
-        said("bool SaysWhenWorkBreaks", "" + told.isPresent());
+        Optional<NamedScript> answer = WorkBreaking.answer(design);
+        said("bool SaysWhenWorkBreaks", "" + answer.isPresent());
         out.add("public void WhenWorkBreaks(DeskWindow me, string task, string reason) {");
-        told.ifPresent(s ->
-                out.all(steps(new ScriptPlace.Named(Optional.empty(), s.name().shown()), Outcomes.whenWorkBreaks(s))));
+        answer.ifPresent(s -> out.all(steps(WorkBreaking.PLACE, Outcomes.whenWorkBreaks(s))));
         out.add("}").blank();
     }
 

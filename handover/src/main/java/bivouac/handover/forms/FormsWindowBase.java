@@ -96,7 +96,7 @@ class FormsWindowBase {
     }
 
     final String row(Part.ListOfRows list) {
-        return world.types().of(new Type.RowOf(list.columns()));
+        return world.types().of(list.row());
     }
 
     /** What a named script takes, as its parameters are called. */

@@ -183,39 +183,39 @@ final class FormsWork {
 
     private void task(Lines out, Uses uses, Task task) {
         String shown = task.name().shown();
-        String method = world.methodOfTask(shown);
         String type = world.taskClass(shown);
         String more = task.takes().isEmpty() ? "" : ", " + parameters(task);
         String told = task.takes().isEmpty() ? "new object[0]" : "new object[] { " + takes(task) + " }";
-        String call = told + ", () => tasks." + method + "(" + takes(task) + ")";
+        String call = Spelling.literal(shown) + ", " + told + ", () => tasks." + world.methodOfTask(shown) + "("
+                + takes(task) + ")";
         for (boolean mayBreak : new boolean[] {false, true}) {
-            if (!uses.runs(shown, mayBreak)) {
-                continue;
-            }
-            String name = method + (mayBreak ? "OrBroke" : "");
-            String broke = mayBreak
-                    ? "reason => new " + world.reached(world.outcomes().ofTask(shown, Ending.BROKE.name()), "")
-                            + "(reason)"
-                    : "";
-            if ((mayBreak ? uses.broken() : uses.foreground()).contains(shown)) {
+            String name = world.methodRunning(shown, mayBreak);
+            String of = mayBreak ? "<" + type + ">(of, " : "(of, ";
+            if (uses.waitFor(shown, mayBreak)) {
                 out.add("/// <summary>Runs it and waits for how it ends"
                         + (mayBreak ? " or that it broke (W5, W8)" : " (W5)") + ".</summary>");
                 out.add("internal " + type + " " + name + "(DeskWindow of" + more + ") {");
-                out.add("return Desk.Run" + (mayBreak ? "<" + type + ">" : "") + "(of, " + Spelling.literal(shown)
-                                + ", " + call + (mayBreak ? ", " + broke : "") + ");")
+                out.add("return Desk.Run" + of + call + broke(shown, mayBreak) + ");")
                         .add("}")
                         .blank();
             }
-            if ((mayBreak ? uses.brokenInBackground() : uses.background()).contains(shown)) {
+            if (uses.runInBackground(shown, mayBreak)) {
                 out.add("/// <summary>Runs it while other events go on (W5).</summary>");
                 out.add("internal void " + name + "InBackground(DeskWindow of, string step" + more + ", Action<" + type
                         + "> then) {");
-                out.add("Desk.Background" + (mayBreak ? "<" + type + ">" : "") + "(of, step, " + Spelling.literal(shown)
-                                + ", " + call + ", then" + (mayBreak ? ", " + broke : "") + ");")
+                out.add("Desk.Background" + of + "step, " + call + ", then" + broke(shown, mayBreak) + ");")
                         .add("}")
                         .blank();
             }
         }
+    }
+
+    /** What makes the ending that says the work broke, where a step answers it. */
+    private String broke(String task, boolean mayBreak) {
+        return mayBreak
+                ? ", reason => new " + world.reached(world.outcomes().ofTask(task, Ending.BROKE.name()), "")
+                        + "(reason)"
+                : "";
     }
 
     private void take(Lines out, Holding holding) {

@@ -136,7 +136,7 @@ public record JavaCalls(JavaWorld world, String self) {
                                 forOwner ? "Manner.WAITS_FOR_OWNER" : "Manner.WAITS_FOR_APPLICATION")
                         + ")";
             case Asked.Task(String task, boolean mayBreak, var handed) ->
-                world.app() + world.methodOfTask(task) + (mayBreak ? "OrBroke(" : "(") + arguments(handed, self) + ")";
+                world.app() + world.methodRunning(task, mayBreak) + "(" + arguments(handed, self) + ")";
             case Asked.Came(String local) -> local;
         };
     }
@@ -174,7 +174,7 @@ public record JavaCalls(JavaWorld world, String self) {
     }
 
     String background(Act.Background run) {
-        return world.app() + world.methodOfTask(run.task()) + (run.mayBreak() ? "OrBroke" : "") + "InBackground("
+        return world.app() + world.methodRunning(run.task(), run.mayBreak()) + "InBackground("
                 + arguments(run.handed(), self, step(run.step()));
     }
 

@@ -194,7 +194,7 @@ public final class JavaScript {
     }
 
     private String row(Act.PartOf list) {
-        return world.types().of(new Type.RowOf(((Part.ListOfRows) list.part()).columns()));
+        return world.types().of(((Part.ListOfRows) list.part()).row());
     }
 
     private void changeRow(Act.ChangeRow change) {

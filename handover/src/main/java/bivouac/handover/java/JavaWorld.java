@@ -49,6 +49,11 @@ public interface JavaWorld {
     /** Whether opening it is worth a class of its own, as of a window with a face; else it is asked by its class. */
     String methodOfTask(String task);
 
+    /** The application's method that runs a task, for steps that answer that it broke, or not (W8). */
+    default String methodRunning(String task, boolean mayBreak) {
+        return methodOfTask(task) + (mayBreak ? "OrBroke" : "");
+    }
+
     String methodOfHolding(String holding, boolean take);
 
     /** Whether a holding is of the application, and not of the window that takes it. */

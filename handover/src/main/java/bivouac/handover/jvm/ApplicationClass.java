@@ -15,6 +15,7 @@ import bivouac.design.Task;
 import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
+import bivouac.design.WorkBreaking;
 import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.java.Ends;
@@ -236,32 +237,26 @@ final class ApplicationClass {
     private void work() {
         for (Task task : application.tasks()) {
             String shown = task.name().shown();
-            String method = world.methodOfTask(shown);
             String type = world.taskClass(shown);
             String more = task.takes().isEmpty() ? "" : ", " + WorkClasses.parameters(world, task);
-            String call =
-                    "List.of(" + names(task.takes()) + "), () -> tasks." + method + "(" + names(task.takes()) + ")";
+            String names = names(task.takes());
+            String call = Spelling.literal(shown) + ", List.of(" + names + "), () -> tasks." + world.methodOfTask(shown)
+                    + "(" + names + ")";
             for (boolean mayBreak : new boolean[] {false, true}) {
-                if (!uses.runs(shown, mayBreak)) {
-                    continue;
-                }
-                String or = mayBreak ? "OrBroke" : "";
-                String also = mayBreak ? " or that it broke (W5, W8). */" : " (W5). */";
-                String broke = mayBreak
-                        ? ", " + world.taskEnding(shown, Ending.BROKE.name()).type() + "::new"
-                        : "";
-                if ((mayBreak ? uses.broken() : uses.foreground()).contains(shown)) {
-                    out.add("/** Runs it and waits for how it ends" + also);
-                    out.add(type + " " + method + or + "(DeskWindow of" + more + ") {");
-                    out.add("return desk.run(of, " + Spelling.literal(shown) + ", " + call + broke + ");")
+                String method = world.methodRunning(shown, mayBreak);
+                if (uses.waitFor(shown, mayBreak)) {
+                    out.add("/** Runs it and waits for how it ends"
+                            + (mayBreak ? " or that it broke (W5, W8). */" : " (W5). */"));
+                    out.add(type + " " + method + "(DeskWindow of" + more + ") {");
+                    out.add("return desk.run(of, " + call + broke(shown, mayBreak) + ");")
                             .add("}")
                             .blank();
                 }
-                if ((mayBreak ? uses.brokenInBackground() : uses.background()).contains(shown)) {
+                if (uses.runInBackground(shown, mayBreak)) {
                     out.add("/** Runs it while other events go on (W5). */");
-                    out.add("void " + method + or + "InBackground(DeskWindow of, String step" + more + ", Consumer<"
-                            + type + "> then) {");
-                    out.add("desk.background(of, step, " + Spelling.literal(shown) + ", " + call + broke + ", then);")
+                    out.add("void " + method + "InBackground(DeskWindow of, String step" + more + ", Consumer<" + type
+                            + "> then) {");
+                    out.add("desk.background(of, step, " + call + broke(shown, mayBreak) + ", then);")
                             .add("}")
                             .blank();
                 }
@@ -269,19 +264,20 @@ final class ApplicationClass {
         }
     }
 
+    /** What makes the ending that says the work broke, where a step answers it. */
+    private String broke(String task, boolean mayBreak) {
+        return mayBreak ? ", " + world.taskEnding(task, Ending.BROKE.name()).type() + "::new" : "";
+    }
+
     /** What is said for all tasks whose work breaks, where the design says it (W8). */
     private void whenWorkBreaks() {
         out.add("@Override");
         out.add("public boolean saysWhenWorkBreaks() {");
-        out.add("return " + application.whenWorkBreaks().isPresent() + ";")
-                .add("}")
-                .blank();
+        Optional<NamedScript> answer = WorkBreaking.answer(design);
+        out.add("return " + answer.isPresent() + ";").add("}").blank();
         out.add("@Override");
         out.add("public void whenWorkBreaks(DeskWindow me, String task, String reason) {");
-        application
-                .whenWorkBreaks()
-                .ifPresent(s -> out.all(
-                        steps(new ScriptPlace.Named(Optional.empty(), s.name().shown()), Outcomes.whenWorkBreaks(s))));
+        answer.ifPresent(s -> out.all(steps(WorkBreaking.PLACE, Outcomes.whenWorkBreaks(s))));
         out.add("}").blank();
     }
 

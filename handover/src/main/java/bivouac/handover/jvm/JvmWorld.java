@@ -95,7 +95,7 @@ public final class JvmWorld implements JavaWorld {
         this.types = new JavaTypes(classes);
         this.design = meanings.program().design();
         this.texts = new Wordings(meanings);
-        this.outcomes = new Outcomes(design);
+        this.outcomes = meanings.outcomes();
         this.windows = new LinkedHashMap<>();
         this.endings = new LinkedHashMap<>();
         this.tasks = new LinkedHashMap<>();
@@ -162,9 +162,7 @@ public final class JvmWorld implements JavaWorld {
                 face.parts().stream()
                         .filter(Part.ListOfRows.class::isInstance)
                         .map(Part.ListOfRows.class::cast)
-                        .forEach(l -> types.row(
-                                new Type.RowOf(l.columns()),
-                                Spelling.upper(l.name().expression())));
+                        .forEach(l -> types.row(l.row(), Spelling.upper(l.name().expression())));
             }
         }
     }

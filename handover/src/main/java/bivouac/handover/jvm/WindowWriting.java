@@ -78,7 +78,7 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
 
     /** The class of the rows of a list. */
     public String row(Part.ListOfRows list) {
-        return world.types().of(new Type.RowOf(list.columns()));
+        return world.types().of(list.row());
     }
 
     public String boxed(Type type) {

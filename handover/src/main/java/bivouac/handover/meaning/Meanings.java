@@ -28,15 +28,22 @@ public final class Meanings {
 
     private final Program program;
     private final LateScripts late;
+    private final Outcomes outcomes;
 
     public Meanings(Program program) {
         this.program = program;
         this.late = new LateScripts(program.design());
+        this.outcomes = new Outcomes(program.design());
     }
 
     /** The named scripts after which one goes on later. */
     public LateScripts late() {
         return late;
+    }
+
+    /** The endings of its windows and tasks. */
+    public Outcomes outcomes() {
+        return outcomes;
     }
 
     public Program program() {
@@ -179,7 +186,7 @@ public final class Meanings {
         Type type = here.place()
                 .ofPart()
                 .flatMap(p -> me(here).flatMap(WindowPlan::face).flatMap(f -> f.part(p)))
-                .map(p -> (Type) new Type.RowOf(((bivouac.design.Part.ListOfRows) p).columns()))
+                .map(p -> (Type) ((bivouac.design.Part.ListOfRows) p).row())
                 .orElseThrow();
         return new Say.TheRow(type);
     }

@@ -16,6 +16,7 @@ import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
+import bivouac.design.WorkBreaking;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -31,26 +32,24 @@ public final class Outcomes {
     /** The tasks of which some step says what happens when the work breaks (W8). */
     private final Set<String> answered = new HashSet<>();
 
-    public Outcomes(Design design) {
+    Outcomes(Design design) {
         this.design = design;
         design.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
-                    if (step instanceof Step.RunTask run && answersBreaking(design, run)) {
+                    if (step instanceof Step.RunTask run && WorkBreaking.isAnswered(design, run)) {
                         answered.add(run.task());
                     }
                 }));
     }
 
-    /** Whether a step says what happens when its work breaks (W8). */
-    public static boolean answersBreaking(Design design, Step.RunTask run) {
-        return run.answers(Ending.BROKE.name()) && design.branchesOf(run).contains(Ending.BROKE);
-    }
-
-    /** What the application does where work breaks, in the place of that script itself (W8). */
-    public static Script whenWorkBreaks(NamedScript told) {
+    /** What the application does where work breaks, done in its own place (W8). */
+    public static Script whenWorkBreaks(NamedScript answer) {
         return Script.of(new Step.Do(
-                told.name().shown(),
-                told.told(new Expression("takes." + NamedScript.TASK), new Expression("takes." + NamedScript.REASON))));
+                WorkBreaking.ANSWER,
+                WorkBreaking.handed(
+                        answer,
+                        new Expression("takes." + WorkBreaking.TASK),
+                        new Expression("takes." + WorkBreaking.REASON))));
     }
 
     /** C1: the built-in ending too, where a way leads there that the window does not name. */

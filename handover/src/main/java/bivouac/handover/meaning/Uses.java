@@ -7,6 +7,7 @@ import bivouac.design.Part;
 import bivouac.design.ReadyMade;
 import bivouac.design.Step;
 import bivouac.design.Steps;
+import bivouac.design.WorkBreaking;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.Set;
@@ -51,9 +52,14 @@ public record Uses(
         return mayBreak ? broken : foreground;
     }
 
-    /** Whether a task is run by steps that say, or do not say, what happens when the work breaks (W8). */
-    public boolean runs(String task, boolean mayBreak) {
-        return tasks(false, mayBreak).contains(task) || tasks(true, mayBreak).contains(task);
+    /** Whether a task is waited for by steps that say, or do not say, what happens when the work breaks (W8). */
+    public boolean waitFor(String task, boolean mayBreak) {
+        return tasks(false, mayBreak).contains(task);
+    }
+
+    /** The same of steps that run it in the background. */
+    public boolean runInBackground(String task, boolean mayBreak) {
+        return tasks(true, mayBreak).contains(task);
     }
 
     /** Whether the application runs any task. */
@@ -82,7 +88,7 @@ public record Uses(
                         case Step.Open open ->
                             uses.add(open, design.window(open.window()).orElse(null) instanceof ReadyMade);
                         case Step.RunTask run ->
-                            uses.tasks(run.background() && !place.isOfClosing(), Outcomes.answersBreaking(design, run))
+                            uses.tasks(run.background() && !place.isOfClosing(), WorkBreaking.isAnswered(design, run))
                                     .add(run.task());
                         case Step.TurnTimer(var how, String timer) ->
                             (how == Step.TurnTimer.How.START ? uses.started : uses.stopped).add(timer);

@@ -120,8 +120,7 @@ public record PyCalls(PyWorld world, PyView view) {
                                 forOwner ? "Manner.WAITS_FOR_OWNER" : "Manner.WAITS_FOR_APPLICATION")
                         + ")";
             case Asked.Task(String task, boolean mayBreak, var handed) ->
-                view.app() + "." + world.methodOfTask(task) + (mayBreak ? "_or_broke(" : "(")
-                        + arguments(handed, view.self()) + ")";
+                view.app() + "." + world.methodRunning(task, mayBreak) + "(" + arguments(handed, view.self()) + ")";
             case Asked.Came(String local) -> local;
         };
     }
@@ -163,8 +162,8 @@ public record PyCalls(PyWorld world, PyView view) {
 
     /** A call without its last bracket. */
     String background(Act.Background run) {
-        return view.app() + "." + world.methodOfTask(run.task()) + (run.mayBreak() ? "_or_broke" : "")
-                + "_in_background(" + arguments(run.handed(), view.self(), step(run.step()));
+        return view.app() + "." + world.methodRunning(run.task(), run.mayBreak()) + "_in_background("
+                + arguments(run.handed(), view.self(), step(run.step()));
     }
 
     String step(Act.StepName step) {

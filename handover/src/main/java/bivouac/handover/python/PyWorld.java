@@ -9,7 +9,6 @@ import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
-import bivouac.design.Type;
 import bivouac.design.Window;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Outcome;
@@ -164,7 +163,7 @@ public final class PyWorld {
     public PyWorld(Meanings meanings) {
         this.meanings = meanings;
         this.design = meanings.program().design();
-        this.outcomes = new Outcomes(design);
+        this.outcomes = meanings.outcomes();
         this.texts = new Wordings(meanings);
         this.application =
                 PyNames.type(bivouac.design.Names.propose(design.application().name()), "App", classes);
@@ -198,9 +197,7 @@ public final class PyWorld {
                     .map(Part.ListOfRows.class::cast)
                     .forEach(l -> {
                         String name = l.name().expression();
-                        types.row(
-                                new Type.RowOf(l.columns()),
-                                name.substring(0, 1).toUpperCase() + name.substring(1));
+                        types.row(l.row(), name.substring(0, 1).toUpperCase() + name.substring(1));
                     });
         }
     }
@@ -336,6 +333,11 @@ public final class PyWorld {
 
     public String methodOfTask(String task) {
         return names.beside(design.application().task(task).orElseThrow().name().expression(), OF_APPLICATION);
+    }
+
+    /** The application's method that runs a task, for steps that answer that it broke, or not (W8). */
+    public String methodRunning(String task, boolean mayBreak) {
+        return methodOfTask(task) + (mayBreak ? "_or_broke" : "");
     }
 
     public String methodOfHolding(String holding, boolean take) {

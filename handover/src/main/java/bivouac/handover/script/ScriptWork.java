@@ -5,9 +5,9 @@ import bivouac.design.Holding;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Task;
+import bivouac.design.WorkBreaking;
 import bivouac.handover.NotHandedOver;
 import bivouac.handover.meaning.Outcome;
-import bivouac.handover.meaning.Outcomes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -40,7 +40,7 @@ abstract class ScriptWork extends ScriptWindows {
     }
 
     private boolean mayBreak(Step.RunTask run) {
-        return Outcomes.answersBreaking(meanings.program().design(), run);
+        return WorkBreaking.isAnswered(meanings.program().design(), run);
     }
 
     /** W5: the script goes on in its branch, and after the step, when the task has ended. */

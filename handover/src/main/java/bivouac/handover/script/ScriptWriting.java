@@ -47,7 +47,7 @@ abstract class ScriptWriting {
         this.texts = of.texts();
         this.place = of.place();
         this.names = of.names();
-        this.outcomes = new Outcomes(of.meanings().program().design());
+        this.outcomes = of.meanings().outcomes();
         this.here = new Here(place, Optional.empty(), of.locals(), Map.of());
     }
 

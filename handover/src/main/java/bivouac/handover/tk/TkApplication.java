@@ -15,6 +15,7 @@ import bivouac.design.Task;
 import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
+import bivouac.design.WorkBreaking;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.PlainTypes;
@@ -94,7 +95,7 @@ final class TkApplication {
         out.add("asked_first = " + list(application.leaving().asked().stream()));
         out.add("departs_with = " + PyNames.literal(with));
         out.add("departs_with_last = " + (last ? "True" : "False"));
-        out.add("says_when_work_breaks = " + (application.whenWorkBreaks().isPresent() ? "True" : "False"))
+        out.add("says_when_work_breaks = " + (WorkBreaking.answer(design).isPresent() ? "True" : "False"))
                 .blank();
     }
 
@@ -161,54 +162,50 @@ final class TkApplication {
 
     private void task(Task task) {
         String shown = task.name().shown();
-        String method = world.methodOfTask(shown);
         String names = TkWork.names(world, task);
         String parameters = TkWork.parameters(world, task);
-        String call = PyNames.literal(shown) + ", [" + names + "], lambda: self.tasks." + method + "(" + names + ")";
+        String call = PyNames.literal(shown) + ", [" + names + "], lambda: self.tasks." + world.methodOfTask(shown)
+                + "(" + names + ")";
         for (boolean mayBreak : new boolean[] {false, true}) {
-            if (!uses.runs(shown, mayBreak)) {
-                continue;
-            }
-            String or = mayBreak ? "_or_broke" : "";
-            String broke = mayBreak
-                    ? ", " + "tasks." + world.taskClass(shown) + "."
-                            + world.endingOf(world.outcomes().ofTask(shown, Ending.BROKE.name()))
-                    : "";
-            if ((mayBreak ? uses.broken() : uses.foreground()).contains(shown)) {
+            String method = world.methodRunning(shown, mayBreak);
+            if (uses.waitFor(shown, mayBreak)) {
                 method(
-                        method + or + "(self, of" + parameters + ")",
+                        method + "(self, of" + parameters + ")",
                         new PyLines()
                                 .add("\"\"\"Runs it and waits for how it ends"
                                         + (mayBreak ? " or that it broke (W5, W8).\"\"\"" : " (W5).\"\"\""))
-                                .add("return self.desk.run(of, " + call + broke + ")"));
+                                .add("return self.desk.run(of, " + call + broke(shown, mayBreak) + ")"));
             }
-            if ((mayBreak ? uses.brokenInBackground() : uses.background()).contains(shown)) {
+            if (uses.runInBackground(shown, mayBreak)) {
                 method(
-                        method + or + "_in_background(self, of, step" + parameters + ", then)",
+                        method + "_in_background(self, of, step" + parameters + ", then)",
                         new PyLines()
                                 .add("\"\"\"Runs it while other events go on (W5).\"\"\"")
-                                .add("self.desk.background(of, step, " + call + ", then" + broke + ")"));
+                                .add("self.desk.background(of, step, " + call + ", then" + broke(shown, mayBreak)
+                                        + ")"));
             }
         }
     }
 
+    /** What makes the ending that says the work broke, where a step answers it. */
+    private String broke(String task, boolean mayBreak) {
+        return mayBreak
+                ? ", tasks." + world.taskClass(task) + "."
+                        + world.endingOf(world.outcomes().ofTask(task, Ending.BROKE.name()))
+                : "";
+    }
+
     /** What is said for all tasks whose work breaks, where the design says it (W8). */
     private void whenWorkBreaks() {
-        application.whenWorkBreaks().ifPresent(s -> {
+        WorkBreaking.answer(design).ifPresent(s -> {
             var locals = new HashMap<String, String>();
-            for (String take : List.of(NamedScript.TASK, NamedScript.REASON)) {
+            for (String take : List.of(WorkBreaking.TASK, WorkBreaking.REASON)) {
                 locals.put("takes." + take, world.names().parameter(take));
             }
             method(
-                    "when_work_breaks(self, me, " + world.names().parameter(NamedScript.TASK) + ", "
-                            + world.names().parameter(NamedScript.REASON) + ")",
-                    spelled(
-                            scripts(
-                                            new ScriptPlace.Named(
-                                                    Optional.empty(), s.name().shown()),
-                                            locals)
-                                    .of(Outcomes.whenWorkBreaks(s)),
-                            "me"));
+                    "when_work_breaks(self, me, " + world.names().parameter(WorkBreaking.TASK) + ", "
+                            + world.names().parameter(WorkBreaking.REASON) + ")",
+                    spelled(scripts(WorkBreaking.PLACE, locals).of(Outcomes.whenWorkBreaks(s)), "me"));
         });
     }
 

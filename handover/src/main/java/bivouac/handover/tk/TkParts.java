@@ -141,7 +141,7 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
             values.add(typed(
                     i < texts.size() ? texts.get(i) : "", list.columns().get(i).type()));
         }
-        return world.types().of(new Type.RowOf(list.columns())) + "(" + String.join(", ", values) + ")";
+        return world.types().of(list.row()) + "(" + String.join(", ", values) + ")";
     }
 
     private String typed(String raw, Type type) {

@@ -12,6 +12,7 @@ import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.Take;
 import bivouac.design.Type;
+import bivouac.design.WorkBreaking;
 import bivouac.handover.HandedOver;
 import bivouac.handover.Toolkit;
 import bivouac.machine.Play;
@@ -41,7 +42,7 @@ class BrokenWorkProgramTest {
     private static Design design(boolean told) {
         var ends = new Step.EndApplication(
                 Optional.of(new Expression("7")), Optional.of("{takes.task}: {takes.reason}"), Script.EMPTY);
-        NamedScript says = NamedScript.of(NamedScript.WHEN_WORK_BREAKS, ends)
+        NamedScript says = NamedScript.of(WorkBreaking.ANSWER, ends)
                 .taking(List.of(Take.of("task", Type.TEXT), Take.of("reason", Type.TEXT)));
         var after = new Step.EndApplication(Optional.of(new Expression("3")), Optional.of("it went on"), Script.EMPTY);
         Play.Making making =
