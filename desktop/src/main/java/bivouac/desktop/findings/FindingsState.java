@@ -108,13 +108,6 @@ record FindingsState(List<Group> groups) {
     /** What is said where nothing is listed: a heading, and what it means. */
     record Nothing(String head, String words) {
         static Nothing of(Checked checked, Filter filter) {
-            int open = checked.open().size();
-            String others = open == 0
-                    ? ""
-                    : (open == 1
-                                    ? "One finding is open, of another weight."
-                                    : open + " findings are open, of other weights.")
-                            + " All of them are listed under “all”.";
             return switch (filter) {
                 case ACCEPTED ->
                     new Nothing(
@@ -122,14 +115,20 @@ record FindingsState(List<Group> groups) {
                             "A finding that is meant to be so is accepted with a reason, and is listed here then.");
                 case ALL -> nothingAtAll();
                 case WRONG, RISKY, HINT ->
-                    open == 0
+                    checked.open().isEmpty()
                             ? nothingAtAll()
-                            : new Nothing(
-                                    "No finding is weighed "
-                                            + Finding.Weight.valueOf(filter.name())
-                                                    .word() + ".",
-                                    others);
+                            : ofOtherWeights(
+                                    Finding.Weight.valueOf(filter.name()),
+                                    checked.open().size());
             };
+        }
+
+        private static Nothing ofOtherWeights(Finding.Weight weight, int open) {
+            String others = open == 1
+                    ? "One finding is open, of another weight."
+                    : open + " findings are open, of other weights.";
+            return new Nothing(
+                    "No finding is weighed " + weight.word() + ".", others + " All of them are listed under “all”.");
         }
 
         private static Nothing nothingAtAll() {

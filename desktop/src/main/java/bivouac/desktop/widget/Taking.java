@@ -14,6 +14,7 @@ final class Taking {
     private final TextInputControl control;
     private final TextLine.Taker taker;
     private String before;
+    private boolean trims;
 
     Taking(TextInputControl control, TextLine.Taker taker) {
         this.control = control;
@@ -45,7 +46,15 @@ final class Taking {
         }
     }
 
+    /** What is taken from now on has no spaces around it. */
+    void trim() {
+        trims = true;
+    }
+
     void take() {
+        if (trims) {
+            control.setText(control.getText().strip());
+        }
         if (!control.getText().equals(before)) {
             String was = before;
             // before it is taken: that draws the screen anew, and so the keyboard leaves this text a second time

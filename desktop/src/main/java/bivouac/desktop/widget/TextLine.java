@@ -16,12 +16,20 @@ public final class TextLine extends TextField {
         Taking.settle(scene);
     }
 
+    private final Taking taking;
+
     public TextLine(String id, String accessible, String text, Taker taker) {
         super(text);
         setId(id);
         setAccessibleText(accessible);
         getStyleClass().add("in-place");
-        var taking = new Taking(this, taker);
+        taking = new Taking(this, taker);
         setOnAction(e -> taking.take());
+    }
+
+    /** Of a text of which spaces around it are no part: they are dropped, and to type only such changes nothing. */
+    public TextLine trimmed() {
+        taking.trim();
+        return this;
     }
 }

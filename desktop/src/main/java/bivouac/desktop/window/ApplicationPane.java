@@ -7,7 +7,6 @@ import bivouac.design.NamedScript;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
 import bivouac.design.Renames;
-import bivouac.design.RowTypes;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.design.Timer;
@@ -86,8 +85,9 @@ final class ApplicationPane {
                         "Values",
                         "kept",
                         "guests: whole = 3",
-                        v -> rows().named(Declarations.variables(List.of(unkept(v)))),
-                        line -> Declarations.readOfApplication(rows().whole(line), app.variables())
+                        v -> work.now().rowTypes().named(Declarations.variables(List.of(unkept(v)))),
+                        line -> Declarations.readOfApplication(
+                                        work.now().rowTypes().whole(line), app.variables())
                                 .getFirst())
                 .showing(v -> Optional.of(tick(
                         "kept-" + v.name().expression(),
@@ -117,11 +117,6 @@ final class ApplicationPane {
         });
     }
 
-    /** The lists by which types of rows are called here. */
-    private RowTypes rows() {
-        return RowTypes.of(work.now().design());
-    }
-
     private static Variable unkept(Variable v) {
         return new Variable(v.name(), v.type(), v.starts(), false);
     }
@@ -146,8 +141,8 @@ final class ApplicationPane {
                         "Tasks",
                         "what they take, how they end, samples",
                         "send list taking at: file ends sent; failed",
-                        t -> rows().named(TaskLine.write(t)),
-                        line -> TaskLine.read(rows().whole(line)))
+                        t -> work.now().rowTypes().named(TaskLine.write(t)),
+                        line -> TaskLine.read(work.now().rowTypes().whole(line)))
                 .telling(t -> Optional.of(endings(t)));
         return new RowsCard<>(work, kind, app.tasks(), (before, after) -> {
             Design design = renamed(
@@ -206,8 +201,8 @@ final class ApplicationPane {
                         "Named scripts",
                         app.routines().scripts().isEmpty() ? "none yet: steps used in several places" : "",
                         "save all taking at: file",
-                        s -> rows().named(RoutineLine.write(s)),
-                        line -> RoutineLine.script(rows().whole(line), app.routines()))
+                        s -> work.now().rowTypes().named(RoutineLine.write(s)),
+                        line -> RoutineLine.script(work.now().rowTypes().whole(line), app.routines()))
                 .showing(s -> Optional.of(
                         show(new ScriptPlace.Named(Optional.empty(), s.name().shown()))));
         return new RowsCard<>(

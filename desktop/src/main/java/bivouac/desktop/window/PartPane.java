@@ -9,7 +9,6 @@ import bivouac.design.Renames;
 import bivouac.design.Row;
 import bivouac.design.RowTypes;
 import bivouac.design.ScriptPlace;
-import bivouac.design.Type;
 import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;
@@ -157,7 +156,7 @@ final class PartPane extends PartLines {
                         "Its columns are",
                         new TextLine("part-columns", "Columns", Declarations.columns(l.columns()), t -> {
                             try {
-                                take(l.with(Declarations.readColumns(t)), "columns");
+                                columned(l, l.with(Declarations.readColumns(t)));
                                 return "";
                             } catch (Declarations.Wrong e) {
                                 work.say(e.getMessage());
@@ -242,13 +241,18 @@ final class PartPane extends PartLines {
         })));
     }
 
-    private static Type.RowOf rowOf(Part list) {
-        return new Type.RowOf(((Part.ListOfRows) list).columns());
+    /** What takes, gives or keeps the rows of a list goes along when they become others. */
+    private void columned(Part.ListOfRows list, Part.ListOfRows other) {
+        take(other, "columns", changed -> RowTypes.carried(changed, list.row(), other.row()));
     }
 
     /** A line writes to the part that it shows, and to no other that came to its place meanwhile. */
     @Override
     void take(Part other, String what) {
+        take(other, what, UnaryOperator.identity());
+    }
+
+    private void take(Part other, String what, UnaryOperator<Design> also) {
         boolean same = work.now()
                 .design()
                 .faced(window)
@@ -261,12 +265,6 @@ final class PartPane extends PartLines {
         }
         UnaryOperator<FacedWindow> edit = f -> f.changingPart(part.name().expression(), other);
         Design changed = work.now().design().changingFace(window, edit);
-        // what takes, gives or keeps such rows goes along
-        boolean otherRows = part instanceof Part.ListOfRows before
-                && other instanceof Part.ListOfRows after
-                && !before.columns().equals(after.columns());
-        work.change(
-                otherRows ? RowTypes.carried(changed, rowOf(part), rowOf(other)) : changed,
-                what + " of " + part.displayName() + " changed");
+        work.change(also.apply(changed), what + " of " + part.displayName() + " changed");
     }
 }

@@ -1,7 +1,6 @@
 package bivouac.desktop.window;
 
 import bivouac.design.Routines;
-import bivouac.design.RowTypes;
 import bivouac.design.ScriptPlace;
 import bivouac.desktop.widget.TextBlock;
 import bivouac.desktop.widget.Ui;
@@ -34,17 +33,13 @@ final class RoutinesPane {
                 id,
                 "Named scripts, one a line",
                 routines.scripts().stream()
-                        .map(s -> rows().named(RoutineLine.write(s)))
+                        .map(s -> work.now().rowTypes().named(RoutineLine.write(s)))
                         .toList(),
-                line -> RoutineLine.script(rows().whole(line), routines),
+                line -> RoutineLine.script(work.now().rowTypes().whole(line), routines),
                 all -> change.accept(routines.withScripts(all)));
         block.setPrefRowCount(2);
         block.setPromptText("tidy taking days: whole = 3");
         return block;
-    }
-
-    private RowTypes rows() {
-        return RowTypes.of(work.now().design());
     }
 
     TextBlock timers(String id) {

@@ -3,7 +3,6 @@ package bivouac.desktop.window;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
 import bivouac.design.Part;
-import bivouac.design.RowTypes;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Way;
 import bivouac.design.Window;
@@ -84,24 +83,22 @@ final class WaysOutColumn {
         return Ui.styled(Ui.column(0), "card");
     }
 
-    private RowTypes rows() {
-        return RowTypes.of(work.now().design());
-    }
-
     private Node endings(FacedWindow face) {
         String name = face.name().shown();
-        var line = new TextLine("endings", "Endings", rows().named(Declarations.endings(face.endings())), text -> {
-            try {
-                var endings = Declarations.readEndings(rows().whole(text));
-                work.change(
-                        work.now().design().changingFace(name, f -> f.ending(endings)),
-                        "endings of " + name + " changed");
-                return "";
-            } catch (Declarations.Wrong e) {
-                work.say(e.getMessage());
-                return e.getMessage();
-            }
-        });
+        var line = new TextLine(
+                "endings", "Endings", work.now().rowTypes().named(Declarations.endings(face.endings())), text -> {
+                    try {
+                        var endings =
+                                Declarations.readEndings(work.now().rowTypes().whole(text));
+                        work.change(
+                                work.now().design().changingFace(name, f -> f.ending(endings)),
+                                "endings of " + name + " changed");
+                        return "";
+                    } catch (Declarations.Wrong e) {
+                        work.say(e.getMessage());
+                        return e.getMessage();
+                    }
+                });
         line.getStyleClass().add("dense");
         return Ui.column(2, Ui.label("Endings, and what each gives", "card-head-small"), line);
     }

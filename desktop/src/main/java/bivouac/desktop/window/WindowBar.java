@@ -102,32 +102,27 @@ final class WindowBar {
     }
 
     private Node name(Window window) {
-        var line = new TextLine[1];
-        var field =
-                new TextLine("window-name", "Name of the window", window.name().shown(), text -> {
-                    Design design = work.now().design();
-                    Name name = Name.of(text.strip());
-                    if (name.shown().equals(window.name().shown())) {
-                        // only spaces around it are others, and those are no part of a name
-                        line[0].setText(name.shown());
-                        return "";
-                    }
-                    boolean taken = design.windows().stream()
-                            .filter(w -> !w.name().equals(window.name()))
-                            .anyMatch(w -> w.name().shown().equals(name.shown())
-                                    || w.name().expression().equals(name.expression()));
-                    if (taken || text.isBlank() || !Names.isUsable(name.expression())) {
-                        String why = "“" + text + "” is taken by another window, or no name that expressions can use.";
-                        work.say(why);
-                        return why;
-                    }
-                    work.change(
-                            Renames.window(design, window.name().shown(), name),
-                            window.name() + " is now " + name + ", everywhere",
-                            Chosen.window(name.shown()));
-                    return "";
-                });
-        line[0] = field;
+        var field = new TextLine(
+                        "window-name", "Name of the window", window.name().shown(), text -> {
+                            Design design = work.now().design();
+                            Name name = Name.of(text);
+                            boolean taken = design.windows().stream()
+                                    .filter(w -> !w.name().equals(window.name()))
+                                    .anyMatch(w -> w.name().shown().equals(name.shown())
+                                            || w.name().expression().equals(name.expression()));
+                            if (taken || text.isBlank() || !Names.isUsable(name.expression())) {
+                                String why = "“" + text
+                                        + "” is taken by another window, or no name that expressions can use.";
+                                work.say(why);
+                                return why;
+                            }
+                            work.change(
+                                    Renames.window(design, window.name().shown(), name),
+                                    window.name() + " is now " + name + ", everywhere",
+                                    Chosen.window(name.shown()));
+                            return "";
+                        })
+                .trimmed();
         field.getStyleClass().add("window-name");
         field.setMinWidth(LEAST_NAME);
         field.setPrefColumnCount(Math.clamp(window.name().shown().length(), 8, 22));

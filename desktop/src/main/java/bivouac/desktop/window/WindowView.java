@@ -9,7 +9,6 @@ import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.PretendFiles;
 import bivouac.design.ReadyMade;
-import bivouac.design.RowTypes;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
 import bivouac.design.Variable;
@@ -265,33 +264,36 @@ public final class WindowView implements ScreenView {
         return place.ofPart().flatMap(face::part);
     }
 
-    private RowTypes rows() {
-        return RowTypes.of(work.now().design());
-    }
-
     private Node takes(Window window) {
         String name = window.name().shown();
-        var line = new TextLine("takes", "Takes", rows().named(Declarations.takes(window.takes())), t -> {
-            try {
-                List<Take> takes = Declarations.readTakes(rows().whole(t), window.takes());
-                work.change(
-                        work.now().design().changing(name, w -> w.taking(takes)), "what " + name + " takes changed");
-                return "";
-            } catch (Declarations.Wrong e) {
-                work.say(e.getMessage());
-                return e.getMessage();
-            }
-        });
+        var line =
+                new TextLine("takes", "Takes", work.now().rowTypes().named(Declarations.takes(window.takes())), t -> {
+                    try {
+                        List<Take> takes =
+                                Declarations.readTakes(work.now().rowTypes().whole(t), window.takes());
+                        work.change(
+                                work.now().design().changing(name, w -> w.taking(takes)),
+                                "what " + name + " takes changed");
+                        return "";
+                    } catch (Declarations.Wrong e) {
+                        work.say(e.getMessage());
+                        return e.getMessage();
+                    }
+                });
         line.setPromptText("nothing; for example bunk: whole, name: text = \"\"");
         return labelled("Takes", line);
     }
 
     private Node variables(FacedWindow f) {
         String name = f.name().shown();
-        var line =
-                new TextLine("own-variables", "Own values", rows().named(Declarations.variables(f.variables())), t -> {
+        var line = new TextLine(
+                "own-variables",
+                "Own values",
+                work.now().rowTypes().named(Declarations.variables(f.variables())),
+                t -> {
                     try {
-                        List<Variable> variables = Declarations.readVariables(rows().whole(t), f.variables());
+                        List<Variable> variables =
+                                Declarations.readVariables(work.now().rowTypes().whole(t), f.variables());
                         work.change(
                                 work.now().design().changingFace(name, w -> w.holding(variables)),
                                 "own values of " + name + " changed");

@@ -3,6 +3,7 @@ package bivouac.desktop.work;
 import bivouac.check.Checked;
 import bivouac.check.finding.Finding;
 import bivouac.design.Design;
+import bivouac.design.RowTypes;
 import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import java.nio.file.Path;
@@ -55,6 +56,11 @@ public record Situation(
         return findings().stream()
                 .collect(Collectors.groupingBy(
                         f -> f.place().window().orElse(""), Collectors.mapping(Finding::weight, Collectors.toList())));
+    }
+
+    /** The lists by which types of rows are called where they are shown and typed. */
+    public RowTypes rowTypes() {
+        return RowTypes.of(design);
     }
 
     /** With a changed design, which is not compiled yet. */
