@@ -3,6 +3,7 @@ package bivouac.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
+import bivouac.design.FacedWindow;
 import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.AfterEach;
@@ -60,5 +61,16 @@ class GoingToScriptsTest {
         assertThat(robot.on(() ->
                         ((javafx.scene.control.TextField) robot.app().root().lookup("#window-name")).getText()))
                 .isEqualTo("Yard");
+    }
+
+    @Test
+    void so_does_the_name_of_a_part() {
+        robot.click("tab-part").focus("part-name").selectAll().text(" Sow ").enter();
+        assertThat(robot.on(() ->
+                        ((javafx.scene.control.TextField) robot.app().root().lookup("#part-name")).getText()))
+                .isEqualTo("Sow");
+        FacedWindow yard =
+                (FacedWindow) robot.app().work().now().design().windows().getFirst();
+        assertThat(yard.parts().getLast().name()).hasToString("Sow");
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Type;
+import bivouac.desktop.work.Chosen;
 import java.nio.file.Path;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -47,6 +48,14 @@ class RowTypesOnScreenTest {
         return robot.on(() -> ((TextInputControl) robot.app().root().lookup("#" + id)).getText());
     }
 
+    private void goTo(Chosen chosen) {
+        robot.on(() -> {
+            robot.app().work().goTo(chosen);
+            return null;
+        });
+        robot.settle();
+    }
+
     @Test
     void a_value_of_rows_is_typed_and_shown_by_its_list_and_follows_its_columns() {
         robot.focus("own-variables").text("kept ones: rows of treesList").enter();
@@ -59,6 +68,21 @@ class RowTypesOnScreenTest {
                 .hasToString("list of row of (name: text, planted: whole, kind: text)");
         robot.key(KeyCode.CONTROL, KeyCode.Z);
         assertThat(yard().variables().getLast().type()).isEqualTo(type);
+    }
+
+    @Test
+    void a_list_called_otherwise_is_called_so_wherever_its_rows_are_shown() {
+        robot.focus("own-variables").text("kept ones: rows of treesList").enter();
+        goTo(Chosen.APPLICATION);
+        robot.focus("app-values-new").text("all: rows of treesList").enter();
+        goTo(Chosen.window("Yard"));
+        robot.clickText("Trees").click("tab-part").focus("part-name").selectAll();
+        robot.text("trunks").enter();
+        assertThat(shown("own-variables")).contains("rows of trunks");
+        goTo(Chosen.APPLICATION);
+        assertThat(shown("app-values-0")).contains("rows of trunks");
+        robot.focus("app-values-0").selectAll().text("every: rows of trunks").enter();
+        assertThat(design().application().variables().getFirst().name()).hasToString("every");
     }
 
     @Test

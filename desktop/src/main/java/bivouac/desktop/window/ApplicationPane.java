@@ -7,6 +7,7 @@ import bivouac.design.NamedScript;
 import bivouac.design.NamingHabit;
 import bivouac.design.PretendFiles;
 import bivouac.design.Renames;
+import bivouac.design.RowTypes;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.design.Timer;
@@ -66,14 +67,16 @@ final class ApplicationPane {
 
     void show(Situation s) {
         Application app = s.design().application();
+        // what their lines call the rows of a list by
+        RowTypes rows = s.rowTypes();
         data.show(List.of(
-                new DrawnList.Item(app.variables(), () -> values(app)),
+                new DrawnList.Item(List.of(app.variables(), rows), () -> values(app)),
                 new DrawnList.Item(app.files(), () -> files(app)),
                 new DrawnList.Item(List.of(app.name(), app.about(), app.names()), () -> about(app))));
         does.show(List.of(
-                new DrawnList.Item(app.tasks(), () -> tasks(app)),
+                new DrawnList.Item(List.of(app.tasks(), rows), () -> tasks(app)),
                 new DrawnList.Item(app.holdings(), () -> holdings(app)),
-                new DrawnList.Item(List.of("scripts", app.routines()), () -> scripts(app)),
+                new DrawnList.Item(List.of("scripts", app.routines(), rows), () -> scripts(app)),
                 new DrawnList.Item(List.of("timers", app.routines()), () -> timers(app))));
     }
 

@@ -209,22 +209,24 @@ final class PartPane extends PartLines {
 
     private Node rename(FacedWindow face) {
         return new TextLine("part-name", "Name", part.name().shown(), text -> {
-            Name name = Name.of(text);
-            boolean taken = face.memberNames().stream()
-                    .anyMatch(n -> !n.equals(part.name()) && n.expression().equals(name.expression()));
-            if (taken || !Names.isUsable(name.expression())) {
-                String why = "“" + text + "” is taken on " + window + ", or no name that expressions can use.";
-                work.say(why);
-                return why;
-            }
-            Design changed =
-                    Renames.part(work.now().design(), window, part.name().expression(), name);
-            work.change(
-                    changed,
-                    part.name() + " is now " + name,
-                    Chosen.script(new ScriptPlace.AtPart(window, name.expression())));
-            return "";
-        });
+                    Name name = Name.of(text);
+                    boolean taken = face.memberNames().stream()
+                            .anyMatch(n ->
+                                    !n.equals(part.name()) && n.expression().equals(name.expression()));
+                    if (taken || !Names.isUsable(name.expression())) {
+                        String why = "“" + text + "” is taken on " + window + ", or no name that expressions can use.";
+                        work.say(why);
+                        return why;
+                    }
+                    Design changed = Renames.part(
+                            work.now().design(), window, part.name().expression(), name);
+                    work.change(
+                            changed,
+                            part.name() + " is now " + name,
+                            Chosen.script(new ScriptPlace.AtPart(window, name.expression())));
+                    return "";
+                })
+                .trimmed();
     }
 
     private void longest(Part.TextField f) {

@@ -46,6 +46,7 @@ final class WaysOutColumn {
         if (window instanceof FacedWindow face) {
             says.addAll(List.of(
                     face.endings(),
+                    s.rowTypes(),
                     face.waysOut(),
                     face.parts().stream()
                             .filter(Part.Button.class::isInstance)

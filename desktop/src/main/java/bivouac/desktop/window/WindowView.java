@@ -222,7 +222,7 @@ public final class WindowView implements ScreenView {
     }
 
     private DrawnList.Item taking(Window window) {
-        return new DrawnList.Item(List.of(window.name(), window.takes()), () -> takes(window));
+        return new DrawnList.Item(List.of(window.name(), window.takes(), shown.rowTypes()), () -> takes(window));
     }
 
     /** What it takes, itself, what it has of its own, and its frame. */
@@ -230,7 +230,7 @@ public final class WindowView implements ScreenView {
         return List.of(
                 taking(f),
                 new DrawnList.Item("face", facePane::node),
-                new DrawnList.Item(List.of(f.name(), f.variables()), () -> variables(f)),
+                new DrawnList.Item(List.of(f.name(), f.variables(), shown.rowTypes()), () -> variables(f)),
                 new DrawnList.Item(
                         List.of(f.name(), FrameLine.write(f)),
                         () -> frame(f.name().shown(), FrameLine.write(f))));
