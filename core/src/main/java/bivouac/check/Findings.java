@@ -27,6 +27,7 @@ import bivouac.check.known.Place;
 import bivouac.check.situations.ExploredFindings;
 import bivouac.check.steps.DeadStepFindings;
 import bivouac.check.steps.HiddenFindings;
+import bivouac.check.steps.ProgressFindings;
 import bivouac.check.steps.RepeatFindings;
 import bivouac.check.steps.RoutineFindings;
 import bivouac.check.steps.StaysDisabledFindings;
@@ -92,6 +93,7 @@ public final class Findings {
         StepFindings.into(found, program);
         RoutineFindings.into(found, design);
         WorkBreaksFindings.into(found, design);
+        ProgressFindings.into(found, design);
         ClosingFindings.into(found, program);
         var triggers = new Triggers(design);
         Closings closings = Closings.of(program, triggers);

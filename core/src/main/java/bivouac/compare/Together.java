@@ -230,6 +230,7 @@ final class Together {
                     // the same as the start, but for what was kept
                 }
                 case Event.Edit edit -> samples.of(scene, edit).forEach(e -> all.put(name(scene, e), e));
+                case Event.TaskTells tells -> samples.of(scene, tells).forEach(e -> all.put(name(scene, e), e));
                 case Event.TaskEnds _,
                         Event.OpenWithSamples _,
                         Event.TimerFires _,

@@ -45,6 +45,7 @@ public final class AccessKey {
             case Part.ListOfRows l -> l.label();
             case Part.Caption c -> "";
             case Part.Picture p -> "";
+            case Part.Progress p -> "";
             case Part.MenuCommand m -> "";
         };
     }

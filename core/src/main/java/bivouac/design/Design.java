@@ -165,17 +165,22 @@ public record Design(
         };
     }
 
-    /** The endings for which a step can have a branch: those, and of a task that its work broke (W8). */
+    /** The endings for which a step can have a branch: those, and of a task those that nobody wrote (W8, W10). */
     public List<Ending> branchesOf(Step.Branching step) {
-        List<Ending> all = endingsOf(step);
-        boolean breaks = step instanceof Step.RunTask run && WorkBreaking.canBreak(this, run);
-        return breaks ? Stream.concat(all.stream(), Stream.of(Ending.BROKE)).toList() : all;
+        return Stream.concat(endingsOf(step).stream(), unwritten(step).stream()).toList();
     }
 
-    /** The endings that a script can get to behind a step: one that broke only where a branch answers it (W8). */
+    /** The endings that a script can get to behind a step: one that nobody wrote only where a branch answers it (W8, W10). */
     public List<Ending> endingsMet(Step.Branching step) {
-        boolean breaks = step instanceof Step.RunTask run && WorkBreaking.isAnswered(this, run);
-        return breaks ? branchesOf(step) : endingsOf(step);
+        return Stream.concat(endingsOf(step).stream(), unwritten(step).stream().filter(e -> ((Step.RunTask) step)
+                        .answers(e.name())))
+                .toList();
+    }
+
+    private List<Ending> unwritten(Step.Branching step) {
+        return step instanceof Step.RunTask run
+                ? application.task(run.task()).map(Task::unwritten).orElse(List.of())
+                : List.of();
     }
 
     /** The endings of a window, and where the system may fail to create it, that it could not open (O7). */

@@ -130,7 +130,8 @@ abstract class DesignMapper {
                                 gives(o.samples()),
                                 o.writes().map(this::expression)))
                         .toList(),
-                task.usually());
+                task.usually(),
+                task.told());
     }
 
     private DepartureRule departure(DepartureRule rule) {
@@ -235,6 +236,8 @@ abstract class DesignMapper {
         return switch (part) {
             case Part.Caption c -> new Part.Caption(c.name(), worded(c, "text", c.text()), c.size(), traits);
             case Part.Picture p -> new Part.Picture(p.name(), text(p.file()), traits);
+            case Part.Progress p ->
+                new Part.Progress(p.name(), worded(p, "label", p.label()), named(Named.TASK, p.task()), traits);
             case Part.Link l ->
                 new Part.Link(l.name(), worded(l, "text", l.text()), text(l.address()), script(l.followed()), traits);
             case Part.TextField f ->
@@ -346,6 +349,7 @@ abstract class DesignMapper {
             case Step.Repeat r -> new Step.Repeat(script(r.script()));
             case Step.Again a -> a;
             case Step.KeptValues k -> k;
+            case Step.CancelTask(String task) -> new Step.CancelTask(named(Named.TASK, task));
             case Step.StopTask(String task) -> new Step.StopTask(named(Named.TASK, task));
             case Step.TurnTimer t -> new Step.TurnTimer(t.how(), named(Named.TIMER, t.timer()));
             case Step.Focus(String part) -> new Step.Focus(expression(part, scope));

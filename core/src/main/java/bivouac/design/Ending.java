@@ -11,6 +11,9 @@ public record Ending(String name, List<Give> gives) {
     /** What every task can end as, though nobody wrote it: the work threw, with the reason (W8). */
     public static final Ending BROKE = of("broke", Give.of("reason", Type.TEXT));
 
+    /** What a task that may be cancelled can end as, once it was asked to (W10). */
+    public static final Ending CANCELLED = of("cancelled");
+
     public Ending {
         gives = List.copyOf(gives);
     }

@@ -18,6 +18,7 @@ public enum NamingHabit {
             Map.entry("caption", List.of("caption", "cap")),
             Map.entry("picture", List.of("picture", "pic")),
             Map.entry("link", List.of("link", "lnk")),
+            Map.entry("progress", List.of("progress", "prg")),
             Map.entry("text field", List.of("field", "txt")),
             Map.entry("number field", List.of("number", "num")),
             Map.entry("whole-number field", List.of("number", "num")),

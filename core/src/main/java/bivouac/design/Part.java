@@ -50,6 +50,11 @@ public sealed interface Part {
         return text.isBlank() ? name.shown() : AccessKey.without(text);
     }
 
+    /** Whether anything can happen to it by a person, while it is enabled and visible (P2, W10). */
+    default boolean getsEvents() {
+        return trigger().isPresent();
+    }
+
     /** What a part's trigger is called, and its script. */
     record Trigger(String word, Script script) {}
 
@@ -374,6 +379,55 @@ public sealed interface Part {
         @Override
         public String kind() {
             return "picture";
+        }
+    }
+
+    /**
+     * How far work is: a bar, a line of text, and where the work may be cancelled a button that asks for it (W9, W10).
+     *
+     * @param label what stands before it
+     * @param task whose work it shows, by its shown name
+     */
+    record Progress(Name name, String label, String task, Traits traits) implements Part {
+        /** Told where the work is done; and the greatest that {@code me.PART} is. */
+        public static final int WHOLE = 100;
+
+        public static Progress of(String name, String label, String task) {
+            return new Progress(Name.of(name), label, task, Traits.USUAL);
+        }
+
+        public Progress showing(String other) {
+            return new Progress(name, label, other, traits);
+        }
+
+        /** How it is said in one text: how much is done, and the line. */
+        public static String shown(int done, String line) {
+            return done + " %" + (line.isEmpty() ? "" : " " + line);
+        }
+
+        /** What is told, as it is kept: from 0 to {@link #WHOLE} (W9). */
+        public static int within(long told) {
+            return Math.clamp(told, 0, WHOLE);
+        }
+
+        @Override
+        public Optional<Trigger> trigger() {
+            return Optional.empty();
+        }
+
+        @Override
+        public boolean getsEvents() {
+            return true;
+        }
+
+        @Override
+        public String kind() {
+            return "progress";
+        }
+
+        @Override
+        public String displayName() {
+            return textOr(label, name);
         }
     }
 

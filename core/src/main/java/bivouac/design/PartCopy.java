@@ -10,6 +10,7 @@ final class PartCopy {
         return switch (part) {
             case Part.Caption p -> new Part.Caption(name, p.text(), p.size(), traits);
             case Part.Picture p -> new Part.Picture(name, p.file(), traits);
+            case Part.Progress p -> new Part.Progress(name, p.label(), p.task(), traits);
             case Part.Link p -> new Part.Link(name, p.text(), p.address(), script, traits);
             case Part.TextField p ->
                 new Part.TextField(name, p.label(), p.starts(), p.longest(), p.entry(), script, traits);

@@ -89,7 +89,7 @@ public final class Renames {
     public static Design task(Design design, String from, Name to) {
         Design carried = steps(design, DesignMapper.Named.TASK, from, to.shown());
         var tasks = carried.application().tasks().stream()
-                .map(t -> t.name().shown().equals(from) ? new Task(to, t.takes(), t.outcomes(), t.usually()) : t)
+                .map(t -> t.name().shown().equals(from) ? t.named(to) : t)
                 .toList();
         return carried.with(carried.application().working(tasks));
     }

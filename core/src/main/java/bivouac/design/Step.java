@@ -227,6 +227,14 @@ public sealed interface Step {
         }
     }
 
+    /** Asks the background runs of a task to end before they are done (W10). */
+    record CancelTask(String task) implements Plain {
+        @Override
+        public Pieces pieces() {
+            return Pieces.NONE;
+        }
+    }
+
     /** Lets the background runs of a task go (W5). */
     record StopTask(String task) implements Plain {
         @Override

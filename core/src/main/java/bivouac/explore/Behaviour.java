@@ -82,6 +82,7 @@ public record Behaviour(Design of) {
             case Part.Choice c -> c;
             case Part.ListOfRows l -> l;
             case Part.Picture p -> p;
+            case Part.Progress p -> p;
             case Part.TickBox b -> b;
         };
     }

@@ -38,6 +38,9 @@ final class PartFormat {
                         name, f.text("text", ""), f.value("size", Part.TextSize.NORMAL, SIZE), traits));
         kinds.put("picture", (f, name, traits) -> new Part.Picture(name, f.text("file", ""), traits));
         kinds.put(
+                "progress",
+                (f, name, traits) -> new Part.Progress(name, f.text("label", ""), f.text("task", ""), traits));
+        kinds.put(
                 "link",
                 (f, name, traits) -> new Part.Link(
                         name, f.text("text", ""), f.text("address", ""), StepFormat.script(f, "followed"), traits));
@@ -195,6 +198,7 @@ final class PartFormat {
                                 "size",
                                 c.size().word());
             case Part.Picture p -> out.putUnlessEmpty("file", p.file());
+            case Part.Progress p -> out.putUnlessEmpty("label", p.label()).putUnlessEmpty("task", p.task());
             case Part.Link l -> out.putUnlessEmpty("text", l.text()).putUnlessEmpty("address", l.address());
             case Part.TextField f -> {
                 out.putUnlessEmpty("label", f.label()).putUnlessEmpty("starts", f.starts());

@@ -35,6 +35,7 @@ final class StepFormat {
         kinds.put("run", StepFormat::run);
         kinds.put("take", json -> read(json, f -> new Step.TakeHolding(f.text("holding"), whens(f))));
         kinds.put("give back", json -> read(json, f -> new Step.GiveBack(f.text("holding"), whens(f))));
+        kinds.put("cancel task", json -> read(json, f -> new Step.CancelTask(f.text("task"))));
         kinds.put("stop task", json -> read(json, f -> new Step.StopTask(f.text("task"))));
         kinds.put("do", json -> read(json, f -> new Step.Do(f.text("script"), givens(f, "hand over"))));
         for (Step.TurnTimer.How how : Step.TurnTimer.How.values()) {
@@ -250,6 +251,7 @@ final class StepFormat {
             }
             case Step.TurnTimer t -> out.put("step", t.how().words()).put("timer", t.timer());
             case Step.Focus(String part) -> out.put("step", "focus").put("part", part);
+            case Step.CancelTask(String task) -> out.put("step", "cancel task").put("task", task);
             case Step.StopTask(String task) -> out.put("step", "stop task").put("task", task);
             case Step.Close c -> {
                 out.put("step", "close")

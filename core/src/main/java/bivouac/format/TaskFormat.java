@@ -1,6 +1,8 @@
 package bivouac.format;
 
 import bivouac.design.Task;
+import java.util.EnumSet;
+import java.util.Set;
 
 /** Tasks in files. */
 final class TaskFormat {
@@ -13,9 +15,20 @@ final class TaskFormat {
                 f.name(),
                 f.list("takes", WindowFormat::take),
                 f.list("endings", TaskFormat::outcome),
-                f.optionalText("usually"));
+                f.optionalText("usually"),
+                told(f));
         f.done();
         return task;
+    }
+
+    private static Set<Task.Told> told(Fields f) throws Unreadable {
+        var all = EnumSet.noneOf(Task.Told.class);
+        for (Task.Told told : Task.Told.values()) {
+            if (f.yes(told.words(), false)) {
+                all.add(told);
+            }
+        }
+        return all;
     }
 
     private static Task.Outcome outcome(Json json) throws Unreadable {
@@ -28,9 +41,11 @@ final class TaskFormat {
     static JsonOut.Members write(Task task) {
         var out = new JsonOut.Members();
         WindowFormat.write(out, task.name());
-        return out.list("takes", task.takes(), WindowFormat::write)
+        out.list("takes", task.takes(), WindowFormat::write)
                 .list("endings", task.outcomes(), TaskFormat::write)
                 .put("usually", task.usually());
+        task.told().forEach(told -> out.putUnless(false, told.words(), true));
+        return out;
     }
 
     private static Object write(Task.Outcome outcome) {

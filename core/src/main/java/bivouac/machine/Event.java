@@ -19,6 +19,9 @@ public sealed interface Event {
     /** A field's text is changed by the person to {@code text}. Where events are listed, it stands for any text. */
     record Edit(int instance, int part, String text) implements OnWindow {}
 
+    /** The work that a progress shows is asked to end before it is done (W10). */
+    record Cancel(int instance, int part) implements OnWindow {}
+
     /** A tick box is ticked, or its tick taken away. */
     record Tick(int instance, int part) implements OnWindow {}
 
@@ -76,6 +79,15 @@ public sealed interface Event {
      * @param outcome the number of the ending, from 0
      */
     record TaskEnds(int place, int outcome) implements Event {}
+
+    /**
+     * A task tells how far it is (W9). Where events are listed, it stands for whatever it may tell.
+     *
+     * @param place as of {@link TaskEnds}
+     * @param done from 0 to 100; what lies beyond is taken as the nearest of them
+     * @param line what it says beside it
+     */
+    record TaskTells(int place, int done, String line) implements Event {}
 
     /**
      * A window is opened by nobody, to be tried out where no way leads to it yet. No part of the rules and so never

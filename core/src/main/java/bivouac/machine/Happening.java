@@ -19,6 +19,7 @@ final class Happening {
     private final RowEvents rows;
     private final TaskEnds taskEnds;
     private final Entries entries;
+    private final Progressing progressing;
 
     Happening(
             Run run,
@@ -28,7 +29,8 @@ final class Happening {
             Opening opening,
             ReadyMadeEvents readyMade,
             RowEvents rows,
-            TaskEnds taskEnds) {
+            TaskEnds taskEnds,
+            Progressing progressing) {
         this.run = run;
         this.requests = requests;
         this.holdings = holdings;
@@ -36,6 +38,7 @@ final class Happening {
         this.readyMade = readyMade;
         this.rows = rows;
         this.taskEnds = taskEnds;
+        this.progressing = progressing;
         this.entries = entries;
     }
 
@@ -55,6 +58,8 @@ final class Happening {
             case Event.CloseBox(int i) -> leave(inst(i), Way.CLOSE_BOX);
             case Event.Escape(int i) -> leave(inst(i), Way.ESCAPE);
             case Event.TaskEnds(int place, int outcome) -> taskEnds.end(place, outcome);
+            case Event.TaskTells(int place, int done, String line) -> progressing.tell(place, done, line);
+            case Event.Cancel(int i, int part) -> progressing.cancel(inst(i), part);
             case Event.OpenWithSamples(String window) ->
                 opening.withSamples(run.program.window(window).orElseThrow());
             case Event.TimerFires(int i, int timer) -> fire(i, timer);
@@ -80,6 +85,11 @@ final class Happening {
             case CLOSE_BOX -> leave(inst, Way.CLOSE_BOX);
             case ESCAPE -> leave(inst, Way.ESCAPE);
             case TASK_ENDS -> taskEnds.end(part - 1, item);
+            case TASK_TELLS -> {
+                Entries.Told told = progressing.told(part - 1, item);
+                progressing.tell(part - 1, told.done(), told.line());
+            }
+            case CANCEL -> progressing.cancel(inst, part);
             case TIMER_FIRES -> fire(NumberedEvent.instance(event) - 1, part);
             case DAY_PASSES -> passDay();
             case SESSION_ENDS -> requests.depart(0, 0, Way.SESSION_ENDING, false);
@@ -107,6 +117,11 @@ final class Happening {
             case CLOSE_BOX -> new Event.CloseBox(i);
             case ESCAPE -> new Event.Escape(i);
             case TASK_ENDS -> new Event.TaskEnds(part - 1, item);
+            case TASK_TELLS -> {
+                Entries.Told told = progressing.told(part - 1, item);
+                yield new Event.TaskTells(part - 1, told.done(), told.line());
+            }
+            case CANCEL -> new Event.Cancel(i, part);
             case TIMER_FIRES -> new Event.TimerFires(i - 1, part);
             case DAY_PASSES -> new Event.DayPasses();
             case SESSION_ENDS -> new Event.SessionEnds();
@@ -160,6 +175,10 @@ final class Happening {
 
     private void leave(Inst inst, Way way) {
         run.raise(inst);
+        if (progressing.isCancelledByLeaving(inst)) {
+            progressing.cancelWaitedFor();
+            return;
+        }
         if (inst.plan.isReadyMade()) {
             requests.answer(inst, inst.plan.escapeEnding());
             return;

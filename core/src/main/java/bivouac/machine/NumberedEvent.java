@@ -20,7 +20,9 @@ final class NumberedEvent {
         PICK,
         CLOSE_BOX,
         ESCAPE,
+        CANCEL,
         TASK_ENDS,
+        TASK_TELLS,
         TIMER_FIRES,
         DAY_PASSES,
         SESSION_ENDS,
@@ -52,7 +54,7 @@ final class NumberedEvent {
     /** The position of the instance that it happens to; -1 for none. */
     static int ofInstance(long event) {
         return switch (kind(event)) {
-            case TASK_ENDS, DAY_PASSES, SESSION_ENDS, KILLED, START_AGAIN -> -1;
+            case TASK_ENDS, TASK_TELLS, DAY_PASSES, SESSION_ENDS, KILLED, START_AGAIN -> -1;
             case TIMER_FIRES -> instance(event) - 1;
             case PRESS,
                     EDIT,
@@ -65,7 +67,8 @@ final class NumberedEvent {
                     CHOOSE,
                     PICK,
                     CLOSE_BOX,
-                    ESCAPE -> instance(event);
+                    ESCAPE,
+                    CANCEL -> instance(event);
         };
     }
 

@@ -22,6 +22,7 @@ final class Possible {
     private final RowEvents rows;
     private final boolean daysPass;
     private final Entries entries;
+    private final Progressing progressing;
 
     /**
      * @param daysPass whether it makes a difference which day it is
@@ -35,7 +36,9 @@ final class Possible {
             Tasks tasks,
             Opening opening,
             ReadyMadeEvents readyMade,
-            RowEvents rows) {
+            RowEvents rows,
+            Progressing progressing) {
+        this.progressing = progressing;
         this.run = run;
         this.blocking = blocking;
         this.tasks = tasks;
@@ -56,6 +59,7 @@ final class Possible {
         }
         if (tasks.isForeground()) {
             ends(Tasks.FOREGROUND, events);
+            cancellings(events);
         } else {
             for (int i = 0; i < run.instances.size(); i++) {
                 Inst inst = run.instances.get(i);
@@ -72,6 +76,29 @@ final class Possible {
             }
         }
         events.add(NumberedEvent.of(NumberedEvent.Kind.KILLED));
+    }
+
+    /** W10: while work is waited for, all that a person can do is ask it to end, where a window shows it. */
+    private void cancellings(EventList events) {
+        for (int i = 0; i < run.instances.size(); i++) {
+            Inst inst = run.instances.get(i);
+            if (inst.isHidden()) {
+                continue;
+            }
+            for (PartPlan part : inst.plan.parts()) {
+                cancel(inst, i, part, events);
+            }
+            if (progressing.isCancelledByLeaving(inst)) {
+                events.add(NumberedEvent.Kind.CLOSE_BOX, i, 0, 0);
+                events.add(NumberedEvent.Kind.ESCAPE, i, 0, 0);
+            }
+        }
+    }
+
+    private void cancel(Inst inst, int i, PartPlan part, EventList events) {
+        if (progressing.canCancel(inst, part) && usable(inst, part)) {
+            events.add(NumberedEvent.Kind.CANCEL, i, part.number, 0);
+        }
     }
 
     /** V4: between events, also for a window that is blocked; days pass where that makes a difference. */
@@ -118,6 +145,9 @@ final class Possible {
                 events.add(NumberedEvent.Kind.TASK_ENDS, 0, place + 1, i);
             }
         }
+        for (int i = 0; i < progressing.told(place).size(); i++) {
+            events.add(NumberedEvent.Kind.TASK_TELLS, 0, place + 1, i);
+        }
     }
 
     private void ofWindow(Inst inst, int i, EventList events) {
@@ -157,6 +187,7 @@ final class Possible {
             case Part.Picture p -> {
                 // gets no event
             }
+            case Part.Progress p -> cancel(inst, i, part, events);
         }
     }
 
@@ -186,6 +217,7 @@ final class Possible {
             case Event.StartAgain s -> !running;
             case Event.Killed k -> running;
             case Event.TaskEnds end -> running && tasks.isPossible(end);
+            case Event.TaskTells tells -> running && progressing.mayTell(tells.place());
             case Event.OpenWithSamples(String window) ->
                 running
                         && !tasks.isForeground()
@@ -194,13 +226,22 @@ final class Possible {
             case Event.DayPasses d -> running && !tasks.isForeground() && daysPass;
             case Event.SessionEnds e -> running && run.departure() == null && !tasks.isForeground();
             case Event.OnWindow w -> {
-                if (!running || tasks.isForeground() || w.instance() < 0 || w.instance() >= run.instances.size()) {
+                if (!running || w.instance() < 0 || w.instance() >= run.instances.size()) {
                     yield false;
                 }
                 Inst inst = run.instances.get(w.instance());
-                yield !inst.isHidden() && fits(inst, w) && !blocking.isBlocked(inst);
+                yield !inst.isHidden()
+                        && (tasks.isForeground() ? isCancelling(inst, w) : fits(inst, w) && !blocking.isBlocked(inst));
             }
         };
+    }
+
+    /** B3: all that a person can do while work is waited for. */
+    private boolean isCancelling(Inst inst, Event.OnWindow event) {
+        return event instanceof Event.Cancel
+                ? fits(inst, event)
+                : (event instanceof Event.CloseBox || event instanceof Event.Escape)
+                        && progressing.isCancelledByLeaving(inst);
     }
 
     private boolean fits(Inst inst, Event.OnWindow event) {
@@ -217,6 +258,9 @@ final class Possible {
             case Event.Answer answer -> ReadyMadeEvents.isPossible(inst, answer);
             case Event.Choose choose -> readyMade.isPossible(inst, choose);
             case Event.Pick pick -> ReadyMadeEvents.isPossible(inst, pick);
+            case Event.Cancel(int i, int part) ->
+                usable(inst, part, Part.Progress.class)
+                        && progressing.canCancel(inst, inst.plan.parts().get(part));
             case Event.CloseBox(int i) -> leads(inst, Way.CLOSE_BOX);
             case Event.Escape(int i) -> leads(inst, Way.ESCAPE);
         };

@@ -1,6 +1,8 @@
 package bivouac.machine;
 
 import bivouac.design.Part;
+import bivouac.design.Type;
+import bivouac.expression.Texts;
 import bivouac.expression.Value;
 import bivouac.plan.Deciding;
 import bivouac.plan.PartPlan;
@@ -33,6 +35,7 @@ public final class Samples implements Entries {
     private final Deciding deciding;
     private final LocalDate today;
     private final Map<PartPlan, List<String>> texts = new HashMap<>();
+    private final Map<String, Set<Told>> told = new HashMap<>();
 
     public Samples(Program program, Deciding deciding, LocalDate today) {
         this.program = program;
@@ -40,6 +43,7 @@ public final class Samples implements Entries {
         this.today = today;
         for (WindowPlan window : program.windows()) {
             window.parts().forEach(p -> texts.put(p, texts(p)));
+            window.parts().forEach(this::tells);
         }
     }
 
@@ -58,6 +62,27 @@ public final class Samples implements Entries {
             return part.script().isEmpty() ? List.of() : List.of(usual(part.part));
         }
         return field ? all(part.part, List.copyOf(deciding.apart(part.cell()))) : List.of();
+    }
+
+    /** What decides of a progress: half of it and all, a limit and what lies beside it, and the lines that are told apart. */
+    private void tells(PartPlan part) {
+        if (!(part.part instanceof Part.Progress progress)) {
+            return;
+        }
+        Set<Told> all = told.computeIfAbsent(progress.task(), t -> new LinkedHashSet<>());
+        if (deciding.has(part.cell())) {
+            Set<String> numbers = new LinkedHashSet<>(List.of("50", "100"));
+            numbers(List.copyOf(deciding.apart(part.cell())), numbers);
+            numbers.stream()
+                    .flatMap(n -> Texts.as(Type.WHOLE, n).stream())
+                    .map(n -> new Told(Part.Progress.within(((Value.Whole) n).value()), ""))
+                    .forEach(all::add);
+        }
+        if (deciding.has(part.line())) {
+            Set<String> lines = new LinkedHashSet<>(List.of(SOME_TEXT));
+            texts(List.copyOf(deciding.apart(part.line())), lines);
+            lines.forEach(line -> all.add(new Told(0, line)));
+        }
     }
 
     private String usual(Part part) {
@@ -85,6 +110,7 @@ public final class Samples implements Entries {
                     Part.ListOfRows _,
                     Part.Link _,
                     Part.Picture _,
+                    Part.Progress _,
                     Part.TickBox _,
                     Part.Button _,
                     Part.MenuCommand _ -> {
@@ -137,6 +163,11 @@ public final class Samples implements Entries {
     }
 
     @Override
+    public List<Told> told(String task) {
+        return told.getOrDefault(task, Set.of()).stream().limit(MOST).toList();
+    }
+
+    @Override
     public int count(WindowPlan window, PartPlan part) {
         return texts.get(part).size();
     }
@@ -154,6 +185,15 @@ public final class Samples implements Entries {
     /** The same with those of which something comes. */
     public List<Event.Edit> of(Scene scene, Event.Edit edit) {
         return edits(scene, edit, this::of);
+    }
+
+    /** What work tells of how far it is, with each of what something comes of. */
+    public List<Event.TaskTells> of(Scene scene, Event.TaskTells tells) {
+        return scene.tasks().stream()
+                .filter(t -> t.place() == tells.place())
+                .flatMap(t -> told(t.task()).stream())
+                .map(t -> new Event.TaskTells(tells.place(), t.done(), t.line()))
+                .toList();
     }
 
     private List<Event.Edit> edits(Scene scene, Event.Edit edit, Function<PartPlan, List<String>> texts) {

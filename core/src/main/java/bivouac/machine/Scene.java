@@ -119,10 +119,14 @@ public record Scene(
      *
      * @param place as {@link Event.TaskEnds} counts
      * @param of the window whose script runs it; empty for the application
+     * @param now the numbers of the endings in which it can end now (C8, W10)
+     * @param tells whether it shows how far it is (W9)
      */
-    public record Working(int place, Work work, Optional<Sighting.Which> of, List<String> endings) {
+    public record Working(
+            int place, Work work, Optional<Sighting.Which> of, List<String> endings, List<Integer> now, boolean tells) {
         public Working {
             endings = List.copyOf(endings);
+            now = List.copyOf(now);
         }
 
         /** How it is called. */
@@ -142,12 +146,23 @@ public record Scene(
     /** What blocks a window: a window that is waited for, if there is one, and the reason in words. */
     public record Blocker(Optional<Sighting.Which> window, String words) {}
 
+    /** Whether work can be asked to end (W10). */
+    public enum Asking {
+        /** It may not be cancelled, or there is none. */
+        NEVER,
+        /** It does not run, or was asked already. */
+        NOT_NOW,
+        NOW
+    }
+
     /**
      * A part as it is seen.
      *
      * @param number its number in the window
      * @param text what stands on it or is typed in it
      * @param ticked of a tick box or tick command
+     * @param done of a progress: how far the work is, from 0 to 100 (W9)
+     * @param asking of a progress: whether the work that it shows can be asked to end (W10)
      * @param font as pickers write it; empty for its window's
      * @param colour as pickers write it; empty for its window's
      * @param rows of a list, as shown
@@ -158,6 +173,8 @@ public record Scene(
             Part design,
             String text,
             boolean ticked,
+            int done,
+            Asking asking,
             boolean enabled,
             boolean visible,
             boolean readOnly,
@@ -168,6 +185,11 @@ public record Scene(
         public SeenPart {
             rows = List.copyOf(rows);
             selected = List.copyOf(selected);
+        }
+
+        /** Whether the work that it shows can be asked to end now. */
+        public boolean cancels() {
+            return asking == Asking.NOW;
         }
     }
 }

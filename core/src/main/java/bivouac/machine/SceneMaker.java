@@ -15,6 +15,7 @@ import bivouac.state.Situation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Makes the scene of a state at rest. A text that has a fault shows as empty: the fault itself was seen before. */
 final class SceneMaker {
@@ -22,8 +23,10 @@ final class SceneMaker {
     private final Run run;
     private final Blocking blocking;
     private final Tasks tasks;
+    private final Progressing progressing;
 
-    SceneMaker(Run run, Blocking blocking, Tasks tasks) {
+    SceneMaker(Run run, Blocking blocking, Tasks tasks, Progressing progressing) {
+        this.progressing = progressing;
         this.run = run;
         this.blocking = blocking;
         this.tasks = tasks;
@@ -81,11 +84,17 @@ final class SceneMaker {
     }
 
     private Scene.Working working(Frame.OfScript script, int place) {
+        List<String> endings = Tasks.endings(script);
         return new Scene.Working(
                 place,
                 tasks.work(script),
                 Optional.ofNullable(script.me).map(Sighting.Which::of),
-                Tasks.endings(script));
+                endings,
+                IntStream.range(0, endings.size())
+                        .filter(i -> tasks.canEnd(script, i))
+                        .boxed()
+                        .toList(),
+                progressing.mayTell(place));
     }
 
     private Scene.OpenWindow window(Inst inst) {
@@ -131,6 +140,8 @@ final class SceneMaker {
                     part.part,
                     run.or(() -> part.text(run.here(inst), inst), ""),
                     part.ticked(inst),
+                    part.done(inst),
+                    progressing.asking(inst, part),
                     run.or(() -> part.enabled(run.here(inst), inst), false),
                     run.or(() -> part.visible(run.here(inst), inst), false),
                     run.isReadOnly(inst, part),

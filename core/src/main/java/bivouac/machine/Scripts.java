@@ -23,6 +23,7 @@ final class Scripts {
     private final Requests requests;
     private final ScriptEnds ends;
     private final Tasks tasks;
+    private final Progressing progressing;
     private final Holdings holdings;
     private final Opening opening;
     private final Targets targets;
@@ -33,6 +34,7 @@ final class Scripts {
             Requests requests,
             ScriptEnds ends,
             Tasks tasks,
+            Progressing progressing,
             Holdings holdings,
             Opening opening,
             RowSteps rows) {
@@ -40,6 +42,7 @@ final class Scripts {
         this.requests = requests;
         this.ends = ends;
         this.tasks = tasks;
+        this.progressing = progressing;
         this.holdings = holdings;
         this.opening = opening;
         this.targets = new Targets(run);
@@ -78,9 +81,16 @@ final class Scripts {
         switch (op) {
             case Op.Open open -> open(open, frame);
             case Op.Close close -> close(close, frame);
-            case Op.RunTask task -> tasks.begin(task, frame);
+            case Op.RunTask task -> {
+                tasks.begin(task, frame);
+                progressing.begun(frame);
+            }
             case Op.TakeHolding take -> take(take, frame);
             case Op.GiveBack back -> giveBack(back, frame);
+            case Op.CancelTask cancel -> {
+                progressing.cancel(cancel.task());
+                frame.pc++;
+            }
             case Op.StopTask stop -> {
                 tasks.stop(stop.task());
                 frame.pc++;

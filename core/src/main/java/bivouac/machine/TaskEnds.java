@@ -51,6 +51,7 @@ final class TaskEnds {
             run.stack.add(frame);
         }
         frame.awaitsTask = false;
+        frame.cancelled = false;
         if (ending == op.broke() && !op.answersBreaking()) {
             // W8: nobody says what then
             ends.fault(frame, Fault.Rule.X11, "“" + op.name() + "” broke, and nothing says what then", op);

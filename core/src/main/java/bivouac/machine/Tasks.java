@@ -93,6 +93,7 @@ final class Tasks {
         }
         run.see(new Sighting.TaskStarted(op.name(), takes));
         frame.awaitsTask = true;
+        frame.cancelled = false;
         if (background) {
             run.drop(frame);
             run.background.add(frame);
@@ -113,6 +114,13 @@ final class Tasks {
                 && canEnd(frame.orElseThrow(), event.outcome());
     }
 
+    /** W10: work ends as cancelled only where it was asked to. */
+    private static boolean isAskedFor(Frame.OfScript frame, int outcome) {
+        return !(frame.script.ops().get(frame.pc) instanceof Op.RunTask task)
+                || !task.outcomes().get(outcome).cancels()
+                || frame.cancelled;
+    }
+
     /** Whether an ending stands among what can happen: that work breaks only where somebody says what then (W8). */
     boolean isListed(Frame.OfScript frame, int outcome) {
         return !(frame.script.ops().get(frame.pc) instanceof Op.RunTask task)
@@ -122,12 +130,16 @@ final class Tasks {
 
     /** C8: an ending that writes a file is none where that file cannot be written; unless there would be no other. */
     boolean canEnd(Frame.OfScript frame, int outcome) {
+        if (!isAskedFor(frame, outcome)) {
+            return false;
+        }
         if (!files.refuseSome() || !(frame.script.ops().get(frame.pc) instanceof Op.RunTask task)) {
             return true;
         }
         return canWrite(task, outcome, frame)
                 || IntStream.range(0, task.outcomes().size())
-                        .filter(o -> o != task.broke())
+                        .filter(o ->
+                                o != task.broke() && !task.outcomes().get(o).cancels())
                         .noneMatch(o -> canWrite(task, o, frame));
     }
 

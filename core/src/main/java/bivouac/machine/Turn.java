@@ -16,6 +16,7 @@ final class Turn {
     private final Holdings holdings;
     private final Blocking blocking;
     private final Tasks tasks;
+    private final Progressing progressing;
     private final EventList events = new EventList();
 
     /** @param entries what is typed where events are listed */
@@ -23,6 +24,7 @@ final class Turn {
         this.run = new Run(layout.program(), values);
         this.walk = new Walk(layout);
         this.tasks = new Tasks(run);
+        this.progressing = new Progressing(run, tasks, entries);
         this.holdings = new Holdings(run);
         this.blocking = new Blocking(run, tasks);
         var endings = new Endings(run);
@@ -32,8 +34,10 @@ final class Turn {
         var removals = new RowRemovals(run);
         var rows = new RowEvents(run, removals);
         var readyMade = new ReadyMadeEvents(run, requests, endings);
-        var scripts = new Scripts(run, requests, ends, tasks, holdings, opening, new RowSteps(run, removals));
-        this.possible = new Possible(layout.readsToday(), entries, run, blocking, tasks, opening, readyMade, rows);
+        var scripts =
+                new Scripts(run, requests, ends, tasks, progressing, holdings, opening, new RowSteps(run, removals));
+        this.possible =
+                new Possible(layout.readsToday(), entries, run, blocking, tasks, opening, readyMade, rows, progressing);
         this.happening = new Happening(
                 run,
                 entries,
@@ -42,7 +46,8 @@ final class Turn {
                 opening,
                 readyMade,
                 rows,
-                new TaskEnds(run, tasks, requests, ends, holdings));
+                new TaskEnds(run, tasks, requests, ends, holdings),
+                progressing);
         this.settling = new Settling(run, requests, scripts, ends, tasks);
     }
 
@@ -108,6 +113,6 @@ final class Turn {
     }
 
     Scene scene() {
-        return new SceneMaker(run, blocking, tasks).make();
+        return new SceneMaker(run, blocking, tasks, progressing).make();
     }
 }

@@ -1,6 +1,5 @@
 package bivouac.plan;
 
-import bivouac.design.Part;
 import bivouac.design.PretendFiles;
 import bivouac.design.Type;
 import bivouac.expression.Compiled;
@@ -109,7 +108,7 @@ public final class Deciding {
         }
         plan.timers().forEach(t -> root(t.every(), Ranges.NO_SCRIPT));
         for (PartPlan part : plan.parts()) {
-            if (part.part.trigger().isPresent() || part.part instanceof Part.ListOfRows) {
+            if (part.part.getsEvents()) {
                 part.traits.conditions().forEach(c -> root(c, Ranges.NO_SCRIPT));
             }
             part.rowsOf().ifPresent(r -> decides(r.selectedCell(), By.VALUE, Set.of()));

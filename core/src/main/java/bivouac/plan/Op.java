@@ -5,6 +5,7 @@ import bivouac.expression.TextTemplate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** One operation of a planned script. */
 public sealed interface Op {
@@ -106,6 +107,7 @@ public sealed interface Op {
      * @param takesSlot where what it takes is kept, for what it gives
      * @param results how many values its endings give at the most
      * @param branches where each ending goes on, by its number from 0
+     * @param tells whether it shows how far it is (W9)
      * @param answered whether the design has a branch for one of them (W5, X2); what the application does for all is none
      */
     record RunTask(
@@ -119,6 +121,7 @@ public sealed interface Op {
             int results,
             List<Outcome> outcomes,
             Map<Integer, Integer> branches,
+            boolean tells,
             boolean answered,
             int after)
             implements Op {
@@ -133,15 +136,38 @@ public sealed interface Op {
         public boolean answersBreaking() {
             return branches.containsKey(broke());
         }
+
+        /** The number of the ending that it has only once it was asked to end (W10); -1 where it is never asked. */
+        public int cancelled() {
+            return IntStream.range(0, outcomes.size())
+                    .filter(o -> outcomes.get(o).cancels())
+                    .findFirst()
+                    .orElse(-1);
+        }
+
+        public boolean mayBeCancelled() {
+            return cancelled() >= 0;
+        }
     }
 
-    /** How a task can end: what it gives in a rehearsal, and the file that is there then. */
-    record Outcome(String ending, List<Hand> gives, Optional<Compiled<Reading>> writes, boolean breaks) {}
+    /**
+     * How a task can end: what it gives in a rehearsal, and the file that is there then.
+     *
+     * @param breaks whether that is its work having thrown (W8)
+     * @param cancels whether it ends so only where it was asked to (W10)
+     */
+    record Outcome(
+            String ending, List<Hand> gives, Optional<Compiled<Reading>> writes, boolean breaks, boolean cancels) {}
 
-    /** The script ends here as by a fault, without being one: the work broke, and the application has said so (W8). */
+    /**
+     * The script ends here as by a fault, without being one: the work broke, and the application has said so (W8), or it was
+     * cancelled, and the script counts on its being done (W10).
+     */
     record GiveUp(StepRef ref) implements Plain {}
 
     record StopTask(StepRef ref, String task) implements Plain {}
+
+    record CancelTask(StepRef ref, String task) implements Plain {}
 
     record Reach(StepRef ref, bivouac.design.Step.Reach.How how, Whom whom) implements Plain {}
 
@@ -199,6 +225,7 @@ public sealed interface Op {
             case TakeHolding t -> Optional.of(t.ref());
             case GiveBack g -> Optional.of(g.ref());
             case StopTask s -> Optional.of(s.ref());
+            case CancelTask c -> Optional.of(c.ref());
             case NotThereYet n -> Optional.of(n.ref());
             case AddRow a -> Optional.of(a.ref());
             case ChangeRow c -> Optional.of(c.ref());

@@ -44,6 +44,7 @@ final class OpReads {
             case Op.TakeHolding t -> none();
             case Op.GiveBack g -> none();
             case Op.StopTask s -> none();
+            case Op.CancelTask c -> none();
             case Op.StayOpen s -> none();
             case Op.Reach r -> r.whom().key().ifPresent(all::add);
             case Op.TurnTimer t -> none();

@@ -24,6 +24,8 @@ public final class PartPlan {
 
     /** The selected row of a list, as {@link Rows} has it. */
     private static final int SELECTED = 1;
+    /** The line of a progress. */
+    private static final int LINE = 1;
     /** The first slot of the traits. */
     private static final int TRAITS = 2;
 
@@ -32,6 +34,7 @@ public final class PartPlan {
     public final TraitsPlan traits;
     private final int slot;
     private final Cell cell;
+    private final Cell line;
     private final boolean live;
     /** An earlier part of the window has its name, so that a trail would mean that one: it gets no events. */
     private boolean named = true;
@@ -49,6 +52,7 @@ public final class PartPlan {
     PartPlan(int window, int number, Part part, int slot) {
         this.number = number;
         this.cell = new Cell.OfWindow(window, slot);
+        this.line = new Cell.OfWindow(window, slot + LINE);
         this.part = part;
         this.slot = slot;
         this.traits = new TraitsPlan(window, part, slot + TRAITS);
@@ -70,6 +74,7 @@ public final class PartPlan {
         return switch (part) {
             case Part.Caption c -> c.text();
             case Part.Picture p -> p.file();
+            case Part.Progress p -> "";
             case Part.Link l -> l.text();
             case Part.TextField f -> f.starts();
             case Part.ValueField f -> f.starts();
@@ -125,6 +130,8 @@ public final class PartPlan {
             inst.set(slot, Value.of(choice.items().contains(choice.starts()) ? choice.starts() : ""));
         } else if (isTicking()) {
             inst.set(slot, Value.NO);
+        } else if (part instanceof Part.Progress) {
+            tell(inst, 0, "");
         } else if (!live) {
             inst.set(slot, Value.of(from.text(text)));
         }
@@ -136,7 +143,18 @@ public final class PartPlan {
         if (live || fixedText) {
             return text.text(in.of(inst));
         }
-        return inst.value(slot).shown();
+        return inst.value(part instanceof Part.Progress ? slot + LINE : slot).shown();
+    }
+
+    /** How far the work is that it shows, from 0 to {@link Part.Progress#WHOLE} (W9); 0 for any other part. */
+    public int done(Instance inst) {
+        return part instanceof Part.Progress && inst.value(slot) instanceof Value.Whole(long done) ? (int) done : 0;
+    }
+
+    /** What the work that it shows tells (W9). */
+    public void tell(Instance inst, long done, String line) {
+        inst.set(slot, new Value.Whole(Part.Progress.within(done)));
+        inst.set(slot + LINE, Value.of(line));
     }
 
     public boolean ticked(Instance inst) {
@@ -229,6 +247,12 @@ public final class PartPlan {
                 }
             }
             case Part.Picture p -> all.put("", content.as(Type.Plain.FILE));
+            case Part.Progress p -> {
+                all.put("", Access.following(Type.WHOLE, List.of(cell), in -> whose.in(in)
+                        .value(slot)));
+                all.put(".text", Access.following(Type.TEXT, List.of(line), in -> whose.in(in)
+                        .value(slot + LINE)));
+            }
             case Part.TextField f -> all.put("", content);
             case Part.TickBox b -> {
                 all.put("", tick(whose));
@@ -337,6 +361,11 @@ public final class PartPlan {
         return live ? text.expressions() : List.of();
     }
 
+    /** Where a progress keeps its line. */
+    public Cell line() {
+        return line;
+    }
+
     /** Where it keeps what it holds. */
     public Cell cell() {
         return cell;
@@ -365,6 +394,10 @@ public final class PartPlan {
             case Part.MenuCommand m when m.ticking() -> ranges.few(cell, Value.NO, Value.YES);
             case Part.Caption c -> ranges.text(cell, text);
             case Part.Picture p -> ranges.text(cell, text);
+            case Part.Progress p -> {
+                ranges.any(cell);
+                ranges.any(line);
+            }
             case Part.Link l -> ranges.text(cell, text);
             case Part.Button b -> ranges.text(cell, text);
             case Part.MenuCommand m -> ranges.text(cell, text);
@@ -378,7 +411,7 @@ public final class PartPlan {
             matters.add(cell);
             matters.add(r.selectedCell());
         });
-        if (part.trigger().isPresent()) {
+        if (part.getsEvents()) {
             traits.matters(matters);
         }
     }

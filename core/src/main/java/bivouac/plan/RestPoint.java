@@ -28,6 +28,8 @@ public record RestPoint(int script, int at, Kind kind, List<Integer> values, Lis
         REQUEST,
         /** It waits for its task, or for the system (W5, O7). */
         TASK,
+        /** The same, where the task was asked to end before it is done (W10). */
+        CANCELLING,
         /** Its branches are left behind for when a window ends (W3). */
         BRANCHES
     }

@@ -126,7 +126,12 @@ final class RestPoints {
             case Op.Open open -> opening(open, at, points);
             case Op.Close c -> points.add(point(at, RestPoint.Kind.REQUEST, needed.get(at)));
             case Op.End e -> points.add(point(at, RestPoint.Kind.REQUEST, after(op, at)));
-            case Op.RunTask t -> points.add(point(at, RestPoint.Kind.TASK, after(op, at)));
+            case Op.RunTask t -> {
+                points.add(point(at, RestPoint.Kind.TASK, after(op, at)));
+                if (t.mayBeCancelled()) {
+                    points.add(point(at, RestPoint.Kind.CANCELLING, after(op, at)));
+                }
+            }
             case Op.GiveBack g -> points.add(point(at, RestPoint.Kind.TASK, needed.get(at)));
             case Op.TakeHolding t -> points.add(point(at, RestPoint.Kind.TASK, needed.get(at)));
             case Op.Plain _, Op.Course _ -> {

@@ -196,6 +196,7 @@ final class ScriptPlanner {
             case Step.TakeHolding take -> new HoldingPlanner(this, program).take(take, ref, path, names);
             case Step.GiveBack back -> new HoldingPlanner(this, program).giveBack(back, ref, path, names);
             case Step.StopTask(String task) -> ops.add(new Op.StopTask(ref, task));
+            case Step.CancelTask(String task) -> ops.add(new Op.CancelTask(ref, task));
             case Step.Do call -> new DoPlanner(this, program, linker).plan(call, ref, me, names);
             case Step.TurnTimer turn -> new TimerPlanner(this, program).plan(turn, ref, me);
             case Step.Focus(String part) -> focus(part, ref, names);

@@ -55,6 +55,11 @@ final class TaskPlanner {
             branches.put(endings.indexOf(Ending.BROKE), script.here());
             tell(answer, task, ref, planner.giving(Ending.BROKE, Optional.empty(), resultSlot));
         });
+        if (task.isCancelledUnwritten() && !step.answers(Ending.CANCELLED.name())) {
+            // W10: the steps behind it count on its being done
+            branches.put(endings.indexOf(Ending.CANCELLED), script.here());
+            script.add(new Op.GiveUp(ref));
+        }
         int forAll = branches.size();
         int after = planner.plan(b -> new Op.Jump(-1), branch -> {
             int number = endings.stream().map(Ending::name).toList().indexOf(branch.ending());
@@ -77,6 +82,7 @@ final class TaskPlanner {
                         results,
                         outcomes,
                         Map.copyOf(branches),
+                        task.showsProgress(),
                         branches.size() > forAll,
                         after));
         return names;
@@ -117,6 +123,9 @@ final class TaskPlanner {
         Scopes.At scope = program.scopes().at(Optional.empty(), Scopes.takes(task.takes(), takesSlot));
         var all = new ArrayList<>(
                 task.outcomes().stream().map(o -> outcome(task, o, scope)).toList());
+        if (task.isCancelledUnwritten()) {
+            all.add(new Op.Outcome(Ending.CANCELLED.name(), List.of(), Optional.empty(), false, true));
+        }
         if (task.canBreak()) {
             all.add(broke(task, breaks, scope));
         }
@@ -127,7 +136,7 @@ final class TaskPlanner {
         var spot = new Linker.Spot(new Trouble.Where.InApplication(), task.name() + ", " + Ending.BROKE.name());
         List<Given> sample = List.of(new Given("reason", new Expression(Quoted.of(REASON))));
         List<Op.Hand> gives = answered ? linker.gives(Ending.BROKE, sample, give -> spot, scope) : List.of();
-        return new Op.Outcome(Ending.BROKE.name(), gives, Optional.empty(), true);
+        return new Op.Outcome(Ending.BROKE.name(), gives, Optional.empty(), true, false);
     }
 
     private Op.Outcome outcome(Task task, Task.Outcome outcome, Scopes.At scope) {
@@ -138,6 +147,7 @@ final class TaskPlanner {
                 outcome.ending().name(),
                 linker.gives(outcome.ending(), outcome.samples(), give -> spot, scope),
                 outcome.writes().map(w -> linker.typed(spot, w, Type.Plain.FILE, scope)),
-                false);
+                false,
+                task.mayBeCancelled() && outcome.ending().name().equals(Ending.CANCELLED.name()));
     }
 }

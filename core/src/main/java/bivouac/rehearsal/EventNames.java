@@ -54,13 +54,18 @@ public final class EventNames {
             case Event.Pick(int i, String value) -> new NamedEvent.Picked(which(scene, i), value);
             case Event.CloseBox(int i) -> new NamedEvent.CloseBoxUsed(which(scene, i));
             case Event.Escape(int i) -> new NamedEvent.EscapePressed(which(scene, i));
+            case Event.Cancel(int i, int part) -> new NamedEvent.Cancelled(which(scene, i), part(scene, i, part));
             case Event.TaskEnds(int place, int outcome) -> {
                 Scene.Working task = working(scene, place);
                 yield new NamedEvent.TaskEnded(
                         task.task(),
-                        1 + alike(scene, task.task(), task.of()).indexOf(task),
+                        number(scene, task),
                         task.of(),
                         task.endings().get(outcome));
+            }
+            case Event.TaskTells(int place, int done, String line) -> {
+                Scene.Working task = working(scene, place);
+                yield new NamedEvent.TaskTold(task.task(), number(scene, task), task.of(), done, line);
             }
             case Event.TimerFires(int i, int timer) -> {
                 Scene.Ticking ticking = scene.timers().stream()
@@ -101,6 +106,11 @@ public final class EventNames {
             case NamedEvent.EscapePressed(Which w) -> scene.window(w).map(o -> new Event.Escape(o.instance()));
             case NamedEvent.EnterPressed(Which w) -> scene.window(w).flatMap(EventNames::enter);
             case NamedEvent.TaskEnded ended -> taskEnds(scene, ended);
+            case NamedEvent.TaskTold told ->
+                working(scene, told.task(), told.of(), told.which())
+                        .map(t -> new Event.TaskTells(t.place(), told.done(), told.line()));
+            case NamedEvent.Cancelled(Which w, String part) ->
+                part(scene, w, part).map(p -> new Event.Cancel(p.instance(), p.number()));
             case NamedEvent.TimerFired(String timer, var of) ->
                 scene.timers().stream()
                         .filter(t -> t.timer().equals(timer) && t.of().equals(of))
@@ -160,10 +170,17 @@ public final class EventNames {
                 .toList();
     }
 
+    /** The how-manieth it is of those alike. */
+    private static int number(Scene scene, Scene.Working task) {
+        return 1 + alike(scene, task.task(), task.of()).indexOf(task);
+    }
+
+    private static Optional<Scene.Working> working(Scene scene, String task, Optional<Which> of, int which) {
+        return alike(scene, task, of).stream().skip(Math.max(0, which - 1L)).findFirst();
+    }
+
     private static Optional<Event> taskEnds(Scene scene, NamedEvent.TaskEnded ended) {
-        return alike(scene, ended.task(), ended.of()).stream()
-                .skip(Math.max(0, ended.which() - 1L))
-                .findFirst()
+        return working(scene, ended.task(), ended.of(), ended.which())
                 .filter(t -> t.endings().contains(ended.ending()))
                 .map(t -> new Event.TaskEnds(t.place(), t.endings().indexOf(ended.ending())));
     }

@@ -1,5 +1,6 @@
 package bivouac.rehearsal;
 
+import bivouac.design.Part;
 import bivouac.design.Quoted;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
@@ -148,6 +149,9 @@ public sealed interface Expectation permits Expectation.OfScene, ActOrder, Canno
 
         /** What a part shows, as one text. */
         public static String shown(Scene.SeenPart part) {
+            if (part.design() instanceof Part.Progress) {
+                return Part.Progress.shown(part.done(), part.text());
+            }
             return part.rows().isEmpty()
                     ? part.text()
                     : String.join(

@@ -148,6 +148,7 @@ public final class Expectations {
                     Part.Choice _,
                     Part.ListOfRows _,
                     Part.Link _,
+                    Part.Progress _,
                     Part.TickBox _ -> true;
         };
     }
@@ -164,6 +165,7 @@ public final class Expectations {
                     Part.ListOfRows _,
                     Part.Link _,
                     Part.Picture _,
+                    Part.Progress _,
                     Part.Button _,
                     Part.MenuCommand _ -> new Expectation.Shows(window, name, Expectation.Shows.shown(part));
         };

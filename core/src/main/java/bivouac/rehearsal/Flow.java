@@ -100,6 +100,8 @@ public record Flow(List<Standing> standings, List<Change> changes, boolean isCut
                 case NamedEvent.EscapePressed e -> new Happens(e.window().window(), "Escape", "");
                 case NamedEvent.EnterPressed e -> new Happens(e.window().window(), "Enter", "");
                 case NamedEvent.TaskEnded t -> new Happens("task " + t.task(), "ends", t.ending());
+                case NamedEvent.TaskTold t -> new Happens("task " + t.task(), "tells", "");
+                case NamedEvent.Cancelled c -> on(c, "cancel");
                 case NamedEvent.TimerFired t -> new Happens("timer " + t.timer(), "fires", "");
                 case NamedEvent.DayPassed d -> new Happens("", "a day passes", "");
                 case NamedEvent.OpenedWithSamples o -> new Happens(o.window(), "open with samples", "");

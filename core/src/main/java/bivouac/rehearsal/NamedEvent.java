@@ -39,6 +39,14 @@ public sealed interface NamedEvent {
         }
     }
 
+    /** The work that a progress shows is asked to end (W10). */
+    record Cancelled(Which window, String part) implements OnPart {
+        @Override
+        public String toString() {
+            return "cancel " + Quoted.of(part) + TrailFile.of(window);
+        }
+    }
+
     record Ticked(Which window, String part) implements OnPart {
         @Override
         public String toString() {
@@ -168,6 +176,22 @@ public sealed interface NamedEvent {
         @Override
         public String toString() {
             return "task " + Quoted.of(task) + (which > 1 ? " " + which : "") + " ends " + Quoted.of(ending)
+                    + of.map(TrailFile::of).orElse("");
+        }
+    }
+
+    /**
+     * A task tells how far it is (W9).
+     *
+     * @param which as of {@link TaskEnded}
+     * @param done from 0 to 100
+     * @param line what it says beside it
+     * @param of the window whose script runs the task; absent for the application
+     */
+    record TaskTold(String task, int which, Optional<Which> of, int done, String line) implements NamedEvent {
+        @Override
+        public String toString() {
+            return "task " + Quoted.of(task) + (which > 1 ? " " + which : "") + " tells " + done + " " + Quoted.of(line)
                     + of.map(TrailFile::of).orElse("");
         }
     }

@@ -326,6 +326,8 @@ public final class Rehearsal {
         }
         return machine.program().design().application().tasks().stream()
                 .filter(d -> task.work().equals(new Scene.Work.OfTask(d.name().shown())))
+                // what is to be seen, and can be cancelled, does not end before anybody sees it
+                .filter(d -> d.told().isEmpty())
                 .flatMap(d -> d.usually().stream())
                 .filter(task.endings()::contains)
                 .map(u ->

@@ -50,6 +50,7 @@ public final class SceneLines {
             case Part.ListOfRows l ->
                 part.rows().stream().map(r -> String.join(", ", r)).collect(Collectors.joining(" | ")) + " selected "
                         + part.selected();
+            case Part.Progress p -> Part.Progress.shown(part.done(), part.text()) + (part.cancels() ? " [cancel]" : "");
             case Part.Button b -> AccessKey.without(part.text());
             case Part.TickBox b -> AccessKey.without(part.text()) + (part.ticked() ? " [ticked]" : "");
             case Part.MenuCommand m -> AccessKey.without(part.text()) + (part.ticked() ? " [ticked]" : "");

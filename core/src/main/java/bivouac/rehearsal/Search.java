@@ -100,6 +100,7 @@ final class Search {
         for (Event event : machine.events(state)) {
             switch (event) {
                 case Event.Edit edit -> tried.addAll(worth.worthTrying(scene, edit));
+                case Event.TaskTells tells -> tried.addAll(worth.of(scene, tells));
                 case Event.SessionEnds e -> {
                     // ends it
                 }

@@ -169,6 +169,25 @@ public final class TrailFile {
                 return new NamedEvent.TaskEnded(task, which, of, ending);
             }
         },
+        TELLS("task", "\"TASK\" tells 40 \"LINE\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String task = in.name();
+                int which = in.which();
+                in.must("tells");
+                int done = in.number();
+                String line = in.isAtName() ? in.name() : "";
+                Optional<Which> of = in.takes("of") ? Optional.of(in.window()) : Optional.empty();
+                return new NamedEvent.TaskTold(task, which, of, done, line);
+            }
+        },
+        CANCEL("cancel", "\"PROGRESS\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String part = in.name();
+                return new NamedEvent.Cancelled(in.ofWindow(), part);
+            }
+        },
         TIMER("timer", "\"TIMER\" of \"WINDOW\" fires") {
             @Override
             NamedEvent read(LineReader in) {

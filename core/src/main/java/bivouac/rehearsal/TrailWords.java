@@ -52,6 +52,10 @@ public final class TrailWords {
             case NamedEvent.CloseBoxUsed(var w) -> new Line(w.toString(), "close box", "");
             case NamedEvent.EscapePressed(var w) -> new Line(w.toString(), "Escape", "");
             case NamedEvent.EnterPressed(var w) -> new Line(w.toString(), "Enter", "");
+            case NamedEvent.Cancelled(var w, String part) ->
+                new Line(w.toString(), label(design, w, part), "cancelled");
+            case NamedEvent.TaskTold told ->
+                new Line(told.task(), "tells " + Part.Progress.shown(told.done(), told.line()), "");
             case NamedEvent.TaskEnded ended -> new Line(ended.task(), "ends " + ended.ending(), "");
             case NamedEvent.TimerFired(String timer, var of) ->
                 new Line(of.map(Sighting.Which::toString).orElse(""), "timer " + timer + " fires", "");

@@ -8,6 +8,7 @@ import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -33,7 +34,10 @@ final class WhyNot {
                 scene.window(on.window())
                         .map(w -> window(scene, w, on))
                         .orElseGet(() -> notOpen(design, scene, on.window()));
-            case NamedEvent.TaskEnded ended -> task(scene, ended);
+            case NamedEvent.TaskEnded ended ->
+                work(scene, ended.task(), ended.of(), t -> t.task() + " cannot end " + ended.ending());
+            case NamedEvent.TaskTold told ->
+                work(scene, told.task(), told.of(), t -> t.task() + " does not show progress");
             case NamedEvent.TimerFired(String timer, var of) ->
                 waiting(scene)
                         .orElse("the timer " + timer + of.map(w -> " of " + w).orElse("") + " is not on");
@@ -51,7 +55,7 @@ final class WhyNot {
                 .filter(t -> t.place() < 0)
                 .map(t -> t.task() + " is waited for; first say how it ends: "
                         + t.endings().stream()
-                                .filter(e -> !e.equals(Ending.BROKE.name()))
+                                .filter(e -> !e.equals(Ending.BROKE.name()) && !e.equals(Ending.CANCELLED.name()))
                                 .map(e -> new NamedEvent.TaskEnded(t.task(), 1, t.of(), e).toString())
                                 .collect(Collectors.joining(" or ")))
                 .findFirst();
@@ -78,20 +82,20 @@ final class WhyNot {
                 + (ways.isEmpty() ? "; nothing opens it" : "; an event that opens it is missing before (" + ways + ")");
     }
 
-    private static String task(Scene scene, NamedEvent.TaskEnded ended) {
+    private static String work(
+            Scene scene, String task, Optional<Sighting.Which> of, Function<Scene.Working, String> why) {
         return scene.tasks().stream()
-                .filter(t -> t.task().equals(ended.task()) && t.of().equals(ended.of()))
+                .filter(t -> t.task().equals(task) && t.of().equals(of))
                 .findFirst()
-                .map(t -> t.task() + " cannot end " + ended.ending())
-                .orElse(ended.task() + " does not run"
-                        + ended.of().map(w -> " for " + w).orElse(""));
+                .map(why)
+                .orElse(task + " does not run" + of.map(w -> " for " + w).orElse(""));
     }
 
     private static String window(Scene scene, Scene.OpenWindow window, NamedEvent.OnWindow event) {
-        if (waiting(scene).isPresent()) {
+        if (waiting(scene).isPresent() && !(event instanceof NamedEvent.Cancelled)) {
             return waiting(scene).get();
         }
-        if (window.blockedBy().isPresent()) {
+        if (waiting(scene).isEmpty() && window.blockedBy().isPresent()) {
             return window.which() + " is " + window.blockedBy().get().words();
         }
         if (window.hidden()) {
@@ -121,6 +125,7 @@ final class WhyNot {
             return name + " cannot be used then";
         }
         return switch (event) {
+            case NamedEvent.Cancelled c -> name + " shows no work that can be cancelled then";
             case NamedEvent.Pressed p -> name + " is nothing that is pressed";
             case NamedEvent.Typed t -> name + (part.readOnly() ? " is read-only" : " is nothing to type into");
             case NamedEvent.Ticked t -> name + (part.readOnly() ? " is read-only" : " is nothing that is ticked");

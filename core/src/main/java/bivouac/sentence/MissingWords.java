@@ -34,6 +34,7 @@ final class MissingWords {
             case Step.TurnTimer t ->
                 named(t.timer(), "Say which timer: " + t.how().words() + " clock.");
             case Step.Focus f -> named(f.part(), "Say which part: focus me.name.");
+            case Step.CancelTask c -> named(c.task(), "Say which task: cancel task write register.");
             case Step.StopTask s -> named(s.task(), "Say which task: stop task write register.");
             case Step.SetValue(String path, var value) ->
                 path.isBlank() || value.source().isBlank()

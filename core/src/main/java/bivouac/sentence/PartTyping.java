@@ -35,6 +35,7 @@ public final class PartTyping {
             "tick box",
             "link",
             "picture",
+            "progress",
             "command");
 
     private PartTyping() {}
@@ -94,7 +95,7 @@ public final class PartTyping {
         static Labelled of(String kind, String text) {
             String word =
                     switch (kind) {
-                        case "choice", "list" -> " of ";
+                        case "choice", "list", "progress" -> " of ";
                         case "link" -> " to ";
                         default -> "";
                     };
@@ -164,6 +165,7 @@ public final class PartTyping {
                                 n, label, Declarations.readColumns(text.more()).toArray(Type.Column[]::new));
                     case "link" -> Part.Link.of(n, label, text.more());
                     case "picture" -> Part.Picture.of(n, label);
+                    case "progress" -> Part.Progress.of(n, label, text.more());
                     case "tick box" -> Part.TickBox.of(n, label);
                     default -> Part.Button.of(n, label);
                 };

@@ -73,6 +73,10 @@ public final class Sentences {
                 out.add(new Token.Keyword("focus"));
                 out.add(new Token.ValueName(part));
             }
+            case Step.CancelTask(String task) -> {
+                out.add(new Token.Keyword("cancel task"));
+                out.add(new Token.ValueName(task));
+            }
             case Step.StopTask(String task) -> {
                 out.add(new Token.Keyword("stop task"));
                 out.add(new Token.ValueName(task));

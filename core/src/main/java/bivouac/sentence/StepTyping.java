@@ -365,6 +365,7 @@ public final class StepTyping {
             "run",
             "run new",
             "stop task",
+            "cancel task",
             "do",
             "start timer",
             "stop timer",

@@ -7,9 +7,11 @@ import bivouac.design.Name;
 import bivouac.design.Take;
 import bivouac.design.Task;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A task of the application as one typed line, and back. */
 public final class TaskLine {
@@ -18,7 +20,8 @@ public final class TaskLine {
 
     /**
      * A task as a line: {@code write register taking at: file ends done writing takes.at; failed giving reason: text =
-     * "no room"; usually done}. What an ending gives has its sample value after the equals sign.
+     * "no room"; usually done; shows progress; may be cancelled}. What an ending gives has its sample value after the equals
+     * sign.
      */
     public static String write(Task task) {
         var out = new StringBuilder(task.name().shown());
@@ -28,6 +31,7 @@ public final class TaskLine {
         out.append(" ends ")
                 .append(task.outcomes().stream().map(TaskLine::outcome).collect(Collectors.joining("; ")));
         task.usually().ifPresent(u -> out.append("; usually ").append(u));
+        task.told().forEach(told -> out.append("; ").append(told.words()));
         return out.toString();
     }
 
@@ -57,11 +61,17 @@ public final class TaskLine {
         List<Take> takes = taking < 0 ? List.of() : Declarations.readTakes(head.substring(taking + 8), List.of());
         var outcomes = new ArrayList<Task.Outcome>();
         Optional<String> usually = Optional.empty();
+        var told = EnumSet.noneOf(Task.Told.class);
         for (String one : ends < 0
                 ? new String[] {"done", "failed"}
                 : line.substring(ends + 6).split(";")) {
             String words = one.strip();
-            if (words.startsWith("usually ")) {
+            Optional<Task.Told> tells = Stream.of(Task.Told.values())
+                    .filter(t -> t.words().equals(words))
+                    .findFirst();
+            if (tells.isPresent()) {
+                told.add(tells.get());
+            } else if (words.startsWith("usually ")) {
                 usually = Optional.of(words.substring(8).strip());
             } else if (!words.isEmpty()) {
                 outcomes.add(readOutcome(words));
@@ -76,7 +86,7 @@ public final class TaskLine {
             throw new Declarations.Wrong(
                     name + " needs at least one ending, for example: " + name + " ends done; failed.");
         }
-        return new Task(Name.of(name), takes, outcomes, usually);
+        return new Task(Name.of(name), takes, outcomes, usually, told);
     }
 
     private static Task.Outcome readOutcome(String words) throws Declarations.Wrong {

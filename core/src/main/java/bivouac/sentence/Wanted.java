@@ -8,6 +8,7 @@ import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Take;
 import bivouac.design.Taken;
+import bivouac.design.Task;
 import bivouac.design.Window;
 import bivouac.plan.Program;
 import java.util.Collection;
@@ -171,6 +172,7 @@ sealed interface Wanted {
                     .or(() -> after("close with ", ownEndings(), false))
                     .or(() -> lower.startsWith("run new") ? Optional.empty() : after("run ", tasks(), true))
                     .or(() -> after("stop task ", tasks(), true))
+                    .or(() -> after("cancel task ", cancellable(), true))
                     .or(() -> lower.startsWith("take new") ? Optional.empty() : after("take ", holdings(), true))
                     .or(() -> after("give back ", holdings(), true))
                     .or(() -> after("do ", scripts(), true))
@@ -178,6 +180,14 @@ sealed interface Wanted {
                     .or(() -> after("stop timer ", timers(), true))
                     .or(this::reached)
                     .or(this::opened);
+        }
+
+        /** The tasks that may be cancelled (W10). */
+        private List<Known> cancellable() {
+            return design().application().tasks().stream()
+                    .filter(Task::mayBeCancelled)
+                    .map(t -> Known.of(t.name().shown()))
+                    .toList();
         }
 
         private Optional<Wanted> opened() {

@@ -48,6 +48,9 @@ final class WorkTyping {
         if (words.take("run")) {
             return Optional.of(run(words));
         }
+        if (words.take("cancel task")) {
+            return Optional.of(new Step.CancelTask(task(words, List.of())));
+        }
         if (words.take("stop task")) {
             return Optional.of(new Step.StopTask(task(words, List.of())));
         }

@@ -64,6 +64,8 @@ public sealed interface Frame {
         public boolean awaitsRequest;
         /** It waits for the task that its step runs (W5), on the stack or in the background. */
         public boolean awaitsTask;
+        /** That task was asked to end before it is done (W10). */
+        public boolean cancelled;
         /** The system has created the window of its step, which now opens; never at rest (O7). */
         public boolean cleared;
         /** It got a result in this event, and has not gone on since (W2); no part of the state. */
@@ -73,6 +75,7 @@ public sealed interface Frame {
         private Inst savedAwaits;
         private boolean savedAwaitsRequest;
         private boolean savedAwaitsTask;
+        private boolean savedCancelled;
 
         OfScript(ScriptPlan script) {
             super(script);
@@ -85,6 +88,7 @@ public sealed interface Frame {
             savedAwaits = awaits;
             savedAwaitsRequest = awaitsRequest;
             savedAwaitsTask = awaitsTask;
+            savedCancelled = cancelled;
         }
 
         @Override
@@ -94,6 +98,7 @@ public sealed interface Frame {
             awaits = savedAwaits;
             awaitsRequest = savedAwaitsRequest;
             awaitsTask = savedAwaitsTask;
+            cancelled = savedCancelled;
             cleared = false;
             hasResult = false;
         }
@@ -104,6 +109,7 @@ public sealed interface Frame {
             awaits = null;
             awaitsRequest = false;
             awaitsTask = false;
+            cancelled = false;
             cleared = false;
             hasResult = false;
             Arrays.fill(locals, 0);
@@ -114,10 +120,14 @@ public sealed interface Frame {
             return awaits != null || awaitsRequest || awaitsTask;
         }
 
+        private RestPoint.Kind working() {
+            return cancelled ? RestPoint.Kind.CANCELLING : RestPoint.Kind.TASK;
+        }
+
         RestPoint.Kind kind() {
             return awaits != null
                     ? RestPoint.Kind.WINDOW
-                    : awaitsRequest ? RestPoint.Kind.REQUEST : awaitsTask ? RestPoint.Kind.TASK : RestPoint.Kind.BELOW;
+                    : awaitsRequest ? RestPoint.Kind.REQUEST : awaitsTask ? working() : RestPoint.Kind.BELOW;
         }
     }
 

@@ -66,6 +66,10 @@ final class Waiting {
             }
             case REQUEST -> frame.awaitsRequest = true;
             case TASK -> frame.awaitsTask = true;
+            case CANCELLING -> {
+                frame.awaitsTask = true;
+                frame.cancelled = true;
+            }
             case BELOW, BRANCHES -> {
                 // it waits for nothing of its own
             }

@@ -402,6 +402,7 @@ class MoreMistakesTest {
                 new Step.TurnTimer(Step.TurnTimer.How.START, "clock"),
                 new Step.Focus("me.go"),
                 new Step.StopTask("write"),
+                new Step.CancelTask("write"),
                 closes("Card", note("x")),
                 close("closed"),
                 stay(),

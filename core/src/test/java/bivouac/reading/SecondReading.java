@@ -49,6 +49,10 @@ final class SecondReading {
         long key;
 
         final SecondRows rows = new SecondRows();
+        /** W9: what its part shows of the work. */
+        int done;
+
+        String line = "";
         /** O9: the windows that its own variables keep, by their names. */
         final Map<String, Win> kept = new HashMap<>();
 
@@ -97,6 +101,8 @@ final class SecondReading {
 
         Step at;
         Todo now;
+        /** W10: its work was asked to end. */
+        boolean cancelled;
         /** The row that goes when it has ended, before removing. */
         SecondRows.One row;
         /** Whether <i>close every</i> asks one after the other. */
@@ -182,6 +188,10 @@ final class SecondReading {
         Optional<Run> working = foreground();
         if (working.isPresent()) {
             endings(working.get()).forEach(e -> all.add("task " + e));
+            if (tells(working.get())) {
+                all.add("task tells");
+            }
+            open.stream().filter(w -> !isHidden(w) && canCancel(w)).forEach(w -> cancelling(w, all));
             return all;
         }
         for (Win w : open) {
@@ -192,6 +202,9 @@ final class SecondReading {
         for (int i = 0; i < background.size(); i++) {
             Run run = background.get(i);
             endings(run).forEach(e -> all.add("background " + (run.me == null ? "" : run.me.name()) + " " + e));
+            if (tells(run)) {
+                all.add("background " + (run.me == null ? "" : run.me.name()) + " tells");
+            }
         }
         timers.forEach(t -> all.add("timer " + t));
         if (departure() == null) {
@@ -200,7 +213,13 @@ final class SecondReading {
         return all;
     }
 
-    private static void ofWindow(Win w, Set<String> all) {
+    private static void cancelling(Win w, Set<String> all) {
+        all.add("cancel " + w.name());
+        all.add("close box " + w.name());
+        all.add("escape " + w.name());
+    }
+
+    private void ofWindow(Win w, Set<String> all) {
         if (w.design instanceof MessageBox box) {
             box.answers().forEach(a -> all.add("answer " + w.name() + " " + a.ending()));
             return;
@@ -213,6 +232,10 @@ final class SecondReading {
         for (Part part : face.parts()) {
             if (part instanceof Part.ListOfRows list) {
                 ofRows(w, list, all);
+            } else if (part instanceof Part.Progress) {
+                if (canCancel(w)) {
+                    all.add("cancel " + w.name());
+                }
             } else {
                 all.add("press " + w.name() + " " + part.name().expression());
             }
@@ -241,6 +264,57 @@ final class SecondReading {
         return w.design instanceof FacedWindow f && f.part("rows").isPresent();
     }
 
+    boolean hasBar(Win w) {
+        return w.design instanceof FacedWindow f && f.part("bar").isPresent();
+    }
+
+    /** W9: where the work of a script is to be seen. */
+    private List<Win> shown(Run run) {
+        return run.me != null && hasBar(run.me)
+                ? List.of(run.me)
+                : open.stream().filter(this::hasBar).toList();
+    }
+
+    private boolean tells(Run run) {
+        return task(run).showsProgress() && !shown(run).isEmpty();
+    }
+
+    private List<Run> cancellable(Win w) {
+        return foreground().map(List::of).orElse(background).stream()
+                .filter(r -> task(r).mayBeCancelled() && !r.cancelled && shown(r).contains(w))
+                .toList();
+    }
+
+    boolean canCancel(Win w) {
+        return !cancellable(w).isEmpty();
+    }
+
+    void cancel(String window) {
+        List<Run> runs = cancellable(window(window));
+        happen(() -> runs.forEach(r -> r.cancelled = true));
+    }
+
+    void tells(Optional<String> of, boolean inBackground, int done, String line) {
+        Run run = working(of, inBackground);
+        happen(() -> tell(run, Math.min(100, Math.max(0, done)), line));
+    }
+
+    private void tell(Run run, int done, String line) {
+        shown(run).forEach(w -> {
+            w.done = done;
+            w.line = line;
+        });
+    }
+
+    private Run working(Optional<String> of, boolean inBackground) {
+        return inBackground
+                ? background.stream()
+                        .filter(b -> Optional.ofNullable(b.me).map(Win::name).equals(of))
+                        .findFirst()
+                        .orElseThrow()
+                : foreground().orElseThrow();
+    }
+
     private Win window(String name) {
         return open.stream().filter(w -> w.name().equals(name)).findFirst().orElseThrow();
     }
@@ -257,6 +331,10 @@ final class SecondReading {
 
     void leave(String window) {
         Win w = window(window);
+        if (foreground().isPresent()) {
+            cancel(window); // W10
+            return;
+        }
         if (w.design instanceof FileDialog) {
             answer(window, usual(w)); // C8: it is asked nothing
             return;
@@ -336,12 +414,7 @@ final class SecondReading {
     }
 
     void taskEnds(Optional<String> of, boolean inBackground, String ending) {
-        Run run = inBackground
-                ? background.stream()
-                        .filter(b -> Optional.ofNullable(b.me).map(Win::name).equals(of))
-                        .findFirst()
-                        .orElseThrow()
-                : foreground().orElseThrow();
+        Run run = working(of, inBackground);
         happen(() -> {
             if (background.remove(run)) {
                 stack.add(run);
@@ -349,6 +422,8 @@ final class SecondReading {
             run.waits = null;
             if (ending.equals("broke") && !((Step.Branching) run.at).answers("broke")) {
                 broke(run);
+            } else if (ending.equals("cancelled") && !((Step.Branching) run.at).answers("cancelled")) {
+                first(run, List.of(GIVE_UP));
             } else {
                 branch(run, (Step.Branching) run.at, ending);
             }
@@ -557,6 +632,8 @@ final class SecondReading {
                 w.hidden = reach.how() == Step.Reach.How.HIDE;
             }
             case Step.RunTask task -> run(run, task);
+            case Step.CancelTask c ->
+                background.stream().filter(r -> task(r).mayBeCancelled()).forEach(r -> r.cancelled = true);
             case Step.TakeHolding take -> {
                 must(!held.contains(holding(take.holding(), run)));
                 held.add(holding(take.holding(), run));
@@ -715,6 +792,9 @@ final class SecondReading {
     /** W8: what it can end as, and that it broke where something says what then. */
     private List<String> endings(Run run) {
         var all = new ArrayList<>(task(run).endings().stream().map(Ending::name).toList());
+        if (run.cancelled) {
+            all.add("cancelled");
+        }
         if (((Step.Branching) run.at).answers("broke") || told(run).isPresent()) {
             all.add("broke");
         }
@@ -754,6 +834,10 @@ final class SecondReading {
         must(!apart || background.stream().noneMatch(b -> b.me == run.me && b.now.is(run.now)));
         acts.add("started " + task.task());
         run.waits = task;
+        run.cancelled = false;
+        if (task(run).showsProgress()) {
+            tell(run, 0, "");
+        }
         if (apart) {
             drop(run);
             background.add(run);
@@ -1008,7 +1092,11 @@ final class SecondReading {
             if (run.me == w) {
                 background.remove(run);
                 var task = (Step.RunTask) run.at;
-                if (!task.branches().isEmpty() && !task.mayBeStopped()) {
+                // W10: what cannot be cancelled has no such ending, and a branch for it is none
+                boolean answered = task.branches().stream()
+                        .anyMatch(b ->
+                                !b.ending().equals("cancelled") || task(run).mayBeCancelled());
+                if (answered && !task.mayBeStopped()) {
                     fault();
                 }
             }

@@ -84,13 +84,20 @@ class TwoReadingsTest {
             if (chosen.isEmpty()) {
                 return new int[] {moment, 0};
             }
-            Event event = chosen.get(random.nextInt(chosen.size()));
+            Event event = told(chosen.get(random.nextInt(chosen.size())), random);
             done.add(words(scene, event));
             seen.clear();
             state = machine.step(state, event, seen::add);
             act(second, scene, event);
         }
         return new int[] {40, 0};
+    }
+
+    /** Where events are listed, what work tells stands for anything. */
+    private static Event told(Event event, RandomGenerator random) {
+        return event instanceof Event.TaskTells(int place, int done, String line)
+                ? new Event.TaskTells(place, random.nextInt(-20, 130), "line " + random.nextInt(3))
+                : event;
     }
 
     /** How a situation was reached: after what, and by which event in which scene; nothing for the start. */
@@ -189,11 +196,18 @@ class TwoReadingsTest {
 
     /** Of several tasks that one window runs in the background it is not told here which one ends. */
     private static boolean isTold(Scene scene, Event event) {
-        return !(event instanceof Event.TaskEnds(int place, int outcome))
-                || scene.tasks().stream()
-                                .filter(t -> t.of().equals(working(scene, place).of()))
-                                .count()
-                        == 1;
+        return switch (event) {
+            case Event.TaskEnds(int place, int outcome) -> isAlone(scene, place);
+            case Event.TaskTells(int place, int done, String line) -> isAlone(scene, place);
+            default -> true;
+        };
+    }
+
+    private static boolean isAlone(Scene scene, int place) {
+        return scene.tasks().stream()
+                        .filter(t -> t.of().equals(working(scene, place).of()))
+                        .count()
+                == 1;
     }
 
     private static List<String> acts(List<Sighting> seen) {
@@ -227,8 +241,20 @@ class TwoReadingsTest {
                                 + w.owner().map(Object::toString).orElse("-")
                                 + (w.hidden() ? " hidden" : "")
                                 + (w.blockedBy().isPresent() ? " blocked" : "")
-                                + rows(w)));
+                                + rows(w)
+                                + bar(w)));
         return all;
+    }
+
+    private static String bar(Scene.OpenWindow window) {
+        return window.parts().stream()
+                .filter(p -> p.design() instanceof Part.Progress)
+                .map(p -> " " + p.done() + " " + p.text() + (p.cancels() ? " cancel" : ""))
+                .collect(Collectors.joining());
+    }
+
+    private static String bar(SecondReading second, SecondReading.Win w) {
+        return second.hasBar(w) ? " " + w.done + " " + w.line + (second.canCancel(w) ? " cancel" : "") : "";
     }
 
     private static String rows(Scene.OpenWindow window) {
@@ -249,7 +275,8 @@ class TwoReadingsTest {
                         + (w.owner == null ? "-" : w.owner.name())
                         + (second.isHidden(w) ? " hidden" : "")
                         + (second.isBlocked(w) ? " blocked" : "")
-                        + (second.hasRows(w) ? " " + w.rows : "")));
+                        + (second.hasRows(w) ? " " + w.rows : "")
+                        + bar(second, w)));
         if (second.ended.isPresent()) {
             all.clear();
         }
@@ -298,6 +325,15 @@ class TwoReadingsTest {
                         : "background " + task.of().map(Object::toString).orElse("") + " "
                                 + task.endings().get(outcome);
             }
+            case Event.TaskTells(int place, int done, String line) ->
+                place < 0
+                        ? "task tells"
+                        : "background "
+                                + working(scene, place)
+                                        .of()
+                                        .map(Object::toString)
+                                        .orElse("") + " tells";
+            case Event.Cancel(int i, int part) -> "cancel " + name(scene, i);
             case Event.Choose c -> "choose " + name(scene, c.instance());
             case Event.SelectRows s -> "select " + s.rows().getFirst() + " of " + name(scene, s.instance());
             case Event.ActivateRow a -> "activate row of " + name(scene, a.instance());
@@ -323,6 +359,9 @@ class TwoReadingsTest {
                         place >= 0,
                         task.endings().get(outcome));
             }
+            case Event.TaskTells(int place, int done, String line) ->
+                second.tells(working(scene, place).of().map(Object::toString), place >= 0, done, line);
+            case Event.Cancel(int i, int part) -> second.cancel(name(scene, i));
             case Event.Choose c -> second.answer(name(scene, c.instance()), "chosen");
             case Event.SelectRows s ->
                 second.select(name(scene, s.instance()), s.rows().getFirst());

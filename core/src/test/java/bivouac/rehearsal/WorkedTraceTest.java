@@ -10,6 +10,7 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Holding;
 import bivouac.design.Script;
 import bivouac.design.Step;
+import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.design.Walkthrough;
 import bivouac.machine.Play;
@@ -18,6 +19,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -76,7 +78,23 @@ class WorkedTraceTest {
                     "see \"Register\" free",
                     "see \"0\" in \"asked\" of \"Bunk plan\""),
             new Part(
-                    "5. Close box; *leave unsaved* → agreed → C4 asks Bunk plan, which agrees → D3, C5: Bunk plan closes, then"
+                    "5. Close box; *save* → the task begins, and its part *writing* on Register shows 0 % (W9); it tells *40 %"
+                            + " Ilva Tarn*; *Cancel* of that part asks it to end (W10), once; it ends as *cancelled*, for which the"
+                            + " script before closing has no branch: it goes no further, which refuses (C2). Both windows are"
+                            + " open, unblocked, unsaved.",
+                    "close box of \"Register\"",
+                    "answer \"save\" of \"Unsaved register\"",
+                    "see \"0 %\" in \"writing\" of \"Register\"",
+                    "task \"write register\" tells 40 \"Ilva Tarn\" of \"Register\"",
+                    "see \"40 % Ilva Tarn\" in \"writing\" of \"Register\"",
+                    "cancel \"writing\" of \"Register\"",
+                    "see cannot cancel \"writing\" of \"Register\"",
+                    "task \"write register\" ends \"cancelled\" of \"Register\"",
+                    "see \"Register\" free",
+                    "see \"Bunk plan\" free",
+                    "see \"unsaved\" in \"state\" of \"Register\""),
+            new Part(
+                    "6. Close box; *leave unsaved* → agreed → C4 asks Bunk plan, which agrees → D3, C5: Bunk plan closes, then"
                             + " Register, whose holding (the lock on the file) is given back → D4 the plan's steps → D5 the"
                             + " weather radio is given back → D6 kept values saved, ended with code 0.",
                     "close box of \"Register\"",
@@ -113,6 +131,7 @@ class WorkedTraceTest {
                                 "Register",
                                 button("change", set("app.unsaved", "true")),
                                 button("plan", alongside("Bunk plan")),
+                                bivouac.design.Part.Progress.of("writing", "Writing", "write register"),
                                 bivouac.design.Part.Caption.of("state", "{app.unsaved ? 'unsaved' : 'saved'}"))
                         .at(FacedWindow.Moment.OPENED, Script.of(new Step.TakeHolding("lock", List.of()))),
                 say("Register by {way}"),
@@ -132,7 +151,7 @@ class WorkedTraceTest {
                 .variable("unsaved", Type.YESNO, "false")
                 .variable("asked", Type.WHOLE, "0")
                 .kept("seen", Type.WHOLE, "1")
-                .works(task("write register", "written", "failed"))
+                .works(task("write register", "written", "failed").telling(EnumSet.allOf(Task.Told.class)))
                 .holds(Holding.of("lock"), Holding.of("weather radio").ofTheApplication())
                 .start(new Step.TakeHolding("weather radio", List.of()), alongside("Register"))
                 .planning(note("the plan"))

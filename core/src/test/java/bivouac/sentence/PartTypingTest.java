@@ -97,7 +97,7 @@ class PartTypingTest {
         assertThat(PartTyping.add(design, "Desk", "slider Volume"))
                 .isEqualTo(new PartTyping.Result.Unfinished(
                         "A part begins with button, caption, text field, number field, whole-number field, date field, "
-                                + "choice, list, tick box, link, picture, command."));
+                                + "choice, list, tick box, link, picture, progress, command."));
         assertThat(PartTyping.offers("t"))
                 .extracting(Completion.Offer::shown)
                 .containsExactly("text field", "tick box");

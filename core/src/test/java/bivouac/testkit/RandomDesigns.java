@@ -43,6 +43,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
 
@@ -188,7 +189,8 @@ public final class RandomDesigns {
     }
 
     private Part part() {
-        return switch (random.nextInt(9)) {
+        return switch (random.nextInt(10)) {
+            case 9 -> new Part.Progress(name(), word(), random.nextBoolean() ? "work" : word(), traits());
             case 0 -> new Part.Caption(name(), word(), pick(List.of(Part.TextSize.values())), traits());
             case 1 ->
                 new Part.TextField(
@@ -264,7 +266,8 @@ public final class RandomDesigns {
                         new Task.Outcome(
                                 Ending.of("done", Ending.Give.of("x", type(1))), givens(), maybe(this::expression)),
                         Task.Outcome.of(word())),
-                maybe(() -> "done"));
+                maybe(() -> "done"),
+                random.nextBoolean() ? Set.of() : Set.of(pick(List.of(Task.Told.values()))));
     }
 
     private Window readyMade() {
@@ -344,7 +347,10 @@ public final class RandomDesigns {
                 new Step.EndApplication(maybe(this::expression), maybe(this::word), script(Math.max(0, deep - 1)));
             case 5 -> new Step.NotThereYet();
             case 6 -> new Step.Reach(pick(List.of(Step.Reach.How.values())), target());
-            case 7 -> new Step.StopTask(pick(List.of("work", "none")));
+            case 7 ->
+                random.nextBoolean()
+                        ? new Step.StopTask(pick(List.of("work", "none")))
+                        : new Step.CancelTask(pick(List.of("work", "none")));
             case 8 -> new Step.AddRow(pick(List.of("me.a", "nothing")), givens());
             case 9 -> new Step.RemoveRow(pick(List.of("me.a", "nothing")), random.nextBoolean());
             case 10 -> new Step.ChangeRow(pick(List.of("me.a", "nothing")), givens());

@@ -28,8 +28,10 @@ import bivouac.design.Variable;
 import bivouac.design.Window;
 import bivouac.design.WorkBreaking;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.random.RandomGenerator;
 
 /** Random designs in which much happens: a few windows that open, ask, wait, run and close each other. */
@@ -73,12 +75,24 @@ public class SmallDesigns {
                         Name.of("work"),
                         List.of(),
                         List.of(Task.Outcome.of("done"), Task.Outcome.of("failed")),
-                        Optional.empty())),
+                        Optional.empty(),
+                        toldAbout())),
                 List.of(Holding.of("lock"), Holding.of("radio").ofTheApplication()),
                 NamingHabit.NONE,
                 Leaving.USUAL.planning(random.nextInt(3) == 0 ? script(Optional.empty(), 1) : Script.EMPTY),
                 new Routines(told(), List.of(Timer.of("clock", "1").firing(script(Optional.empty(), 1)))));
         return new Design(application, windows);
+    }
+
+    /** What passes between work and people (W9, W10). */
+    private Set<Task.Told> toldAbout() {
+        var told = EnumSet.noneOf(Task.Told.class);
+        for (Task.Told one : Task.Told.values()) {
+            if (random.nextBoolean()) {
+                told.add(one);
+            }
+        }
+        return told;
     }
 
     /** What is done where work breaks (W8). */
@@ -102,6 +116,9 @@ public class SmallDesigns {
         var rows = new ArrayList<Row>();
         for (String button : List.of("a", "b", "c")) {
             rows.add(Row.of(Part.Button.of(button, button).triggering(script(Optional.of(name), 2))));
+        }
+        if (random.nextInt(3) == 0) {
+            rows.add(Row.of(Part.Progress.of("bar", "Bar", "work")));
         }
         FacedWindow face = FacedWindow.of(kind, name)
                 .withRows(rows)
@@ -140,13 +157,14 @@ public class SmallDesigns {
     }
 
     private Step any(Optional<String> of, int deep) {
-        return switch (random.nextInt(deep > 0 ? 14 : 9)) {
+        return switch (random.nextInt(deep > 0 ? 15 : 9)) {
             case 0 -> new Step.Note("note " + random.nextInt(9));
             case 1 -> Step.SetValue.of("app.n", String.valueOf(random.nextInt(3)));
             case 2 -> new Step.StayOpen();
             case 3 -> new Step.Reach(pick(List.of(Step.Reach.How.HIDE, Step.Reach.How.SHOW)), other(of));
             case 4 -> new Step.TakeHolding(pick(List.of("lock", "radio")), List.of());
             case 5 -> new Step.GiveBack(pick(List.of("lock", "radio")));
+            case 14 -> new Step.CancelTask("work");
             case 13 -> new Step.SetIn("n", set(of), new Expression(String.valueOf(random.nextInt(3))));
             case 6 -> new Step.TurnTimer(pick(List.of(Step.TurnTimer.How.values())), "clock");
             case 7 -> close(of, 0);
@@ -164,7 +182,7 @@ public class SmallDesigns {
                         random.nextBoolean(),
                         List.of(),
                         Optional.empty(),
-                        branches(of, deep - 1, Ending.of("done"), Ending.of("failed"), Ending.BROKE));
+                        branches(of, deep - 1, Ending.of("done"), Ending.of("failed"), Ending.BROKE, Ending.CANCELLED));
             default ->
                 random.nextInt(3) > 0
                         ? close(of, deep - 1)

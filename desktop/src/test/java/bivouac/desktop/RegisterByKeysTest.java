@@ -113,6 +113,7 @@ class RegisterByKeysTest {
                     Part.Choice _,
                     Part.Link _,
                     Part.Picture _,
+                    Part.Progress _,
                     Part.TickBox _,
                     Part.MenuCommand _ -> throw new IllegalArgumentException(part.toString());
         };
@@ -145,8 +146,13 @@ class RegisterByKeysTest {
                     fill(l, "rows", Declarations.rows(l.first()));
                     tick(l, "by-hand", l.byHand());
                 }
-                case Part.TextField _, Part.ValueField _, Part.Choice _, Part.Link _, Part.Picture _, Part.TickBox _ ->
-                    throw new IllegalArgumentException(part.toString());
+                case Part.TextField _,
+                        Part.ValueField _,
+                        Part.Choice _,
+                        Part.Link _,
+                        Part.Picture _,
+                        Part.Progress _,
+                        Part.TickBox _ -> throw new IllegalArgumentException(part.toString());
             }
         });
     }

@@ -33,6 +33,7 @@ import bivouac.design.WayOut;
 import bivouac.design.WorkBreaking;
 import bivouac.machine.Play;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -83,6 +84,7 @@ final class Conformance {
                 backgroundInScripts(),
                 brokenWork(),
                 brokenWorkThatNobodyAnswers(),
+                progress(),
                 ownClose(),
                 others(),
                 everyOne(),
@@ -601,6 +603,100 @@ final class Conformance {
                         "task \"fetch\" ends \"broke\"",
                         "answer \"yes\" of \"Sure\"",
                         "see note \"planned\""));
+    }
+
+    /** How far work is, in its own window or in every one, and cancelled by its part, by leaving and by a step. */
+    private static Case progress() {
+        var fetch = Step.RunTask.of("fetch").handing(Given.of("what", "'song'"));
+        var answered = fetch.withBranches(
+                List.of(when("cancelled", note("cancelled")), when("found", note("{result.words}"))));
+        Part bar = Part.Progress.of("bar", "Fetching", "fetch");
+        return of(
+                "work that tells how far it is, and is cancelled",
+                "W9 W10 B3 P1 C2 P2",
+                withMain(
+                                main(
+                                        "Desk",
+                                        bar,
+                                        Part.Caption.of("far", "{me.bar} {me.bar.text}"),
+                                        button("here", answered, note("on")),
+                                        button("all", fetch, note("on")),
+                                        button("apart", answered.inBackground(true)),
+                                        button("stop", new Step.CancelTask("fetch")),
+                                        button("let go", new Step.StopTask("fetch")),
+                                        Part.ListOfRows.of("guests", "Guests", new Type.Column("name", Type.TEXT))
+                                                .starting(List.of(List.of("Orla"), List.of("Tam")))
+                                                .removedByHand(true)
+                                                .at(Part.RowMoment.BEFORE_REMOVING, Script.of(fetch)),
+                                        button("card", alongside("Card")),
+                                        button("form", waits("Form", when("ok", note("ok"))))),
+                                before(child("Card", button("go", answered.inBackground(true))), fetch),
+                                dialog("Form", bar, button("go", fetch, note("on")), button("done", close("ok"))))
+                        .variable("n", Type.WHOLE, "1")
+                        .works(giving().telling(EnumSet.allOf(Task.Told.class)))
+                        .design(),
+                List.of(
+                        "press \"here\" of \"Desk\"",
+                        "task \"fetch\" tells 40 \"Ilva Tarn\" of \"Desk\"",
+                        "see \"40 % Ilva Tarn\" in \"bar\" of \"Desk\"",
+                        "see \"40 Ilva Tarn\" in \"far\" of \"Desk\"",
+                        "task \"fetch\" tells 400 \"\" of \"Desk\"",
+                        "see \"100 %\" in \"bar\" of \"Desk\"",
+                        "task \"fetch\" ends \"found\" of \"Desk\"",
+                        "see note \"on\"",
+                        "press \"here\" of \"Desk\"",
+                        "see \"0 %\" in \"bar\" of \"Desk\"",
+                        "cancel \"bar\" of \"Desk\"",
+                        "see \"Desk\" blocked",
+                        "task \"fetch\" tells 7 \"still\" of \"Desk\"",
+                        "task \"fetch\" ends \"cancelled\" of \"Desk\"",
+                        "see note \"cancelled\"",
+                        "see note \"on\"",
+                        "press \"all\" of \"Desk\"",
+                        "close box of \"Desk\"",
+                        "task \"fetch\" ends \"cancelled\" of \"Desk\"",
+                        "see \"Desk\" free",
+                        "press \"all\" of \"Desk\"",
+                        "Escape of \"Desk\"",
+                        "task \"fetch\" ends \"found\" of \"Desk\"",
+                        "see note \"on\""),
+                List.of(
+                        "press \"apart\" of \"Desk\"",
+                        "task \"fetch\" tells 30 \"song\" of \"Desk\"",
+                        "press \"form\" of \"Desk\"",
+                        "task \"fetch\" tells 60 \"more\" of \"Desk\"",
+                        "see \"60 % more\" in \"bar\" of \"Desk\"",
+                        "see \"0 %\" in \"bar\" of \"Form\"",
+                        "press \"go\" of \"Form\"",
+                        "task \"fetch\" tells 10 \"form\" of \"Form\"",
+                        "see \"10 % form\" in \"bar\" of \"Form\"",
+                        "Escape of \"Form\"",
+                        "task \"fetch\" ends \"cancelled\" of \"Form\"",
+                        "see \"Form\" free",
+                        "press \"done\" of \"Form\"",
+                        "press \"stop\" of \"Desk\"",
+                        "task \"fetch\" ends \"cancelled\" of \"Desk\"",
+                        "see note \"cancelled\""),
+                List.of(
+                        "press \"card\" of \"Desk\"",
+                        "press \"go\" of \"Card\"",
+                        "task \"fetch\" tells 55 \"card\" of \"Card\"",
+                        "see \"55 % card\" in \"bar\" of \"Desk\"",
+                        "cancel \"bar\" of \"Desk\"",
+                        "task \"fetch\" ends \"cancelled\" of \"Card\"",
+                        "see note \"cancelled\"",
+                        "close box of \"Card\"",
+                        "task \"fetch\" tells 5 \"closing\" of \"Card\"",
+                        "cancel \"bar\" of \"Desk\"",
+                        "task \"fetch\" ends \"cancelled\" of \"Card\"",
+                        "see \"Card\" open",
+                        "select row 1 in \"guests\" of \"Desk\"",
+                        "remove rows in \"guests\" of \"Desk\"",
+                        "cancel \"bar\" of \"Desk\"",
+                        "task \"fetch\" ends \"cancelled\" of \"Desk\"",
+                        "see \"Orla; Tam\" in \"guests\" of \"Desk\"",
+                        "press \"apart\" of \"Desk\"",
+                        "press \"letGo\" of \"Desk\""));
     }
 
     private static Case brokenWorkThatNobodyAnswers() {

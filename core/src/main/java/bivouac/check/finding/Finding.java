@@ -182,6 +182,10 @@ public record Finding(
         MISSING_BRANCH(
                 Cause.BRANCHES, Weight.WRONG, "Nothing is written for an ending or an answer, or the same for all."),
         WORK_BREAKS(Cause.BRANCHES, Weight.RISKY, "Work that breaks, and nothing says what happens then (W8)."),
+        PROGRESS(
+                Cause.BRANCHES,
+                Weight.WRONG,
+                "Work that tells how far it is, or can be cancelled, and nobody sees it or can do it (W9, W10)."),
         DONE_TWICE(Cause.BRANCHES, Weight.RISKY, "A step that does again what the one before it has just done."),
         DEAD_TRIGGER(
                 Cause.BRANCHES,

@@ -58,6 +58,7 @@ public final class NumbersOnly {
             case Part.MenuCommand m -> m.text();
             case Part.TickBox t -> t.text();
             case Part.Picture p -> "";
+            case Part.Progress p -> "";
             case Part.TextField f -> "";
             case Part.ValueField f -> "";
             case Part.Choice c -> "";

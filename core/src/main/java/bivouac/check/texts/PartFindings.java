@@ -51,6 +51,7 @@ public final class PartFindings {
                         Part.TextField _,
                         Part.ValueField _,
                         Part.Picture _,
+                        Part.Progress _,
                         Part.TickBox _,
                         Part.Button _ -> {
                     // nothing of its own to look at

@@ -81,16 +81,12 @@ public record NameRepair(Of of, String in, String part, String name, int number)
         Application app = design.application();
         return switch (of) {
             case WINDOW -> windows(design);
-            case TASK -> design.with(app.working(named(app.tasks(), Task::name, NameRepair::called)));
+            case TASK -> design.with(app.working(named(app.tasks(), Task::name, Task::named)));
             case HOLDING -> design.with(app.withHoldings(named(app.holdings(), Holding::name, NameRepair::called)));
             case VALUE -> design.with(app.holding(named(app.variables(), Variable::name, NameRepair::called)));
             case MEMBER -> design.changingFace(in, this::member);
             case TAKE -> design.changing(in, w -> w.taking(named(w.takes(), Take::name, NameRepair::called)));
-            case TAKE_OF_TASK ->
-                task(
-                        design,
-                        t -> new Task(
-                                t.name(), named(t.takes(), Take::name, NameRepair::called), t.outcomes(), t.usually()));
+            case TAKE_OF_TASK -> task(design, t -> t.taking(named(t.takes(), Take::name, NameRepair::called)));
             case ENDING -> design.changing(in, this::ending);
             case ENDING_OF_TASK -> task(design, this::outcome);
             case SCRIPT ->
@@ -153,9 +149,7 @@ public record NameRepair(Of of, String in, String part, String name, int number)
     }
 
     private Task outcome(Task task) {
-        return new Task(
-                task.name(),
-                task.takes(),
+        return task.ending(
                 texts(
                         task.outcomes(),
                         o -> o.ending().name(),
@@ -220,10 +214,6 @@ public record NameRepair(Of of, String in, String part, String name, int number)
         var changed = new ArrayList<>(all);
         changed.set(at, one);
         return List.copyOf(changed);
-    }
-
-    private static Task called(Task task, Name name) {
-        return new Task(name, task.takes(), task.outcomes(), task.usually());
     }
 
     private static Holding called(Holding h, Name name) {

@@ -10,6 +10,7 @@ public sealed interface Repair
                 HandedRepair,
                 NameRepair,
                 PartRepair,
+                ProgressRepair,
                 ReadyMadeRepair,
                 RemovalRepair,
                 StepRepair {

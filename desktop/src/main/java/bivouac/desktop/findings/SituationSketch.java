@@ -77,6 +77,8 @@ final class SituationSketch extends VBox {
                                         ? "no rows"
                                         : part.rows().size() + " rows"),
                         "quiet");
+            case Part.Progress p ->
+                Ui.shortened(p.displayName() + ": " + Part.Progress.shown(part.done(), part.text()), "plain");
             case Part.Button b -> Ui.styled(Ui.shortened(b.displayName(), "plain"), "sketch-button");
             case Part.Caption c -> Ui.shortened(part.text(), "plain");
             case Part.TickBox b -> Ui.shortened((part.ticked() ? "☑ " : "☐ ") + part.text(), "plain");

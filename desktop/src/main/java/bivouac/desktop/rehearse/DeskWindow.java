@@ -61,7 +61,7 @@ final class DeskWindow extends StackPane {
         body = body(window, wants);
         VBox.setVgrow(body.node(), Priority.ALWAYS);
         frame.getChildren().add(body.node());
-        veil = new Veil(() -> wants.blocked().accept(shown.which()));
+        veil = new Veil(() -> wants.blocked().accept(shown.which()), this::cancel);
         var shadow = Ui.styled(new Region(), "desk-shadow");
         shadow.setMouseTransparent(true);
         // as a picture: three large round shapes for each window are what painting the desk takes longest for
@@ -144,7 +144,7 @@ final class DeskWindow extends StackPane {
     }
 
     private void key(KeyEvent e) {
-        if (e.getCode() == KeyCode.ESCAPE && shown.hasEscape()) {
+        if (e.getCode() == KeyCode.ESCAPE && (shown.hasEscape() || isCancelling())) {
             act.accept(new Event.Escape(shown.instance()));
             e.consume();
         } else if (e.getCode() == KeyCode.F4 && e.isAltDown() && shown.hasCloseBox()) {
@@ -161,6 +161,22 @@ final class DeskWindow extends StackPane {
         } else {
             shortcut(e);
         }
+    }
+
+    /** The part by which the work that it shows can be asked to end; the first, where there are several. */
+    private Optional<Scene.SeenPart> cancelled() {
+        return shown.parts().stream()
+                .filter(p -> p.cancels() && p.visible() && p.enabled())
+                .findFirst();
+    }
+
+    /** W10: that is all that can be done on it. */
+    private boolean isCancelling() {
+        return shown.blockedBy().isPresent() && cancelled().isPresent();
+    }
+
+    private void cancel() {
+        cancelled().ifPresent(p -> act.accept(new Event.Cancel(shown.instance(), p.number())));
     }
 
     boolean hasShortcut(KeyEvent e) {
@@ -191,11 +207,12 @@ final class DeskWindow extends StackPane {
         veil.setVisible(isBlocked);
         veil.say(window.blockedBy().map(Scene.Blocker::words).orElse(""));
         frame.setDisable(isBlocked);
+        veil.offerCancel(isBlocked && cancelled().isPresent());
     }
 
     /** Where the keyboard goes when the window gets it: the default answer, the first field, else the first button. */
     Node firstFocus() {
-        return body.firstFocus().orElse(closeBox);
+        return isCancelling() ? veil.cancel() : body.firstFocus().orElse(closeBox);
     }
 
     void focusPart(int number) {

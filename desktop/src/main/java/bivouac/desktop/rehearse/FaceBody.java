@@ -129,6 +129,13 @@ final class FaceBody implements DeskBody {
                 HBox.setHgrow(rows, Priority.ALWAYS);
                 yield labelled(number, l.label(), rows);
             }
+            case Part.Progress p -> {
+                var progress = new ProgressControl(
+                        "cancel-" + p.name().expression(),
+                        () -> act.accept(new Event.Cancel(shown.instance(), number)));
+                HBox.setHgrow(progress, Priority.ALWAYS);
+                yield labelled(number, p.label(), progress);
+            }
             case Part.TickBox b -> {
                 var box = new CheckBox();
                 box.setMnemonicParsing(true);
@@ -228,6 +235,7 @@ final class FaceBody implements DeskBody {
                 box.getSelectionModel()
                         .select(((Part.Choice) part.design()).items().indexOf(part.text()));
             case RowsControl rows -> rows.show(part.rows(), part.selected());
+            case ProgressControl progress -> progress.show(part);
             case Hyperlink link -> link.setText(AccessKey.without(part.text()));
             case CheckBox box -> {
                 box.setText(Mnemonics.of(part.text()));
@@ -304,7 +312,8 @@ final class FaceBody implements DeskBody {
                 .sorted(Map.Entry.comparingByKey())
                 .map(e -> (Node) e.getValue())
                 .map(n -> n instanceof RowsControl rows ? rows.list() : n)
-                .filter(n -> !(n instanceof Label) && !n.isDisabled() && n.isVisible())
+                .filter(n ->
+                        !(n instanceof Label) && !(n instanceof ProgressControl) && !n.isDisabled() && n.isVisible())
                 .findFirst();
     }
 

@@ -8,6 +8,7 @@ import bivouac.machine.Sighting;
 import bivouac.rehearsal.Covered;
 import bivouac.rehearsal.EventNames;
 import bivouac.rehearsal.NamedEvent;
+import bivouac.rehearsal.Onward;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailWords;
 import bivouac.state.State;
@@ -100,14 +101,15 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
             }
         }
         List<Row> own = possible.stream()
-                .filter(Event.TaskEnds.class::isInstance)
+                .filter(NextEvents::isOfWork)
+                .flatMap(e -> onward(e, scene))
                 .map(e -> row(rehearsal, covered, scene, null, Optional.empty(), e, next))
                 .toList();
         if (!own.isEmpty()) {
             groups.add(new Group("By the application", own));
         }
         List<Row> system = possible.stream()
-                .filter(e -> !(e instanceof Event.OnWindow) && !(e instanceof Event.TaskEnds))
+                .filter(e -> !(e instanceof Event.OnWindow) && !isOfWork(e))
                 .map(e -> row(rehearsal, covered, scene, null, Optional.empty(), e, next))
                 .toList();
         groups.add(new Group("By the system", system));
@@ -116,6 +118,19 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                 .map(w -> w.which() + ", " + w.blockedBy().get().words())
                 .toList();
         return new NextEvents(List.copyOf(groups), notNow);
+    }
+
+    private static boolean isOfWork(Event event) {
+        return event instanceof Event.TaskEnds || event instanceof Event.TaskTells;
+    }
+
+    /** Work goes on by strides. */
+    private static Stream<Event> onward(Event event, Scene scene) {
+        return event instanceof Event.TaskTells tells
+                ? scene.tasks().stream()
+                        .filter(t -> t.place() == tells.place())
+                        .flatMap(t -> Onward.tells(scene, t).stream())
+                : Stream.of(event);
     }
 
     /** Beside typing by hand, the texts that are worth trying. */
@@ -149,6 +164,8 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                     case Event.OnRows rows -> line.what() + ": " + line.detail();
                     case Event.Select select -> line.what() + ": " + line.detail();
                     case Event.TaskEnds end -> line.who() + " " + line.what();
+                    case Event.TaskTells tells -> line.who() + " " + line.what();
+                    case Event.Cancel cancel -> line.what() + ": cancel";
                     case Event.OpenWithSamples _,
                             Event.TimerFires _,
                             Event.DayPasses _,
@@ -177,6 +194,7 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
             case Event.Press(int i, int part)
             when window.parts().get(part).design() instanceof bivouac.design.Part.MenuCommand m -> m.shortcut();
             case Event.TaskEnds _,
+                    Event.TaskTells _,
                     Event.OpenWithSamples _,
                     Event.TimerFires _,
                     Event.DayPasses _,

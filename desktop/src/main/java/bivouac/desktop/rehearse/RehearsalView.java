@@ -119,7 +119,7 @@ public final class RehearsalView implements ScreenView {
         back.setDisable(rehearsal.now() == 0);
         forth.setDisable(rehearsal.now() == last);
         desk.show(rehearsal.scene());
-        tasks.show(rehearsal.scene());
+        tasks.show(rehearsal);
         then.show(s);
         compare.setVisible(!rehearsal.otherWays().isEmpty());
         if (ways.isVisible()) {

@@ -3,40 +3,134 @@ package bivouac.desktop.rehearse;
 import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
 import bivouac.machine.Scene;
+import bivouac.rehearsal.Onward;
+import bivouac.rehearsal.Rehearsal;
+import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.util.Duration;
 
-/** The tasks that run, at the foot of the desk, each with the ways in which the person can let it end. */
+/**
+ * The tasks that run, at the foot of the desk, each with the ways in which the person can let it end; and where it shows how far
+ * it is (W9), with what moves it on, by hand or by itself.
+ */
 final class TaskStrip extends FlowPane {
 
+    private static final Duration PACE = Duration.millis(400);
+
     private final Consumer<Event> act;
+    private Rehearsal shown;
+    /** The task that goes on by itself, as it was when it was last moved. */
+    private Optional<Scene.Working> going = Optional.empty();
+
+    private final Timeline clock = new Timeline(new KeyFrame(PACE, e -> tick()));
 
     TaskStrip(Consumer<Event> act) {
         super(12, 6);
         this.act = act;
+        clock.setCycleCount(Timeline.INDEFINITE);
         getStyleClass().add("task-strip");
         setId("task-strip");
     }
 
-    void show(Scene scene) {
-        getChildren().setAll(scene.tasks().stream().map(this::task).toList());
+    void show(Rehearsal rehearsal) {
+        shown = rehearsal;
+        Scene scene = rehearsal.scene();
+        if (going.filter(g -> isThere(scene, g)).isEmpty()) {
+            stop();
+        }
+        String typed = typed();
+        getChildren().setAll(scene.tasks().stream().map(t -> task(scene, t)).toList());
         Ui.show(this, !scene.tasks().isEmpty());
+        if (lookup("#task-line") instanceof TextField field) {
+            field.setText(typed);
+        }
     }
 
-    private HBox task(Scene.Working task) {
+    /** What stands in the line, and was not told yet. */
+    private String typed() {
+        return lookup("#task-line") instanceof TextField field ? field.getText() : "";
+    }
+
+    private static boolean isThere(Scene scene, Scene.Working task) {
+        return scene.tasks().stream()
+                .anyMatch(t -> t.place() == task.place() && t.work().equals(task.work()) && t.of().equals(task.of()));
+    }
+
+    private HBox task(Scene scene, Scene.Working task) {
         String of = task.of().map(w -> ", for " + w).orElse("");
-        var row = Ui.styled(
-                Ui.row(6, Ui.label(task.task(), "strong"), Ui.label("runs" + of + "; it ends", "quiet")), "task-row");
-        for (int i = 0; i < task.endings().size(); i++) {
-            int outcome = i;
+        var row = Ui.styled(Ui.row(6, Ui.label(task.task(), "strong"), Ui.label("runs" + of, "quiet")), "task-row");
+        if (task.tells()) {
+            onward(row, scene, task);
+        }
+        row.getChildren().add(Ui.label("it ends", "quiet"));
+        for (int outcome : task.now()) {
             row.getChildren()
                     .add(Ui.button(
-                            task.endings().get(i),
-                            "task-" + task.task() + "-" + task.endings().get(i),
+                            task.endings().get(outcome),
+                            "task-" + task.task() + "-" + task.endings().get(outcome),
                             () -> act.accept(new Event.TaskEnds(task.place(), outcome)),
                             "secondary"));
         }
         return row;
+    }
+
+    /** What it tells next, with a line that can be typed beside it; and that it goes on without anybody. */
+    private void onward(HBox row, Scene scene, Scene.Working task) {
+        var line = new TextField();
+        line.setId("task-line");
+        line.setPromptText("what it does now");
+        line.setAccessibleText("what " + task.task() + " says it does now");
+        line.setPrefColumnCount(12);
+        Optional<Event.TaskTells> next = Onward.tells(scene, task);
+        String words = next.map(n -> n.done() + " %").orElse("all done");
+        Button tell = Ui.button(
+                words, "task-tells", () -> next.ifPresent(n -> act.accept(told(n, line.getText()))), "secondary");
+        tell.setAccessibleText(task.task() + " tells " + words);
+        tell.setDisable(next.isEmpty());
+        line.setOnAction(e -> tell.fire());
+        Button alone = Ui.button(
+                clock.getStatus() == Timeline.Status.RUNNING ? "stop" : "by itself",
+                "task-by-itself",
+                () -> turn(task),
+                "secondary");
+        row.getChildren().addAll(Ui.label("it tells", "quiet"), tell, line, alone);
+    }
+
+    private static Event.TaskTells told(Event.TaskTells next, String typed) {
+        return typed.isBlank() ? next : new Event.TaskTells(next.place(), next.done(), typed.strip());
+    }
+
+    private void turn(Scene.Working task) {
+        if (clock.getStatus() == Timeline.Status.RUNNING) {
+            stop();
+            show(shown);
+        } else {
+            going = Optional.of(task);
+            clock.play();
+            tick();
+        }
+    }
+
+    private void stop() {
+        clock.stop();
+        going = Optional.empty();
+    }
+
+    /** One step on; it stops where the task is over, or this is not to be seen any more. */
+    private void tick() {
+        Optional<Scene.Working> task = going.flatMap(g -> shown.scene().tasks().stream()
+                .filter(t -> t.place() == g.place() && t.work().equals(g.work()))
+                .findFirst());
+        if (task.isEmpty() || getScene() == null) {
+            stop();
+            return;
+        }
+        act.accept(Onward.next(shown.machine(), shown.scene(), task.get()));
     }
 }

@@ -1,7 +1,10 @@
 package bivouac.desktop.rehearse;
 
 import bivouac.desktop.widget.Ui;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
@@ -15,14 +18,21 @@ final class Veil extends StackPane {
 
     private final Label words = Ui.label("", "blocked-label");
 
-    Veil(Runnable pressed) {
+    private final Button cancel;
+
+    /** @param cancelled the work that the window shows, and that blocks it, is asked to end (W10) */
+    Veil(Runnable pressed, Runnable cancelled) {
+        cancel = Ui.button("Cancel", "veil-cancel", cancelled, "secondary");
+        StackPane.setAlignment(cancel, Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(cancel, new Insets(RIM));
+
         var rim = new BorderPane();
         rim.setTop(hatch(RIM, TITLE));
         rim.setBottom(hatch(RIM, RIM));
         rim.setLeft(hatch(RIM, RIM));
         rim.setRight(hatch(RIM, RIM));
         rim.setCenter(Ui.styled(new Region(), "veil-pale"));
-        getChildren().addAll(rim, words);
+        getChildren().addAll(rim, words, cancel);
         StackPane.setAlignment(words, Pos.BOTTOM_LEFT);
         getStyleClass().add("veil");
         setOnMousePressed(e -> {
@@ -41,5 +51,14 @@ final class Veil extends StackPane {
     /** @param why who blocks it, in words */
     void say(String why) {
         words.setText(why);
+    }
+
+    /** @param yes whether that can be asked for now */
+    void offerCancel(boolean yes) {
+        Ui.show(cancel, yes);
+    }
+
+    Node cancel() {
+        return cancel;
     }
 }

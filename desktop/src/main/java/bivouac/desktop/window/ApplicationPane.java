@@ -153,8 +153,7 @@ final class ApplicationPane {
                     after.map(Task::name),
                     (from, to) -> Renames.task(work.now().design(), from.shown(), to));
             Optional<Task> there =
-                    before.map(b -> after.map(a -> new Task(a.name(), b.takes(), b.outcomes(), b.usually()))
-                            .orElse(b));
+                    before.map(b -> after.map(a -> b.named(a.name())).orElse(b));
             take(design, a -> a.working(RowsCard.changed(a.tasks(), there, after)), "tasks of the application changed");
         });
     }

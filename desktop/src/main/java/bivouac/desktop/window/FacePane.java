@@ -35,6 +35,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ProgressBar;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -247,6 +248,20 @@ final class FacePane {
                         Chosen.script(new ScriptPlace.AtPart(window, c.name()))));
     }
 
+    /** Some way on, so that it can be told from a line. */
+    private static Node progress(Part.Progress part) {
+        var bar = new ProgressBar(0.4);
+        bar.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(bar, Priority.ALWAYS);
+        String of = part.task().isBlank() ? "of no task yet" : "of " + part.task();
+        var row = Ui.row(8, bar, Ui.label(of, "quiet"));
+        String label = AccessKey.without(part.label());
+        if (!label.isEmpty()) {
+            row.getChildren().addFirst(Ui.label(label, "desk-label"));
+        }
+        return row;
+    }
+
     private static Node look(Part part) {
         Node look =
                 switch (part) {
@@ -262,6 +277,7 @@ final class FacePane {
                     case Part.TextField f -> field(f.label(), f.starts());
                     case Part.ValueField f -> field(f.label(), f.starts());
                     case Part.ListOfRows l -> rows(l);
+                    case Part.Progress p -> progress(p);
                     case Part.Choice c ->
                         field(c.label(), (c.starts().isEmpty() ? String.join(" · ", c.items()) : c.starts()) + "  ▾");
                     case Part.TickBox b -> {

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 
 /** A part's own settings as sentences, each with a place to fill. */
@@ -39,6 +40,7 @@ final class PartPane extends PartLines {
             case Part.Caption c -> caption(c);
             case Part.Picture p ->
                 text("Its file is", "file", p.file(), t -> new Part.Picture(p.name(), t, p.traits()));
+            case Part.Progress p -> progress(p);
             case Part.Link l -> link(l);
             case Part.Button b -> button(b);
             case Part.TickBox b -> tickBox(b);
@@ -60,6 +62,16 @@ final class PartPane extends PartLines {
                 Part.TextSize::word,
                 c.size(),
                 s -> new Part.Caption(c.name(), c.text(), s, c.traits()));
+    }
+
+    private void progress(Part.Progress p) {
+        text("Before it stands", "label", p.label(), t -> new Part.Progress(p.name(), t, p.task(), p.traits()));
+        List<String> tasks = work.now().design().application().tasks().stream()
+                .map(t -> t.name().shown())
+                .toList();
+        String[] all =
+                Stream.concat(tasks.stream(), Stream.of(p.task())).distinct().toArray(String[]::new);
+        oneOf("It shows the work of", "task", all, t -> t, p.task(), p::showing);
     }
 
     private void link(Part.Link l) {

@@ -103,6 +103,7 @@ public final class CsScript {
             }
             case Act.TryOr tryOr -> tryOr(tryOr);
             case Act.Background run -> ended(calls.background(run), Optional.of(run.ended()));
+            case Act.CancelTask(String task) -> out.add("Desk.CancelTask(" + Spelling.literal(task) + ");");
             case Act.StopTask(String task) -> out.add("Desk.StopTask(" + Spelling.literal(task + " ") + ");");
             case Act.Holding(String holding, boolean take) -> out.add(calls.holding(holding, take) + ";");
             case Act.Turn turn -> out.add(calls.timer(turn) + ";");

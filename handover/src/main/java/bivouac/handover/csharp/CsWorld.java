@@ -68,6 +68,7 @@ public final class CsWorld {
             "Picker",
             "Picture",
             "Program",
+            "Progress",
             "Result",
             "Row",
             "RowTable",
@@ -83,7 +84,8 @@ public final class CsWorld {
             "TypedField",
             "Values",
             "Walkthroughs",
-            "Way");
+            "Way",
+            "WorkProgress");
 
     /** What every window has, and which no ending of it may hide. */
     private static final Set<String> OF_WINDOWS = Set.of(
@@ -95,10 +97,12 @@ public final class CsWorld {
             "BroughtBack",
             "CannotBeTakenAway",
             "Close",
+            "CloseBox",
             "CloseBoxUsed",
             "Content",
             "EndingFor",
             "Equals",
+            "EscapeKey",
             "EscapePressed",
             "Find",
             "FixedSize",
@@ -130,6 +134,8 @@ public final class CsWorld {
             "Seen",
             "Show",
             "ShowHidden",
+            "Shows",
+            "ShownWork",
             "StartsWithSize",
             "Title",
             "ToFront",
@@ -148,11 +154,13 @@ public final class CsWorld {
             "Follow",
             "LoadKept",
             "Main",
+            "MayBeCancelled",
             "Opens",
             "Plan",
             "SaveKept",
             "SaveKeptNow",
             "SaysWhenWorkBreaks",
+            "ShowsProgress",
             "Start",
             "Today",
             "Traces",
@@ -167,8 +175,19 @@ public final class CsWorld {
             Set.of("app", "asker", "closing", "ignored", "manner", "opener", "owner", "row", "step", "then", "way");
 
     /** The same of the application's class. */
-    public static final Set<String> IN_APPLICATION =
-            Set.of("arguments", "ended", "holdings", "kept", "loop", "me", "of", "step", "tasks", "then", "worker");
+    public static final Set<String> IN_APPLICATION = Set.of(
+            "arguments",
+            "ended",
+            "holdings",
+            "kept",
+            "loop",
+            "me",
+            "of",
+            "progress",
+            "step",
+            "tasks",
+            "then",
+            "worker");
 
     private final Meanings meanings;
     private final Design design;
@@ -367,6 +386,7 @@ public final class CsWorld {
                     case Part.Choice c -> ".Chosen";
                     case Part.TickBox b -> ".Ticked";
                     case Part.Picture p -> ".File";
+                    case Part.Progress p -> ".Done";
                     case Part.Caption _,
                             Part.TextField _,
                             Part.ListOfRows _,

@@ -74,6 +74,7 @@ final class Drawn {
             }
             case Part.TextField f -> field(page, f.label(), f.starts());
             case Part.ValueField f -> field(page, f.label(), f.starts());
+            case Part.Progress p -> field(page, p.label(), "▰▰▰▱▱ " + p.task());
             case Part.Choice c -> field(page, c.label(), c.starts() + " ▾");
             case Part.ListOfRows l -> list(page, l);
         }

@@ -9,6 +9,7 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Take;
+import bivouac.design.Task;
 import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
@@ -33,6 +34,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -230,6 +232,8 @@ final class FormsApplication {
         said("string[] AskedFirst", strings(application.leaving().asked().stream()));
         said("string DepartsWith", Spelling.literal(with));
         said("bool DepartsWithLast", "" + (application.departure() instanceof DepartureRule.LastWindow));
+        said("string[] ShowsProgress", told(Task::showsProgress));
+        said("string[] MayBeCancelled", told(Task::mayBeCancelled));
         whenWorkBreaks();
         out.add("/// <summary>The departure plan (D4): a fault in a step prevents none after it.</summary>");
         out.add("public void Plan() {");
@@ -241,6 +245,12 @@ final class FormsApplication {
             }
         }
         out.add("}").blank();
+    }
+
+    /** The tasks that tell how far they are, or that can be cancelled (W9, W10). */
+    private String told(Predicate<Task> told) {
+        return strings(
+                application.tasks().stream().filter(told).map(t -> t.name().shown()));
     }
 
     private static String strings(Stream<String> texts) {

@@ -21,10 +21,10 @@ final class FormsFile {
         uses(
                 "Frame",
                 "\\b(Background|Browser|Button|Caption|Choice|Face|FileDialog|FormsLoop|Gate|Link|MenuCommand|MessageBox|NewDays"
-                        + "|Part|Picker|Picture|RowTable|TextArea|TextField|Texts|TickBox|TypedField)\\b");
+                        + "|Part|Picker|Picture|RowTable|TextArea|TextField|Texts|TickBox|TypedField|WorkProgress)\\b");
         uses(
                 "Rules",
-                "\\b(Closing|Desk|DeskWindow|Ending|Fault|IDesign|ILoop|IWorker|Kept|Manner|Row|Tried|Values|Way)\\b");
+                "\\b(Closing|Desk|DeskWindow|Ending|Fault|IDesign|ILoop|IWorker|Kept|Manner|Progress|Row|Tried|Values|Way)\\b");
         uses("Tests", "\\b(Driver|IDriven)\\b");
     }
 

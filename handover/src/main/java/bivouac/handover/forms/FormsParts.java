@@ -35,6 +35,7 @@ final class FormsParts {
             case Part.Link l -> "Link";
             case Part.Picture p -> "Picture";
             case Part.Button b -> "Button";
+            case Part.Progress p -> "WorkProgress";
             case Part.TickBox b -> "TickBox";
             case Part.MenuCommand m -> "MenuCommand";
             case Part.TextField f -> f.entry() == Part.Entry.SEVERAL_LINES ? "TextArea" : "TextField";
@@ -101,6 +102,12 @@ final class FormsParts {
                         + FormsWindowBase.quoted(
                                 l.columns().stream().map(Type.Column::name).toList())
                         + " }, " + l.several() + firstRows(l) + ")";
+            case Part.Progress p ->
+                "new " + type(part) + of + ", " + Spelling.literal(p.task()) + ", "
+                        + (PartFacts.isCancelled(w.world.meanings().program().design(), p)
+                                ? w.text(p.name().expression() + "Cancel", PartFacts.CANCEL)
+                                : "\"\"")
+                        + ")";
             case Part.Caption _, Part.Link _, Part.Picture _, Part.TickBox _, Part.Button _ ->
                 "new " + type(part) + of + ")";
         };
@@ -174,6 +181,7 @@ final class FormsParts {
                 starts(part, f.starts());
             }
             case Part.Choice c -> label(part, c.label());
+            case Part.Progress p -> label(part, p.label());
             case Part.ListOfRows l -> label(part, l.label());
         }
     }

@@ -37,11 +37,13 @@ public final class FormsProject {
             "Desk.Departure",
             "Desk.Events",
             "Desk.Opening",
+            "Desk.Progress",
             "Desk.Work",
             "DeskWindow",
             "Kept",
             "Number",
             "Pairs",
+            "Progress",
             "Row",
             "Terms",
             "Values");
@@ -62,7 +64,8 @@ public final class FormsProject {
             "Pressed",
             "RowTable",
             "Shown",
-            "Texts");
+            "Texts",
+            "WorkProgress");
     private static final List<String> TESTS = List.of("DeskTest", "Driver", "Hand", "Program");
 
     private final Program program;

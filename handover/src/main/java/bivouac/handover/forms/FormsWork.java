@@ -11,6 +11,7 @@ import bivouac.handover.csharp.CsNames;
 import bivouac.handover.csharp.CsView;
 import bivouac.handover.csharp.CsWorld;
 import bivouac.handover.meaning.Outcome;
+import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Says;
 import bivouac.handover.meaning.Uses;
@@ -45,7 +46,9 @@ final class FormsWork {
 
     private String signature(Task task) {
         String shown = task.name().shown();
-        return world.taskClass(shown) + " " + world.methodOfTask(shown) + "(" + parameters(task) + ")";
+        String takes = parameters(task);
+        String handed = task.told().isEmpty() ? takes : "Progress progress" + (takes.isEmpty() ? "" : ", " + takes);
+        return world.taskClass(shown) + " " + world.methodOfTask(shown) + "(" + handed + ")";
     }
 
     Lines tasks() {
@@ -81,13 +84,15 @@ final class FormsWork {
         String shown = task.name().shown();
         CsView view = app.isEmpty() ? CsView.ofNothing() : CsView.ofSamples(app);
         Map<String, Say> samples = world.meanings().samples(shown, ending);
-        List<String> gives =
-                task.endings().stream().filter(e -> e.name().equals(ending)).findFirst().orElseThrow().gives().stream()
-                        .map(g -> Optional.ofNullable(samples.get(g.name().shown()))
-                                .filter(s -> !app.isEmpty() || !Says.readsApplication(s))
-                                .map(s -> new CsExpressions(world, view).write(s, g.type()))
-                                .orElseGet(() -> world.types().start(g.type(), "DateTime.Today")))
-                        .toList();
+        List<String> gives = task.endings().stream()
+                .filter(e -> e.name().equals(ending))
+                .limit(1)
+                .flatMap(e -> e.gives().stream())
+                .map(g -> Optional.ofNullable(samples.get(g.name().shown()))
+                        .filter(s -> !app.isEmpty() || !Says.readsApplication(s))
+                        .map(s -> new CsExpressions(world, view).write(s, g.type()))
+                        .orElseGet(() -> world.types().start(g.type(), "DateTime.Today")))
+                .toList();
         return "new " + world.reached(world.outcomes().ofTask(shown, ending), "") + "(" + String.join(", ", gives)
                 + ")";
     }
@@ -114,9 +119,7 @@ final class FormsWork {
         for (Task task : design.application().tasks()) {
             out.add("public " + signature(task) + " {");
             out.add("switch (driven.ending) {");
-            task.endings().stream()
-                    .map(Ending::name)
-                    .distinct()
+            Outcomes.sampled(task)
                     .forEach(e -> out.all(new Lines()
                             .add("case " + Spelling.literal(e) + ":")
                             .further(new Lines().add("return " + sample(task, e, "driven.app.") + ";"))));
@@ -186,8 +189,10 @@ final class FormsWork {
         String type = world.taskClass(shown);
         String more = task.takes().isEmpty() ? "" : ", " + parameters(task);
         String told = task.takes().isEmpty() ? "new object[0]" : "new object[] { " + takes(task) + " }";
-        String call = Spelling.literal(shown) + ", " + told + ", () => tasks." + world.methodOfTask(shown) + "("
-                + takes(task) + ")";
+        String handed =
+                task.told().isEmpty() ? takes(task) : "progress" + (task.takes().isEmpty() ? "" : ", " + takes(task));
+        String call = Spelling.literal(shown) + ", " + told + ", progress => tasks." + world.methodOfTask(shown) + "("
+                + handed + ")";
         for (boolean mayBreak : new boolean[] {false, true}) {
             String name = world.methodRunning(shown, mayBreak);
             String of = mayBreak ? "<" + type + ">(of, " : "(of, ";

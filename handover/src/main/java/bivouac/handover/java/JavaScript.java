@@ -103,6 +103,7 @@ public final class JavaScript {
             }
             case Act.TryOr tryOr -> tryOr(tryOr);
             case Act.Background run -> ended(calls.background(run), Optional.of(run.ended()));
+            case Act.CancelTask(String task) -> out.add(world.desk() + ".cancelTask(" + Spelling.literal(task) + ");");
             case Act.StopTask(String task) ->
                 out.add(world.desk() + ".stopTask(" + Spelling.literal(task + " ") + ");");
             case Act.Holding(String holding, boolean take) -> out.add(calls.holding(holding, take) + ";");

@@ -35,6 +35,7 @@ final class FxMembers {
                     case Part.Choice c -> field + ".chosen()";
                     case Part.TickBox b -> field + ".isSelected()";
                     case Part.Picture p -> "picture(" + field + ")";
+                    case Part.Progress p -> field + ".done()";
                     case Part.Caption _,
                             Part.TextField _,
                             Part.ListOfRows _,
@@ -47,6 +48,9 @@ final class FxMembers {
     }
 
     private static String text(String field, Part part) {
+        if (part instanceof Part.Progress) {
+            return field + ".text()";
+        }
         boolean marked =
                 part instanceof Part.Button || part instanceof Part.MenuCommand || part instanceof Part.TickBox;
         return marked ? "marked(" + field + ".getText())" : field + ".getText()";
@@ -77,7 +81,7 @@ final class FxMembers {
                                 + f.longest().getAsInt() + "));";
                     case Part.Button b -> field + ".setText(mnemonic(" + value + "));";
                     case Part.MenuCommand c -> field + ".setText(mnemonic(" + value + "));";
-                    case Part.Caption _, Part.TextField _, Part.ListOfRows _, Part.Link _ ->
+                    case Part.Caption _, Part.TextField _, Part.ListOfRows _, Part.Link _, Part.Progress _ ->
                         field + ".setText(" + value + ");";
                 };
             default -> throw new IllegalArgumentException(member);

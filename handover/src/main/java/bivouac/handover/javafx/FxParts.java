@@ -64,6 +64,7 @@ final class FxParts implements WindowParts {
             case Part.Link l -> "Hyperlink";
             case Part.Picture p -> "ImageView";
             case Part.Button b -> "Button";
+            case Part.Progress p -> "WorkProgress";
             case Part.TickBox b -> "CheckBox";
             case Part.Choice c -> "Choice";
             case Part.MenuCommand m -> m.ticking() ? "CheckMenuItem" : "MenuItem";
@@ -90,6 +91,8 @@ final class FxParts implements WindowParts {
                             case WHOLE -> "TypedField.ofWhole()";
                             case DATE -> "TypedField.ofDate()";
                         };
+                    case Part.Progress p ->
+                        "new WorkProgress(this, " + Spelling.literal(p.task()) + ", " + w.cancelText(p) + ")";
                     case Part.ListOfRows l ->
                         "new RowTable<>(" + WindowWriting.list(WindowWriting.columns(l)) + ", " + l.several() + ", "
                                 + w.firstRows(l) + ")";
@@ -134,6 +137,9 @@ final class FxParts implements WindowParts {
                 starts(out, field, key, f.starts());
             }
             case Part.ValueField f -> starts(out, field, key, f.starts());
+            case Part.Progress p -> {
+                // nothing is done yet
+            }
             case Part.Choice c -> {
                 // starts with what it was made with
             }
@@ -236,6 +242,7 @@ final class FxParts implements WindowParts {
                     case Part.ValueField f -> f.label();
                     case Part.Choice c -> c.label();
                     case Part.ListOfRows l -> l.label();
+                    case Part.Progress p -> p.label();
                     case Part.Caption _,
                             Part.Link _,
                             Part.Picture _,

@@ -25,7 +25,8 @@ public final class FxToolkit implements JvmToolkit {
             "NativeFiles",
             "Picker",
             "RowTable",
-            "TypedField");
+            "TypedField",
+            "WorkProgress");
 
     private static final List<String> CONTROLS = List.of(
             "Button",

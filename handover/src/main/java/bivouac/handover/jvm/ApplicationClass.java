@@ -38,6 +38,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -50,6 +51,7 @@ final class ApplicationClass {
             "kept",
             "tasks",
             "holdings",
+            "progress",
             "today",
             "traces",
             "app",
@@ -97,6 +99,7 @@ final class ApplicationClass {
         constructor();
         running();
         work();
+        told();
         whenWorkBreaks();
         holdings();
         routines();
@@ -240,8 +243,10 @@ final class ApplicationClass {
             String type = world.taskClass(shown);
             String more = task.takes().isEmpty() ? "" : ", " + WorkClasses.parameters(world, task);
             String names = names(task.takes());
-            String call = Spelling.literal(shown) + ", List.of(" + names + "), () -> tasks." + world.methodOfTask(shown)
-                    + "(" + names + ")";
+            String handed = task.told().isEmpty() ? names : "progress" + (names.isEmpty() ? "" : ", " + names);
+            String call = Spelling.literal(shown) + ", List.of(" + names + "), "
+                    + (task.told().isEmpty() ? "()" : "progress") + " -> tasks." + world.methodOfTask(shown) + "("
+                    + handed + ")";
             for (boolean mayBreak : new boolean[] {false, true}) {
                 String method = world.methodRunning(shown, mayBreak);
                 if (uses.waitFor(shown, mayBreak)) {
@@ -267,6 +272,26 @@ final class ApplicationClass {
     /** What makes the ending that says the work broke, where a step answers it. */
     private String broke(String task, boolean mayBreak) {
         return mayBreak ? ", " + world.taskEnding(task, Ending.BROKE.name()).type() + "::new" : "";
+    }
+
+    /** Which tasks tell how far they are, and which can be cancelled (W9, W10). */
+    private void told() {
+        told("showsProgress", Task::showsProgress);
+        told("mayBeCancelled", Task::mayBeCancelled);
+    }
+
+    private void told(String method, Predicate<Task> told) {
+        List<String> names = application.tasks().stream()
+                .filter(told)
+                .map(t -> Spelling.literal(t.name().shown()))
+                .toList();
+        if (!names.isEmpty()) {
+            out.add("@Override");
+            out.add("public boolean " + method + "(String task) {");
+            out.add("return List.of(" + String.join(", ", names) + ").contains(task);")
+                    .add("}")
+                    .blank();
+        }
     }
 
     /** What is said for all tasks whose work breaks, where the design says it (W8). */

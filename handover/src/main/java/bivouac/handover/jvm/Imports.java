@@ -21,6 +21,7 @@ final class Imports {
             "Kept",
             "Loop",
             "Manner",
+            "Progress",
             "Row",
             "Tried",
             "Values",

@@ -31,15 +31,18 @@ public final class JvmProject {
             "Fault",
             "Gone",
             "Kept",
+            "LongWork",
             "Loop",
             "Manner",
             "Broke",
+            "Progress",
             "Refused",
             "Row",
             "Tried",
             "Values",
             "Watcher",
             "Way",
+            "WorkShown",
             "Worker");
     /** What the frames of all toolkits have. */
     private static final List<String> SHARED =

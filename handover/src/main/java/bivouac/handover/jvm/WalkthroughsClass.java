@@ -1,6 +1,5 @@
 package bivouac.handover.jvm;
 
-import bivouac.design.Ending;
 import bivouac.design.Task;
 import bivouac.design.Walkthrough;
 import bivouac.handover.Support;
@@ -9,6 +8,7 @@ import bivouac.handover.WrittenFile.Purpose;
 import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.proof.Trails;
 import java.util.ArrayList;
 import java.util.List;
@@ -91,11 +91,9 @@ final class WalkthroughsClass {
             String shown = task.name().shown();
             out.add("@Override");
             out.add("public " + world.taskClass(shown) + " " + world.methodOfTask(shown) + "("
-                    + WorkClasses.parameters(world, task) + ") {");
+                    + WorkClasses.called(world, task) + ") {");
             out.add("return switch (ending) {");
-            task.endings().stream()
-                    .map(Ending::name)
-                    .distinct()
+            Outcomes.sampled(task).stream()
                     .forEach(e -> out.add("case " + Spelling.literal(e) + " -> "
                             + WorkClasses.sample(world, meanings, task, e, "app") + ";"));
             out.add("default -> throw new IllegalArgumentException(ending);");

@@ -46,6 +46,13 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
         return text(part.name().expression(), text);
     }
 
+    /** What stands on the button that cancels the work of a progress; an empty text where it cannot be cancelled (W10). */
+    public String cancelText(Part.Progress part) {
+        return PartFacts.isCancelled(meanings.program().design(), part)
+                ? text(part.name().expression() + "Cancel", PartFacts.CANCEL)
+                : "\"\"";
+    }
+
     public Optional<Say> say(Expression expression) {
         return meanings.of(expression, here);
     }

@@ -26,6 +26,12 @@ final class WorkClasses {
                 .collect(Collectors.joining(", "));
     }
 
+    /** What the work is called with: what it takes, behind what it tells and is told by, where it does or is (W9, W10). */
+    static String called(JvmWorld world, Task task) {
+        String takes = parameters(world, task);
+        return task.told().isEmpty() ? takes : "Progress progress" + (takes.isEmpty() ? "" : ", " + takes);
+    }
+
     /** The interface of the tasks, and its implementation that is the developer's own. */
     static String tasks(JvmWorld world, Design design) {
         var out = new Lines();
@@ -37,7 +43,7 @@ final class WorkClasses {
         out.add("public interface Tasks {").blank();
         for (Task task : design.application().tasks()) {
             out.add(world.taskClass(task.name().shown()) + " "
-                            + world.methodOfTask(task.name().shown()) + "(" + parameters(world, task)
+                            + world.methodOfTask(task.name().shown()) + "(" + called(world, task)
                             + ") throws Exception;")
                     .blank();
         }
@@ -67,10 +73,8 @@ final class WorkClasses {
         return "new " + world.taskEnding(task.name().shown(), ending).type() + "("
                 + task.endings().stream()
                         .filter(e -> e.name().equals(ending))
-                        .findFirst()
-                        .orElseThrow()
-                        .gives()
-                        .stream()
+                        .limit(1)
+                        .flatMap(e -> e.gives().stream())
                         .map(g -> Optional.ofNullable(samples.get(g.name().shown()))
                                 .filter(s -> !app.isEmpty() || !Says.readsApplication(s))
                                 .map(s -> new JavaExpressions(world.forSamples()).write(s, g.type()))
@@ -92,7 +96,7 @@ final class WorkClasses {
                                     : task.endings().getFirst().name());
             out.add("@Override");
             out.add("public " + world.taskClass(task.name().shown()) + " "
-                    + world.methodOfTask(task.name().shown()) + "(" + parameters(world, task) + ") {");
+                    + world.methodOfTask(task.name().shown()) + "(" + called(world, task) + ") {");
             out.add("return " + sample(world, meanings, task, ending, "") + ";")
                     .add("}")
                     .blank();

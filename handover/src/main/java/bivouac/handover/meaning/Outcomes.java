@@ -11,6 +11,7 @@ import bivouac.design.Picker;
 import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.Steps;
+import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
@@ -70,10 +71,23 @@ public final class Outcomes {
         return find(ofWindow(shown), ending);
     }
 
+    /** The endings that work can say itself, by name: its own, and where it may be cancelled that it was (W10). */
+    public static List<String> sampled(Task task) {
+        return Stream.concat(task.endings().stream(), cancelled(task))
+                .map(Ending::name)
+                .distinct()
+                .toList();
+    }
+
+    private static Stream<Ending> cancelled(Task task) {
+        return task.isCancelledUnwritten() ? Stream.of(Ending.CANCELLED) : Stream.of();
+    }
+
     /** The endings of a task; that its work broke is one where some step says what happens then (W8). */
     public List<Outcome> ofTask(String shown) {
-        List<Ending> own = design.application().task(shown).orElseThrow().endings();
-        return Stream.concat(own.stream(), answered.contains(shown) ? Stream.of(Ending.BROKE) : Stream.of())
+        Task task = design.application().task(shown).orElseThrow();
+        Stream<Ending> own = Stream.concat(task.endings().stream(), cancelled(task));
+        return Stream.concat(own, answered.contains(shown) ? Stream.of(Ending.BROKE) : Stream.of())
                 .map(e -> new Outcome(shown, true, e.name(), givenBy(Stream.of(e))))
                 .toList();
     }

@@ -127,6 +127,7 @@ public final class PyScript {
             }
             case Act.TryOr tryOr -> tryOr(tryOr);
             case Act.Background run -> ended(calls.background(run), run.ended());
+            case Act.CancelTask(String task) -> out.add(view.desk() + ".cancel_task(" + PyNames.literal(task) + ")");
             case Act.StopTask(String task) -> out.add(view.desk() + ".stop_task(" + PyNames.literal(task + " ") + ")");
             case Act.Holding(String holding, boolean take) -> out.add(calls.holding(holding, take));
             case Act.Turn turn -> out.add(calls.timer(turn));

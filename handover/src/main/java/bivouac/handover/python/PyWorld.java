@@ -57,6 +57,7 @@ public final class PyWorld {
             "TickBox",
             "Way",
             "WholeField",
+            "WorkProgress",
             "Tasks",
             "Holdings",
             "OwnTasks",
@@ -112,6 +113,9 @@ public final class PyWorld {
             "ready_made",
             "refresh",
             "seen_lines",
+            "shown_work",
+            "escape",
+            "close_box",
             "shortcut",
             "show",
             "show_hidden",
@@ -136,11 +140,13 @@ public final class PyWorld {
             "holdings",
             "kept",
             "load_kept",
+            "may_be_cancelled",
             "plan",
             "save_kept",
             "says_when_work_breaks",
             "when_work_breaks",
             "save_kept_now",
+            "shows_progress",
             "start",
             "tasks",
             "today",
@@ -320,6 +326,7 @@ public final class PyWorld {
                     case Part.Choice c -> ".chosen";
                     case Part.TickBox b -> ".ticked";
                     case Part.Picture p -> ".file";
+                    case Part.Progress p -> ".done";
                     case Part.Caption _,
                             Part.TextField _,
                             Part.ListOfRows _,

@@ -269,6 +269,8 @@ public sealed interface Act {
 
     record StopTask(String task) implements Act {}
 
+    record CancelTask(String task) implements Act {}
+
     record Holding(String holding, boolean take) implements Act {}
 
     /** @param window whose timer it is; empty for one of the application */

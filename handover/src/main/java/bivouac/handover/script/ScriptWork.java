@@ -2,6 +2,7 @@ package bivouac.handover.script;
 
 import bivouac.design.Ending;
 import bivouac.design.Holding;
+import bivouac.design.Script;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Task;
@@ -14,6 +15,10 @@ import java.util.Optional;
 
 /** Tasks, holdings and timers (W5, H1, H2, V4). */
 abstract class ScriptWork extends ScriptWindows {
+
+    /** W10: where no branch says what happens when the work was cancelled; before closing that refuses, as a fault does. */
+    private static final Step.Branch GOES_NO_FURTHER =
+            new Step.Branch(Ending.CANCELLED.name(), Script.of(new Step.StayOpen()));
 
     ScriptWork(ScriptOf of) {
         super(of);
@@ -32,6 +37,10 @@ abstract class ScriptWork extends ScriptWindows {
             Step.Branch b = run.branches().get(i);
             StepPath at = path.into(i, 0);
             outcomes.whereOfTask(run.task(), b.ending()).ifPresent(o -> answers.add(new Answer(o, b, at)));
+        }
+        if (task.isCancelledUnwritten() && !run.answers(Ending.CANCELLED.name())) {
+            answers.add(
+                    new Answer(outcomes.ofTask(run.task(), Ending.CANCELLED.name()), GOES_NO_FURTHER, path.into(0, 0)));
         }
         if (run.background() && !place.isOfClosing()) {
             return background(run, handed, answers, all);

@@ -96,6 +96,7 @@ public final class Scripts extends ScriptWork {
             case Step.TurnTimer(var how, String timer) -> timer(how, timer);
             case Step.Focus(String part) -> act(new Act.Focus(partOf(part, ".enabled")));
             case Step.StopTask(String task) -> act(new Act.StopTask(task));
+            case Step.CancelTask(String task) -> act(new Act.CancelTask(task));
             case Step.Close close -> close(close, path);
             case Step.StayOpen s -> stop(isAskedToClose() ? new Act.Refuse() : new Act.RefuseFurtherUp());
             case Step.SetValue(String target, var value) -> set(target, value);

@@ -46,6 +46,9 @@ record SwingParts(WindowWriting w) implements WindowParts {
                     case Part.Caption c -> "Caption # = new Caption" + of;
                     case Part.Link l -> "Link # = new Link" + of;
                     case Part.Picture p -> "Picture # = new Picture" + of;
+                    case Part.Progress p ->
+                        "WorkProgress # = new WorkProgress" + of + ", " + Spelling.literal(p.task()) + ", "
+                                + w.cancelText(p);
                     case Part.Button b -> "Button # = new Button" + of;
                     case Part.TickBox b -> "TickBox # = new TickBox" + of;
                     case Part.MenuCommand m -> "MenuCommand # = MenuCommand." + (m.ticking() ? "ticking" : "of") + of;
@@ -118,6 +121,7 @@ record SwingParts(WindowWriting w) implements WindowParts {
                 starts(out, part, f.starts());
             }
             case Part.Choice c -> label(out, part, c.label());
+            case Part.Progress p -> label(out, part, p.label());
             case Part.ListOfRows l -> label(out, part, l.label());
         }
     }

@@ -34,7 +34,8 @@ public final class SwingToolkit implements JvmToolkit {
             "TextArea",
             "TextField",
             "TickBox",
-            "TypedField");
+            "TypedField",
+            "WorkProgress");
 
     private static final List<String> OTHERS =
             List.of("FrameWindow", "Marked", "NativeFiles", "Part", "Pressed", "Prose", "TextPart");
@@ -79,6 +80,7 @@ public final class SwingToolkit implements JvmToolkit {
                     case Part.Choice c -> "chosen";
                     case Part.TickBox b -> "ticked";
                     case Part.Picture p -> "file";
+                    case Part.Progress p -> "done";
                     case Part.Caption _,
                             Part.TextField _,
                             Part.ListOfRows _,

@@ -34,6 +34,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -95,8 +96,14 @@ final class TkApplication {
         out.add("asked_first = " + list(application.leaving().asked().stream()));
         out.add("departs_with = " + PyNames.literal(with));
         out.add("departs_with_last = " + (last ? "True" : "False"));
-        out.add("says_when_work_breaks = " + (WorkBreaking.answer(design).isPresent() ? "True" : "False"))
-                .blank();
+        out.add("says_when_work_breaks = " + (WorkBreaking.answer(design).isPresent() ? "True" : "False"));
+        out.add("shows_progress = " + told(Task::showsProgress));
+        out.add("may_be_cancelled = " + told(Task::mayBeCancelled)).blank();
+    }
+
+    /** The tasks that tell how far they are, or that can be cancelled (W9, W10). */
+    private String told(Predicate<Task> told) {
+        return list(application.tasks().stream().filter(told).map(t -> t.name().shown()));
     }
 
     private String field(Variable v) {
@@ -164,8 +171,9 @@ final class TkApplication {
         String shown = task.name().shown();
         String names = TkWork.names(world, task);
         String parameters = TkWork.parameters(world, task);
-        String call = PyNames.literal(shown) + ", [" + names + "], lambda: self.tasks." + world.methodOfTask(shown)
-                + "(" + names + ")";
+        String handed = task.told().isEmpty() ? names : "progress" + (names.isEmpty() ? "" : ", " + names);
+        String call = PyNames.literal(shown) + ", [" + names + "], lambda progress: self.tasks."
+                + world.methodOfTask(shown) + "(" + handed + ")";
         for (boolean mayBreak : new boolean[] {false, true}) {
             String method = world.methodRunning(shown, mayBreak);
             if (uses.waitFor(shown, mayBreak)) {

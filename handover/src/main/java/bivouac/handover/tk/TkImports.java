@@ -34,7 +34,8 @@ final class TkImports {
                 "TextArea",
                 "TextField",
                 "TickBox",
-                "WholeField");
+                "WholeField",
+                "WorkProgress");
         of("kept", "date_of", "list_of", "number_of", "row_of", "text_of", "whole_of", "yes_of");
         of("texts", "text");
         of("values", "Fault");

@@ -64,6 +64,13 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
                                 + (p.file().isEmpty() || Braces.isLive(p.file())
                                         ? ""
                                         : ", " + PyNames.literal(p.file()));
+                    case Part.Progress p ->
+                        "WorkProgress" + of + ", " + PyNames.literal(p.task())
+                                + (PartFacts.isCancelled(
+                                                world.meanings().program().design(), p)
+                                        ? ", cancel=" + says.text(part.name().expression() + "Cancel", PartFacts.CANCEL)
+                                        : "")
+                                + label(part, p.label());
                     case Part.Button b ->
                         "Button" + of + fixed(part, b.text()) + (b.isDefault() ? ", is_default=True" : "");
                     case Part.TickBox b -> "TickBox" + of + fixed(part, b.text()) + (b.ticked() ? ", ticked=True" : "");
@@ -103,6 +110,7 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
                             Part.ListOfRows _,
                             Part.Link _,
                             Part.Picture _,
+                            Part.Progress _,
                             Part.TickBox _,
                             Part.Button _,
                             Part.MenuCommand _ -> "";

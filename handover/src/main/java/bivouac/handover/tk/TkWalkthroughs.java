@@ -1,7 +1,7 @@
 package bivouac.handover.tk;
 
-import bivouac.design.Ending;
 import bivouac.design.Task;
+import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.python.PyLines;
 import bivouac.handover.python.PyNames;
 import bivouac.handover.python.PyWorld;
@@ -58,10 +58,9 @@ final class TkWalkthroughs {
         for (Task task : world.meanings().program().design().application().tasks()) {
             String shown = task.name().shown();
             var cases = new PyLines();
-            task.endings().stream().map(Ending::name).distinct().forEach(e -> cases.add(
-                            "case " + PyNames.literal(e) + ":")
+            Outcomes.sampled(task).forEach(e -> cases.add("case " + PyNames.literal(e) + ":")
                     .inside("return " + work.sample(task, e, "self.app")));
-            body.blank().add("def " + world.methodOfTask(shown) + "(self" + TkWork.parameters(world, task) + "):");
+            body.blank().add("def " + world.methodOfTask(shown) + "(self" + TkWork.called(world, task) + "):");
             var lines = new PyLines();
             if (!task.endings().isEmpty()) {
                 lines.add("match self.ending:").inside(cases);

@@ -53,6 +53,11 @@ final class TkWork {
                 .collect(Collectors.joining());
     }
 
+    /** What the work is called with: what it takes, behind what it tells and is told by, where it does or is (W9, W10). */
+    static String called(PyWorld world, Task task) {
+        return (task.told().isEmpty() ? "" : ", progress") + parameters(world, task);
+    }
+
     static String names(PyWorld world, Task task) {
         return task.takes().stream()
                 .map(t -> world.names().parameter(t.name().expression()))
@@ -79,7 +84,7 @@ final class TkWork {
                         "\"\"\"Each task says how it ended; one that raises has broken (W8). They are called on a thread that is not Tk's.\"\"\"");
         for (Task task : design.application().tasks()) {
             body.blank()
-                    .add("def " + world.methodOfTask(task.name().shown()) + "(self" + parameters(world, task) + "):")
+                    .add("def " + world.methodOfTask(task.name().shown()) + "(self" + called(world, task) + "):")
                     .inside("...");
         }
         return out.add("class Tasks(Protocol):").inside(body).toString();
@@ -106,8 +111,7 @@ final class TkWork {
                             task.endings().isEmpty()
                                     ? ""
                                     : task.endings().getFirst().name());
-            body.blank()
-                    .add("def " + world.methodOfTask(task.name().shown()) + "(self" + parameters(world, task) + "):");
+            body.blank().add("def " + world.methodOfTask(task.name().shown()) + "(self" + called(world, task) + "):");
             body.inside(ending.isEmpty() ? "raise NotImplementedError" : "return " + sample(task, ending, ""));
         }
         return new PyLines().add("class OwnTasks(tasks.Tasks):").inside(body).toString();

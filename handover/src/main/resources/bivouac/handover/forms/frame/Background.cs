@@ -14,7 +14,7 @@ namespace Frame
             this.loop = loop;
         }
 
-        public void Begin(string name, DeskWindow of, Func<Ending> body, Action<Ending> done)
+        public void Begin(string name, Progress progress, Func<Ending> body, Action<Ending> done)
         {
             ThreadPool.QueueUserWorkItem(ignored =>
             {

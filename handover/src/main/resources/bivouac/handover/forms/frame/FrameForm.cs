@@ -52,7 +52,7 @@ namespace Frame
             }
             else
             {
-                Window.CloseBoxUsed();
+                Window.CloseBox();
             }
         }
 
@@ -74,7 +74,7 @@ namespace Frame
             {
                 return base.ProcessDialogKey(keys);
             }
-            Window.EscapePressed();
+            Window.EscapeKey();
             return true;
         }
     }

@@ -36,12 +36,22 @@ namespace Frame
             }
             var control = WinForms.Control.FromChildHandle(message.HWnd);
             var form = control == null ? null : control.FindForm() as FrameForm;
-            if (form != null && form.Window.Desk.Blocked(form.Window))
+            if (form != null && form.Window.Desk.Blocked(form.Window) && !IsCancelling(form.Window, control, message))
             {
                 return true;
             }
             // DoEvents of Mono leaves out default button, Escape, shortcuts and access keys
             return OnMono && key && FormsLoop.Waiting > 0 && control != null && control.PreProcessMessage(ref message);
+        }
+
+        /// <summary>
+        /// All that a person can do while work is waited for: ask it to end, where a window shows it (B3, W10).
+        /// </summary>
+        private static bool IsCancelling(FrameWindow window, WinForms.Control control, WinForms.Message message)
+        {
+            bool escape = IsBetween(message.Msg, KeyFirst, KeyLast) && (int)message.WParam == (int)WinForms.Keys.Escape;
+            bool closing = IsBetween(message.Msg, NonClientFirst, NonClientLast) || message.Msg == SystemCommand;
+            return window.Desk.IsCancelling(window) && (escape || closing || control is WorkProgress.CancelButton);
         }
 
         private static bool IsBetween(int number, int first, int last)

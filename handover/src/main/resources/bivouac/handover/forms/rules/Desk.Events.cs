@@ -169,6 +169,10 @@ namespace Rules
             {
                 Refresh(window);
             }
+            foreach (var part in windows.SelectMany(w => w.ShownWork))
+            {
+                part.Cancellable(CanCancel(part));
+            }
             bool nothingToBeSeen = windows.All(w => w.IsHidden) && !IsWorking && working.Count == 0;
             if (nothingToBeSeen && !unseen && !FromTop<Request>().Any())
             {
@@ -246,6 +250,10 @@ namespace Rules
         {
             wait.LetGo = true;
             wait.Over = true;
+            if (wait.Progress != null)
+            {
+                wait.Progress.Cancel();
+            }
         }
 
         // Blocking (B1 to B6)

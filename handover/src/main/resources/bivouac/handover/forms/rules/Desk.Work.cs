@@ -11,12 +11,14 @@ namespace Rules
         {
             public readonly string Step;
             public readonly DeskWindow Of;
+            public readonly Progress Progress;
             public bool LetGo;
 
-            public Work(string step, DeskWindow of)
+            public Work(string step, DeskWindow of, Progress progress)
             {
                 Step = step;
                 Of = of;
+                Progress = progress;
             }
         }
 
@@ -47,9 +49,11 @@ namespace Rules
         private readonly List<Held> held = new List<Held>();
         private readonly List<Timed> timers = new List<Timed>();
 
-        /// <summary>Runs a task and waits for it. What it takes is told to those who watch.</summary>
+        /// <summary>
+        /// Runs a task and waits for it. What it takes is told to those who watch; what it tells and is told by, to it.
+        /// </summary>
         /// <param name="broke">the ending of a step that says what happens when the work breaks (W8)</param>
-        public T Run<T>(DeskWindow of, string task, object[] takes, Func<T> body, Func<string, T> broke = null)
+        public T Run<T>(DeskWindow of, string task, object[] takes, Func<Progress, T> body, Func<string, T> broke = null)
             where T : Ending
         {
             ActOfTask(task, takes);
@@ -91,12 +95,22 @@ namespace Rules
             Act("runs " + task + (takes.Length == 0 ? "" : " with " + Values.All(takes)));
         }
 
-        private Ending WorkOn(DeskWindow of, string name, Func<Ending> body)
+        private Ending WorkOn(DeskWindow of, string name, Func<Progress, Ending> body)
         {
-            var wait = new Wait(of, null);
+            var progress = new Progress(this, name, of);
+            var wait = new Wait(of, progress);
             stack.Add(wait);
-            worker.Begin(name, of, body, result => End(wait, result));
+            Begin(progress, body, result => End(wait, result));
             return Await(wait);
+        }
+
+        private void Begin(Progress progress, Func<Progress, Ending> body, Action<Ending> done)
+        {
+            if (design.ShowsProgress.Contains(progress.Task))
+            {
+                Show(progress);
+            }
+            worker.Begin(progress.Task, progress, () => body(progress), done);
         }
 
         /// <summary>
@@ -104,7 +118,7 @@ namespace Rules
         /// What belongs to closing, or to the plan, waits for it.
         /// </summary>
         public void Background<T>(
-            DeskWindow of, string step, string task, object[] takes, Func<T> body, Action<T> then,
+            DeskWindow of, string step, string task, object[] takes, Func<Progress, T> body, Action<T> then,
             Func<string, T> broke = null) where T : Ending
         {
             if (FromTop<Script>().First().OfClosing)
@@ -117,9 +131,9 @@ namespace Rules
                 throw new Fault("X8", "“" + task + "” of this step still runs");
             }
             ActOfTask(task, takes);
-            var work = new Work(step, of);
+            var work = new Work(step, of, new Progress(this, task, of));
             working.Add(work);
-            worker.Begin(task, of, body, result => WhenFree(of, () =>
+            Begin(work.Progress, body, result => WhenFree(of, () =>
             {
                 if (!work.LetGo)
                 {
@@ -140,6 +154,7 @@ namespace Rules
             foreach (var work in working.Where(which).ToList())
             {
                 work.LetGo = true;
+                work.Progress.Cancel(); // nothing comes of it any more (W10)
                 working.Remove(work);
             }
         }
@@ -147,7 +162,7 @@ namespace Rules
         /// <summary>The system is asked for something that it may fail to do (O7).</summary>
         public Tried Attempt(DeskWindow of, string what, Func<Tried> body)
         {
-            var tried = WorkOn(of, what, body);
+            var tried = WorkOn(of, what, progress => body());
             var broken = tried as Broke;
             return broken != null ? new Tried.CouldNot(broken.Reason) : (Tried)tried;
         }

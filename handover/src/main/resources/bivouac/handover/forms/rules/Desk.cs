@@ -94,6 +94,9 @@ namespace Rules
             /// <summary>What is waited for; null for a task.</summary>
             public readonly DeskWindow Window;
 
+            /// <summary>Of the task that is waited for; null for a window.</summary>
+            public readonly Progress Progress;
+
             public Ending Result;
             public bool Over;
             public bool LetGo;
@@ -102,6 +105,12 @@ namespace Rules
             {
                 By = by;
                 Window = window;
+            }
+
+            public Wait(DeskWindow by, Progress progress)
+            {
+                By = by;
+                Progress = progress;
             }
         }
 

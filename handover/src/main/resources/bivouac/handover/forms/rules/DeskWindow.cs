@@ -36,6 +36,14 @@ namespace Rules
 
         internal bool Hidden { get; set; }
 
+        /// <summary>The parts that show how far work is (W9).</summary>
+        internal List<IWorkShown> ShownWork { get; } = new List<IWorkShown>();
+
+        protected internal void Shows(IWorkShown part)
+        {
+            ShownWork.Add(part);
+        }
+
         // What a design says
 
         protected internal virtual void Opened()
@@ -163,6 +171,26 @@ namespace Rules
             if (Desk.Ask(this, Way.CloseStep, ending ?? (() => EndingFor(Way.CloseStep))))
             {
                 throw new Gone();
+            }
+        }
+
+        /// <summary>
+        /// The close box of the screen: it cancels work that is waited for and shown here (W10), else leaves.
+        /// </summary>
+        public void CloseBox()
+        {
+            if (!Desk.IsCancelledByLeaving(this))
+            {
+                CloseBoxUsed();
+            }
+        }
+
+        /// <summary>Escape, likewise.</summary>
+        public void EscapeKey()
+        {
+            if (!Desk.IsCancelledByLeaving(this))
+            {
+                EscapePressed();
             }
         }
 

@@ -164,6 +164,12 @@ namespace Rules
         /// <summary>Saves what outlives the run (D6); answers whether there is anything.</summary>
         bool SaveKept();
 
+        /// <summary>The tasks that tell how far they are (W9).</summary>
+        string[] ShowsProgress { get; }
+
+        /// <summary>The tasks that can be asked to end before they are done (W10).</summary>
+        string[] MayBeCancelled { get; }
+
         /// <summary>Whether there is something that is done for all tasks whose work breaks (W8).</summary>
         bool SaysWhenWorkBreaks { get; }
 
@@ -187,9 +193,9 @@ namespace Rules
     /// <summary>Who carries out tasks, off the interface's thread.</summary>
     public interface IWorker
     {
-        /// <param name="of">the window whose script began it; null for the application</param>
+        /// <param name="progress">what it tells and is told by; of the window whose script began it</param>
         /// <param name="done">hears how it ended, on the interface's thread</param>
-        void Begin(string name, DeskWindow of, Func<Ending> body, Action<Ending> done);
+        void Begin(string name, Progress progress, Func<Ending> body, Action<Ending> done);
     }
 
     /// <summary>Who watches the application: a test, or nobody.</summary>

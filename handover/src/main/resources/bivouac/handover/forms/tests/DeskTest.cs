@@ -44,7 +44,7 @@ namespace Tests
                 return this;
             }
 
-            public void Begin(string name, DeskWindow of, Func<Ending> body, Action<Ending> done)
+            public void Begin(string name, Progress progress, Func<Ending> body, Action<Ending> done)
             {
                 Coming.AddLast(() => done(body()));
             }
@@ -75,6 +75,16 @@ namespace Tests
             public bool DepartsWithLast
             {
                 get { return false; }
+            }
+
+            public string[] ShowsProgress
+            {
+                get { return new string[0]; }
+            }
+
+            public string[] MayBeCancelled
+            {
+                get { return new string[0]; }
             }
 
             public bool SaysWhenWorkBreaks
@@ -305,7 +315,7 @@ namespace Tests
             var seen = new List<string>();
             main.Asked = () =>
             {
-                desk.Background(main, "step", "count", new object[0], () => new Closed(), e => seen.Add(e.Words));
+                desk.Background(main, "step", "count", new object[0], progress => new Closed(), e => seen.Add(e.Words));
                 seen.Add("asked");
             };
             main.CloseBoxUsed();
@@ -318,7 +328,7 @@ namespace Tests
             var seen = new List<string>();
             desk.Event(main, () =>
             {
-                desk.Background(main, "step", "count", new object[0], () => new Closed(), e => seen.Add(e.Words));
+                desk.Background(main, "step", "count", new object[0], progress => new Closed(), e => seen.Add(e.Words));
                 seen.Add("on");
             });
             hands.Coming.First.Value();

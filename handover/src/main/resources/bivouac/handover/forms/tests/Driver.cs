@@ -31,7 +31,7 @@ namespace Tests
         private sealed class Working
         {
             public string Name;
-            public DeskWindow Of;
+            public Progress Progress;
             public Func<Ending> Body;
             public Action<Ending> Done;
         }
@@ -205,9 +205,9 @@ namespace Tests
                 this.working = working;
             }
 
-            public void Begin(string name, DeskWindow of, Func<Ending> body, Action<Ending> done)
+            public void Begin(string name, Progress progress, Func<Ending> body, Action<Ending> done)
             {
-                working.Add(new Working { Name = name, Of = of, Body = body, Done = done });
+                working.Add(new Working { Name = name, Progress = progress, Body = body, Done = done });
             }
         }
 
@@ -308,6 +308,9 @@ namespace Tests
                 case "task ends of":
                     TaskEnds(names, numbers);
                     break;
+                case "cancel of":
+                    Hand.Cancel(Window(names[1], numbers[1]), names[0]);
+                    break;
                 case "timer fires":
                     desk.TimerFires(null, names[0]);
                     break;
@@ -315,7 +318,14 @@ namespace Tests
                     desk.TimerFires(Window(names[1], numbers[1]), names[0]);
                     break;
                 default:
-                    OnWindow(line, verb, names, Window(names.Last(), numbers.Last()));
+                    if (verb.StartsWith("task tells ", StringComparison.Ordinal))
+                    {
+                        OneOf(names, numbers).Progress.Tell(int.Parse(verb.Split(' ')[2]), names[1]);
+                    }
+                    else
+                    {
+                        OnWindow(line, verb, names, Window(names.Last(), numbers.Last()));
+                    }
                     break;
             }
         }
@@ -427,18 +437,23 @@ namespace Tests
 
         private void TaskEnds(List<string> names, List<int> numbers)
         {
+            var one = OneOf(names, numbers);
+            working.Remove(one);
+            one.Done(Result(one, names[1]));
+        }
+
+        private Working OneOf(List<string> names, List<int> numbers)
+        {
             var of = names.Count < 3 ? "" : Which(names[2], numbers[2]);
             var all = working
-                .Where(w => w.Name == names[0] && (of == "" || w.Of != null && w.Of.Which == of))
+                .Where(w => w.Name == names[0] && (of == "" || w.Progress.Of != null && w.Progress.Of.Which == of))
                 .ToList();
             if (all.Count < numbers[0])
             {
                 throw new InvalidOperationException(names[0] + " does not run");
             }
             // the one that is waited for began last, and no other can end before it
-            var one = desk.IsWorking ? all.Last() : all[numbers[0] - 1];
-            working.Remove(one);
-            one.Done(Result(one, names[1]));
+            return desk.IsWorking ? all.Last() : all[numbers[0] - 1];
         }
 
         private Ending Result(Working one, string ending)

@@ -32,6 +32,11 @@ namespace Tests
             }
         }
 
+        public static void Cancel(DeskWindow window, string name)
+        {
+            ((WorkProgress)Part(window, name)).PressCancel();
+        }
+
         public static void Type(DeskWindow window, string name, string text)
         {
             ((TextPart)Part(window, name)).Type(text);

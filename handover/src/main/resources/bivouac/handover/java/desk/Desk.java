@@ -16,6 +16,7 @@ import java.util.function.Function;
 import java.util.function.IntConsumer;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /**
  * The running application: which windows are open, who waits for whom, what blocks what, and how it all ends. No toolkit
@@ -42,6 +43,16 @@ public final class Desk {
 
         /** Saves what outlives the run (D6); answers whether there is anything. */
         boolean saveKept();
+
+        /** Whether a task tells how far it is (W9). */
+        default boolean showsProgress(String task) {
+            return false;
+        }
+
+        /** Whether a task can be asked to end before it is done (W10). */
+        default boolean mayBeCancelled(String task) {
+            return false;
+        }
 
         /** Whether there is something that is done for all tasks whose work breaks (W8). */
         default boolean saysWhenWorkBreaks() {
@@ -73,6 +84,8 @@ public final class Desk {
     private static final class Wait implements Frame {
         /** What is waited for; null for a task. */
         final DeskWindow window;
+        /** Of the task that is waited for; null for a window. */
+        final Progress progress;
 
         final DeskWindow by;
         Ending result;
@@ -82,6 +95,13 @@ public final class Desk {
         Wait(DeskWindow by, DeskWindow window) {
             this.by = by;
             this.window = window;
+            this.progress = null;
+        }
+
+        Wait(DeskWindow by, Progress progress) {
+            this.by = by;
+            this.window = null;
+            this.progress = progress;
         }
     }
 
@@ -108,11 +128,19 @@ public final class Desk {
     private static final class Work {
         final String step;
         final DeskWindow of;
+        final Progress progress;
         boolean letGo;
 
-        Work(String step, DeskWindow of) {
+        Work(String step, DeskWindow of, Progress progress) {
             this.step = step;
             this.of = of;
+            this.progress = progress;
+        }
+
+        /** Nothing comes of it any more, and it is told so (W10). */
+        void letGo() {
+            letGo = true;
+            progress.cancel();
         }
     }
 
@@ -303,6 +331,7 @@ public final class Desk {
         for (DeskWindow window : List.copyOf(windows)) {
             refresh(window);
         }
+        windows.forEach(w -> w.showing().forEach(part -> part.cancellable(canCancel(part))));
         boolean nothingToBeSeen = windows.stream().allMatch(DeskWindow::isHidden) && !isWorking() && working.isEmpty();
         if (nothingToBeSeen && !unseen && stack.stream().noneMatch(Request.class::isInstance)) {
             fault(new Fault("X5", "nothing is to be seen, and the application still runs"));
@@ -367,6 +396,9 @@ public final class Desk {
 
     private void letGo(Wait wait) {
         wait.letGo = true;
+        if (wait.progress != null) {
+            wait.progress.cancel();
+        }
         wait.over = true;
         loop.exit(wait);
     }
@@ -816,7 +848,7 @@ public final class Desk {
             }
             return t.of() == window;
         });
-        working.removeIf(w -> w.letGo |= w.of == window); // W5
+        letGo(w -> w.of == window); // W5
         for (DeskWindow w : windows) {
             w.owner = w.owner == window ? null : w.owner;
             w.opener = w.opener == window ? null : w.opener;
@@ -936,8 +968,7 @@ public final class Desk {
             }
         }
         branches.clear();
-        working.forEach(w -> w.letGo = true);
-        working.clear();
+        letGo(w -> true);
     }
 
     private void leaveAll(Request request) {
@@ -967,6 +998,16 @@ public final class Desk {
     /** The same, for a step that says what happens when the work breaks (W8). */
     public <E extends Ending> E run(
             DeskWindow of, String task, List<Object> takes, Callable<E> body, Function<String, E> broke) {
+        return run(of, task, takes, (LongWork<E>) progress -> body.call(), broke);
+    }
+
+    /** The same, of work that tells how far it is or can be cancelled (W9, W10). */
+    public <E extends Ending> E run(DeskWindow of, String task, List<Object> takes, LongWork<E> body) {
+        return run(of, task, takes, body, null);
+    }
+
+    public <E extends Ending> E run(
+            DeskWindow of, String task, List<Object> takes, LongWork<E> body, Function<String, E> broke) {
         act("runs " + task + (takes.isEmpty() ? "" : " with " + Values.all(takes)));
         return ended(of, task, work(of, task, body), broke);
     }
@@ -991,11 +1032,19 @@ public final class Desk {
         throw new Refused(); // the script ends here, as by a fault (W8)
     }
 
-    private Ending work(DeskWindow of, String name, Callable<? extends Ending> body) {
-        Wait wait = new Wait(of, null);
+    private Ending work(DeskWindow of, String name, LongWork<?> body) {
+        Progress progress = new Progress(this, name, of);
+        Wait wait = new Wait(of, progress);
         stack.push(wait);
-        worker.begin(name, of, body, result -> end(wait, result));
+        begin(name, progress, body, result -> end(wait, result));
         return await(wait);
+    }
+
+    private void begin(String name, Progress progress, LongWork<?> body, Consumer<Ending> done) {
+        if (design.showsProgress(name)) {
+            shown(progress).forEach(progress::showIn);
+        }
+        worker.begin(name, progress, () -> body.call(progress), done);
     }
 
     /**
@@ -1004,6 +1053,12 @@ public final class Desk {
      */
     public <E extends Ending> void background(
             DeskWindow of, String step, String task, List<Object> takes, Callable<E> body, Consumer<E> then) {
+        background(of, step, task, takes, body, null, then);
+    }
+
+    /** The same, of work that tells how far it is or can be cancelled (W9, W10). */
+    public <E extends Ending> void background(
+            DeskWindow of, String step, String task, List<Object> takes, LongWork<E> body, Consumer<E> then) {
         background(of, step, task, takes, body, null, then);
     }
 
@@ -1016,6 +1071,17 @@ public final class Desk {
             Callable<E> body,
             Function<String, E> broke,
             Consumer<E> then) {
+        background(of, step, task, takes, (LongWork<E>) progress -> body.call(), broke, then);
+    }
+
+    public <E extends Ending> void background(
+            DeskWindow of,
+            String step,
+            String task,
+            List<Object> takes,
+            LongWork<E> body,
+            Function<String, E> broke,
+            Consumer<E> then) {
         if (topScript().filter(s -> s.ofClosing).isPresent()) {
             then.accept(run(of, task, takes, body, broke));
             return;
@@ -1024,11 +1090,11 @@ public final class Desk {
             throw new Fault("X8", "“" + task + "” of this step still runs");
         }
         act("runs " + task + (takes.isEmpty() ? "" : " with " + Values.all(takes)));
-        Work work = new Work(step, of);
+        Work work = new Work(step, of, new Progress(this, task, of));
         working.add(work);
-        worker.begin(
+        begin(
                 task,
-                of,
+                work.progress,
                 body,
                 result -> whenFree(of, () -> {
                     if (!work.letGo) {
@@ -1040,12 +1106,90 @@ public final class Desk {
 
     /** The background runs of a task are let go; their ends come to nobody (W5). */
     public void stopTask(String step) {
-        working.removeIf(w -> w.letGo |= w.step.startsWith(step));
+        letGo(w -> w.step.startsWith(step));
+    }
+
+    private void letGo(Predicate<Work> which) {
+        working.stream().filter(which).forEach(Work::letGo);
+        working.removeIf(w -> w.letGo);
+    }
+
+    // How far work is (W9), and that it is to end (W10)
+
+    /** Something was said by work, on whatever thread. */
+    void later(Progress progress) {
+        loop.later(() -> told(progress));
+    }
+
+    /** What work said last is shown, between events. */
+    public void told(Progress progress) {
+        if (running || !departed && !atRest() || isWorking() && topWait().progress != progress) {
+            postponed.add(() -> told(progress));
+            return;
+        }
+        progress.arrived();
+        if (!departed && goesOn(progress)) {
+            run(progress.of, () -> shown(progress).forEach(progress::showIn));
+        }
+    }
+
+    private boolean goesOn(Progress progress) {
+        return isWorking() ? topWait().progress == progress : working.stream().anyMatch(w -> w.progress == progress);
+    }
+
+    /** The parts of the window whose work it is; where that has none, those of every window. */
+    private List<WorkShown> shown(Progress progress) {
+        List<WorkShown> own = progress.of == null ? List.of() : progress.of.showing(progress.task);
+        return own.isEmpty()
+                ? windows.stream()
+                        .flatMap(w -> w.showing(progress.task).stream())
+                        .toList()
+                : own;
+    }
+
+    /** Whether the work that a part shows can be asked to end. */
+    public boolean canCancel(WorkShown part) {
+        return !cancellable(part).isEmpty();
+    }
+
+    private List<Progress> cancellable(WorkShown part) {
+        Stream<Progress> all =
+                isWorking() ? Stream.of(topWait().progress) : working.stream().map(w -> w.progress);
+        return all.filter(p -> design.mayBeCancelled(p.task) && !p.isCancelled() && shown(p).contains(part))
+                .toList();
+    }
+
+    /** A person asks the work that a part shows to end: the one thing that can be done while work is waited for (B3). */
+    public void cancel(DeskWindow window, WorkShown part) {
+        boolean hears = windows.contains(window) && !window.isHidden() && (isWorking() || !blocked(window));
+        if (!running && !departed && atRest() && hears && canCancel(part)) {
+            run(window, () -> cancellable(part).forEach(Progress::cancel));
+        }
+    }
+
+    /** Whether leaving a window is asking the work to end that it shows, and that is waited for. */
+    public boolean isCancelledByLeaving(DeskWindow window) {
+        return isWorking() && window.showing(topWait().progress.task).stream().anyMatch(this::canCancel);
+    }
+
+    void cancelByLeaving(DeskWindow window) {
+        window.showing(topWait().progress.task).stream()
+                .filter(this::canCancel)
+                .findFirst()
+                .ifPresent(part -> cancel(window, part));
+    }
+
+    /** The background runs of a task are asked to end. */
+    public void cancelTask(String task) {
+        working.stream()
+                .map(w -> w.progress)
+                .filter(p -> p.task.equals(task) && design.mayBeCancelled(task))
+                .forEach(Progress::cancel);
     }
 
     /** The system is asked for something that it may fail to do (O7). */
     public Tried attempt(DeskWindow of, String what, Callable<Tried> body) {
-        Ending tried = work(of, what, body);
+        Ending tried = work(of, what, progress -> body.call());
         return tried instanceof Broke(String reason) ? new Tried.CouldNot(reason) : (Tried) tried;
     }
 

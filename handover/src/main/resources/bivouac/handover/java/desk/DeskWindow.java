@@ -1,5 +1,6 @@
 package desk;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 
@@ -17,6 +18,7 @@ public abstract class DeskWindow {
     int rank;
 
     boolean hidden;
+    private final List<WorkShown> shown = new ArrayList<>();
 
     /** @param key tells windows of one name apart, of which there is one for each key (O3); null for none */
     protected DeskWindow(Desk desk, String name, Object key) {
@@ -63,6 +65,19 @@ public abstract class DeskWindow {
     /** A file dialog or a picker, which nobody can take away (C3). */
     protected boolean cannotBeTakenAway() {
         return false;
+    }
+
+    /** A part that shows how far work is (W9). */
+    protected final void shows(WorkShown part) {
+        shown.add(part);
+    }
+
+    final List<WorkShown> showing() {
+        return shown;
+    }
+
+    final List<WorkShown> showing(String task) {
+        return shown.stream().filter(s -> s.task().equals(task)).toList();
     }
 
     // What the frame does
@@ -144,6 +159,24 @@ public abstract class DeskWindow {
     protected final void close(Supplier<? extends Ending> ending) {
         if (desk.request(this, Way.CLOSE_STEP, ending)) {
             throw new Gone(this);
+        }
+    }
+
+    /** The close box of the screen: it cancels work that is waited for and shown here (W10), else leaves. */
+    public final void closeBox() {
+        if (desk.isCancelledByLeaving(this)) {
+            desk.cancelByLeaving(this);
+        } else {
+            closeBoxUsed();
+        }
+    }
+
+    /** Escape, likewise. */
+    public final void escape() {
+        if (desk.isCancelledByLeaving(this)) {
+            desk.cancelByLeaving(this);
+        } else {
+            escapePressed();
         }
     }
 

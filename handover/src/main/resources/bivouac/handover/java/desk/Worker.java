@@ -9,8 +9,8 @@ public interface Worker {
     /**
      * Begins something.
      *
-     * @param of the window whose script began it; null for the application
+     * @param progress what it tells, and whether it is to end; of the window whose script began it
      * @param done hears how it ended, on the interface's thread
      */
-    void begin(String name, DeskWindow of, Callable<? extends Ending> body, Consumer<Ending> done);
+    void begin(String name, Progress progress, Callable<? extends Ending> body, Consumer<Ending> done);
 }

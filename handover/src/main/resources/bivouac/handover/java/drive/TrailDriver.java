@@ -6,6 +6,7 @@ import desk.DeskWindow;
 import desk.Ending;
 import desk.Kept;
 import desk.Loop;
+import desk.Progress;
 import desk.Tried;
 import desk.Watcher;
 import desk.Worker;
@@ -43,7 +44,7 @@ public final class TrailDriver {
         void dayPasses(LocalDate now);
     }
 
-    private record Working(String name, DeskWindow of, Callable<? extends Ending> body, Consumer<Ending> done) {}
+    private record Working(String name, Progress progress, Callable<? extends Ending> body, Consumer<Ending> done) {}
 
     private static final Pattern QUOTED = Pattern.compile("\"((?:[^\"\\\\]|\\\\.)*)\"(?: (\\d+)(?![\\d-]))?");
 
@@ -137,7 +138,7 @@ public final class TrailDriver {
         program.start(
                 this,
                 new Timeless(),
-                (name, of, body, end) -> working.add(new Working(name, of, body, end)),
+                (name, progress, body, end) -> working.add(new Working(name, progress, body, end)),
                 Kept.in(folder),
                 today,
                 code -> ended(now));
@@ -276,9 +277,16 @@ public final class TrailDriver {
             case "killed" -> killed();
             case "start again" -> start();
             case "task ends", "task ends of" -> taskEnds(names, numbers);
+            case "cancel of" -> Hand.cancel(window(names.get(1), numbers.get(1)), names.getFirst());
             case "timer fires" -> desk.timerFires(null, names.getFirst());
             case "timer of fires" -> desk.timerFires(window(names.get(1), numbers.get(1)), names.getFirst());
-            default -> onWindow(line, verb, names, window(names.getLast(), numbers.getLast()));
+            default -> {
+                if (verb.startsWith("task tells ")) {
+                    taskTells(Integer.parseInt(verb.split(" ")[2]), names, numbers);
+                } else {
+                    onWindow(line, verb, names, window(names.getLast(), numbers.getLast()));
+                }
+            }
         }
     }
 
@@ -349,20 +357,29 @@ public final class TrailDriver {
     }
 
     private void taskEnds(List<String> names, List<Integer> numbers) {
+        Working one = working(names, numbers);
+        working.remove(one);
+        one.done().accept(result(one, names.get(1)));
+    }
+
+    private void taskTells(int done, List<String> names, List<Integer> numbers) {
+        working(names, numbers).progress().tell(done, names.get(1));
+    }
+
+    private Working working(List<String> names, List<Integer> numbers) {
         String task = names.getFirst();
-        String ending = names.get(1);
         String of = names.size() < 3 ? "" : which(names.get(2), numbers.get(2));
         List<Working> all = working.stream()
                 .filter(w -> w.name().equals(task))
-                .filter(w -> of.isEmpty() || w.of() != null && w.of().which().equals(of))
+                .filter(w -> of.isEmpty()
+                        || w.progress().of() != null
+                                && w.progress().of().which().equals(of))
                 .toList();
         if (all.size() < numbers.getFirst()) {
             throw new IllegalStateException(task + " does not run");
         }
         // the one that is waited for began last, and no other can end before it
-        Working one = desk.isWorking() ? all.getLast() : all.get(numbers.getFirst() - 1);
-        working.remove(one);
-        one.done().accept(result(one, ending));
+        return desk.isWorking() ? all.getLast() : all.get(numbers.getFirst() - 1);
     }
 
     private static String which(String name, int number) {

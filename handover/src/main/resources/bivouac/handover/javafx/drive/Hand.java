@@ -10,6 +10,7 @@ import frame.FxLoop;
 import frame.MessageBox;
 import frame.Picker;
 import frame.RowTable;
+import frame.WorkProgress;
 import java.util.List;
 import javafx.application.Platform;
 import javafx.event.Event;
@@ -92,6 +93,10 @@ final class Hand {
 
     static void choose(DeskWindow window, String name, String item) {
         ((Choice) part(window, name)).setValue(item);
+    }
+
+    static void cancel(DeskWindow window, String name) {
+        ((WorkProgress) ((Face) window).part(name)).cancel();
     }
 
     static void select(DeskWindow window, String name, List<Integer> rows) {

@@ -15,7 +15,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.CheckMenuItem;
-import javafx.scene.control.Control;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -63,6 +62,7 @@ public abstract class Face extends FrameWindow {
             case Button button -> button.setOnAction(e -> happens(part));
             case Hyperlink link -> link.setOnAction(e -> happens(part));
             case MenuItem command -> command.setOnAction(e -> happens(part));
+            case WorkProgress progress -> shows(progress);
             default -> {}
         }
         return part;
@@ -144,7 +144,7 @@ public abstract class Face extends FrameWindow {
             line.setAlignment(Pos.BASELINE_LEFT);
         }
         for (Node node : nodes) {
-            if (node instanceof RowTable<?>) {
+            if (node instanceof RowTable<?> || node instanceof WorkProgress) {
                 HBox.setHgrow(node, Priority.ALWAYS);
             }
         }
@@ -159,7 +159,7 @@ public abstract class Face extends FrameWindow {
     }
 
     /** A field behind its label, whose access key leads to it. */
-    protected static Node labelled(String text, Control field) {
+    protected static Node labelled(String text, Node field) {
         Label label = new Label(text);
         label.setMnemonicParsing(true);
         label.setLabelFor(field);
@@ -313,6 +313,7 @@ public abstract class Face extends FrameWindow {
             case Label label -> label.getText();
             case Labeled other -> plain(other.getText());
             case ImageView view -> picture(view);
+            case WorkProgress progress -> progress.content();
             default -> part.toString();
         };
     }

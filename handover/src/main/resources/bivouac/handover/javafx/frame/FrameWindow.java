@@ -26,21 +26,28 @@ public abstract class FrameWindow extends DeskWindow {
         VBox root = new VBox(content);
         stage.setScene(new Scene(root));
         stage.addEventFilter(InputEvent.ANY, e -> {
-            if (desk.blocked(this)) {
+            if (desk.blocked(this) && !isCancelling(e)) {
                 e.consume();
             }
         });
         stage.setOnCloseRequest(e -> {
             e.consume();
-            closeBoxUsed();
+            closeBox();
         });
         // before the field that has the focus, which may keep it for itself
         stage.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE && !e.isConsumed() && !hasOpenList()) {
-                escapePressed();
+                escape();
                 e.consume();
             }
         });
+    }
+
+    /** All that a person can do while work is waited for: ask it to end, where this window shows it (B3, W10). */
+    private boolean isCancelling(InputEvent e) {
+        return desk.isCancelledByLeaving(this)
+                && (WorkProgress.isCancel(e.getTarget())
+                        || e instanceof KeyEvent key && key.getCode() == KeyCode.ESCAPE);
     }
 
     /** An open list takes Escape before its window does. */

@@ -1,8 +1,8 @@
 package frame;
 
 import desk.Broke;
-import desk.DeskWindow;
 import desk.Ending;
+import desk.Progress;
 import desk.Worker;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
@@ -12,7 +12,7 @@ import javafx.application.Platform;
 public final class FxWorker implements Worker {
 
     @Override
-    public void begin(String name, DeskWindow of, Callable<? extends Ending> body, Consumer<Ending> done) {
+    public void begin(String name, Progress progress, Callable<? extends Ending> body, Consumer<Ending> done) {
         Thread.ofVirtual().name(name).start(() -> {
             Ending ending = Broke.orEnding(name, body);
             Platform.runLater(() -> done.accept(ending));

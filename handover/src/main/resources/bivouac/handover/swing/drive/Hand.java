@@ -15,6 +15,7 @@ import frame.Pressed;
 import frame.RowTable;
 import frame.SwingLoop;
 import frame.TextPart;
+import frame.WorkProgress;
 import java.awt.EventQueue;
 import java.awt.Toolkit;
 import java.awt.event.ActionEvent;
@@ -63,6 +64,10 @@ final class Hand {
             case Link link when link.usable() -> link.press();
             default -> throw new IllegalStateException(name + " cannot be pressed");
         }
+    }
+
+    static void cancel(DeskWindow window, String name) {
+        ((WorkProgress) part(window, name)).cancel();
     }
 
     static void tick(DeskWindow window, String name) {

@@ -1,8 +1,8 @@
 package frame;
 
 import desk.Broke;
-import desk.DeskWindow;
 import desk.Ending;
+import desk.Progress;
 import desk.Worker;
 import java.awt.EventQueue;
 import java.util.concurrent.Callable;
@@ -12,7 +12,7 @@ import java.util.function.Consumer;
 public final class Background implements Worker {
 
     @Override
-    public void begin(String name, DeskWindow of, Callable<? extends Ending> body, Consumer<Ending> done) {
+    public void begin(String name, Progress progress, Callable<? extends Ending> body, Consumer<Ending> done) {
         Thread.ofVirtual().name(name).start(() -> {
             Ending ending = Broke.orEnding(name, body);
             EventQueue.invokeLater(() -> done.accept(ending));

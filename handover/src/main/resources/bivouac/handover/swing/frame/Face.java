@@ -31,6 +31,9 @@ public abstract class Face extends FrameWindow {
 
     final void add(String name, Part part) {
         parts.put(name, part);
+        if (part instanceof WorkProgress progress) {
+            shows(progress);
+        }
     }
 
     // Laying out

@@ -45,7 +45,7 @@ public abstract class FrameWindow extends DeskWindow {
         content.setBorder(BorderFactory.createEmptyBorder(12, 12, 12, 12));
         root.getContentPane().add(content, BorderLayout.CENTER);
         root.registerKeyboardAction(
-                e -> escapePressed(), KeyStroke.getKeyStroke(KeyEvent.VK_ESCAPE, 0), JComponent.WHEN_IN_FOCUSED_WINDOW);
+                e -> escape(), KeyStroke.getKeyStroke(KeyEvent.VK_ESCAPE, 0), JComponent.WHEN_IN_FOCUSED_WINDOW);
     }
 
     @SuppressWarnings("serial")
@@ -131,7 +131,7 @@ public abstract class FrameWindow extends DeskWindow {
         shell.addWindowListener(new WindowAdapter() {
             @Override
             public void windowClosing(WindowEvent e) {
-                closeBoxUsed();
+                closeBox();
             }
         });
         if (icon != null) {

@@ -7,6 +7,7 @@ import enum
 import functools
 import re
 import sys
+import threading
 import traceback
 from dataclasses import dataclass, fields, is_dataclass
 
@@ -92,6 +93,47 @@ def why_not(tried):
     return tried.reason if isinstance(tried, CouldNot) else None
 
 
+class Progress:
+    """What passes between work and those who wait for it: how far it is (W9), and that it is to end (W10).
+
+    Tasks are handed it, and may use it on any thread.
+    """
+
+    WHOLE = 100
+
+    def __init__(self, desk, task, of):
+        self.task = task
+        self.of = of  # the window whose script runs the work; None for the application
+        self._desk = desk
+        self._cancelled = threading.Event()
+        self._lock = threading.Lock()
+        self._told = (0, "")
+        self._is_on_its_way = False
+
+    def tell(self, done, line=""):
+        """Says how far the work is, from 0 to 100, and what it does now; what is said last is sure to be shown."""
+        with self._lock:
+            self._told = (max(0, min(self.WHOLE, int(done))), str(line))
+            if self._is_on_its_way:
+                return
+            self._is_on_its_way = True
+        self._desk.soon(lambda: self._desk.told(self))
+
+    @property
+    def is_cancelled(self):
+        """Whether the work is to end: it does so as soon as it can, and says that it was cancelled."""
+        return self._cancelled.is_set()
+
+    def cancel(self):
+        self._cancelled.set()
+
+    def arrived(self):
+        """What was said last; what is said from now on is on its way again."""
+        with self._lock:
+            self._is_on_its_way = False
+            return self._told
+
+
 @dataclass
 class Closing:
     """Why a window closes: the way out, and the ending that it leads to (C2, C5)."""
@@ -132,6 +174,7 @@ class DeskWindow:
         self.manner = Manner.ALONGSIDE
         self.rank = 0
         self.hidden = False
+        self.shown_work = []  # the parts that show how far work is (W9)
 
     # What a design says
 
@@ -219,6 +262,16 @@ class DeskWindow:
         if self.desk.request(self, Way.CLOSE_STEP, ending):
             raise Gone
 
+    def close_box(self):
+        """The close box of the screen: it cancels work that is waited for and shown here (W10), else leaves."""
+        if not self.desk.is_cancelled_by_leaving(self):
+            self.close_box_used()
+
+    def escape(self):
+        """Escape, likewise."""
+        if not self.desk.is_cancelled_by_leaving(self):
+            self.escape_pressed()
+
     def close_box_used(self):
         self.leave(Way.CLOSE_BOX)
 
@@ -242,9 +295,10 @@ class _Script:
 
 
 class _Wait:
-    def __init__(self, by, window):
+    def __init__(self, by, window, progress=None):
         self.by = by
         self.window = window
+        self.progress = progress  # of the task that is waited for
         self.result = None
         self.over = False
         self.let_go = False
@@ -279,7 +333,7 @@ DEEPEST = 100
 class Desk:
     """The running application.
 
-    loop lends waiting and time; work(name, of, body, done) carries tasks out; ended hears the exit code.
+    loop lends waiting and time; work(name, progress, body, done) carries tasks out; ended hears the exit code.
     """
 
     def __init__(self, loop, work, design, ended):
@@ -404,6 +458,9 @@ class Desk:
             return
         for window in list(self.windows):
             self._refresh(window)
+        for window in self.windows:
+            for part in window.shown_work:
+                part.cancellable(self.can_cancel(part))
         nothing = all(w.is_hidden for w in self.windows) and not self.is_working() and not self._working
         if nothing and not self._unseen and not any(isinstance(f, _Request) for f in self._stack):
             self._fault(Fault("X5", "nothing is to be seen, and the application still runs"))
@@ -748,11 +805,12 @@ class Desk:
                 frame.ended = True
             elif isinstance(frame, _Wait) and frame.by is window:
                 frame.let_go = frame.over = True  # W6
+                if frame.progress is not None:
+                    frame.progress.cancel()
         for timer in [t for t in self._timers if t[0] is window]:
             timer[4]()
             self._timers.remove(timer)
-        for work in [w for w in self._working if w[1] is window]:
-            self._working.remove(work)  # W5
+        self._let_go_of(lambda step, of: of is window)  # W5
         window.gone()
         for other in self.windows:
             other.owner = None if other.owner is window else other.owner
@@ -848,7 +906,7 @@ class Desk:
             else:
                 frame.decided = True
         self._branches.clear()
-        self._working.clear()
+        self._let_go_of(lambda step, of: True)
 
     def _leave_all(self, request):
         first = request.root
@@ -864,7 +922,10 @@ class Desk:
     # Tasks (W5) and what the system may fail to do (O7, H2)
 
     def run(self, of, task, takes, body, broke=None):
-        """Runs a task and waits for how it ends; broke makes the ending of a step that says what happens then (W8)."""
+        """Runs a task and waits for how it ends; broke makes the ending of a step that says what happens then (W8).
+
+        body is called with what the work tells and is told by (W9, W10).
+        """
         self._act(f"runs {task}" + (f" with {shown(takes)}" if takes else ""))
         return self._ended(of, task, self._work(of, task, body), broke)
 
@@ -885,19 +946,25 @@ class Desk:
 
     def attempt(self, of, what, body):
         """The system is asked for something that it may fail to do (O7)."""
-        tried = self._work(of, what, body)
+        tried = self._work(of, what, lambda progress: body())
         return CouldNot(tried.reason) if isinstance(tried, Broke) else tried
 
     def _work(self, of, what, body):
-        wait = _Wait(of, None)
+        progress = Progress(self, what, of)
+        wait = _Wait(of, None, progress)
         self._stack.append(wait)
 
         def done(result):
             wait.result = result
             wait.over = True
 
-        self.work(what, of, body, done)
+        self._begin_work(progress, body, done)
         return self._await(wait)
+
+    def _begin_work(self, progress, body, done):
+        if progress.task in self.design.shows_progress:
+            self._show(progress)
+        self.work(progress.task, progress, lambda: body(progress), done)
 
     def background(self, of, step, task, takes, body, then, broke=None):
         """Runs a task in the background; then is done when it ends, if its window is there then.
@@ -908,10 +975,11 @@ class Desk:
         if top is not None and top.of_closing:
             then(self.run(of, task, takes, body, broke))
             return
-        if any(s == step and w is of for s, w in self._working):
+        if any(s == step and w is of for s, w, _ in self._working):
             raise Fault("X8", f"“{task}” of this step still runs")
         self._act(f"runs {task}" + (f" with {shown(takes)}" if takes else ""))
-        mine = (step, of)
+        progress = Progress(self, task, of)
+        mine = (step, of, progress)
         self._working.append(mine)
 
         def done(result):
@@ -922,11 +990,87 @@ class Desk:
 
             self._when_free(of, script)
 
-        self.work(task, of, body, done)
+        self._begin_work(progress, body, done)
 
     def stop_task(self, step):
         """The background runs of a task are let go; their ends come to nobody (W5)."""
-        self._working = [w for w in self._working if not w[0].startswith(step)]
+        self._let_go_of(lambda one, of: one.startswith(step))
+
+    def _let_go_of(self, which):
+        """Nothing comes of these any more, and they are told so (W10)."""
+        for work in [w for w in self._working if which(w[0], w[1])]:
+            self._working.remove(work)
+            work[2].cancel()
+
+    # How far work is (W9), and that it is to end (W10)
+
+    def soon(self, what):
+        """Something was said by work, on whatever thread."""
+        self.work.soon(what)
+
+    def told(self, progress):
+        """What work said last is shown, between events."""
+        if self._departed:
+            return
+        top = self._top_wait()
+        waits_for_other = self.is_working() and top.progress is not progress
+        if self._running or not self.is_at_rest() or waits_for_other:
+            self._postponed.append(lambda: self.told(progress))
+        elif progress in self._progresses():
+            self._run(progress.of, lambda: self._show(progress))
+
+    def _progresses(self):
+        """Of the task that is waited for; else of those in the background."""
+        return [self._top_wait().progress] if self.is_working() else [w[2] for w in self._working]
+
+    def _show(self, progress):
+        done, line = progress.arrived()
+        for part in self._shown(progress):
+            part.told(done, line)
+
+    def _shown(self, progress):
+        """The parts of the window whose work it is; where that has none, those of every window."""
+        own = [] if progress.of is None else [p for p in progress.of.shown_work if p.task == progress.task]
+        return own or [p for w in self.windows for p in w.shown_work if p.task == progress.task]
+
+    def can_cancel(self, part):
+        """Whether the work that a part shows can be asked to end."""
+        return bool(self._cancellable(part))
+
+    def _cancellable(self, part):
+        return [
+            p
+            for p in self._progresses()
+            if p.task in self.design.may_be_cancelled and not p.is_cancelled and part in self._shown(p)
+        ]
+
+    def cancel(self, window, part):
+        """A person asks the work that a part shows to end: all that can be done while work is waited for (B3)."""
+        hears = window in self.windows and not window.is_hidden and (self.is_working() or not self.blocked(window))
+        if not self._running and not self._departed and self.is_at_rest() and hears and self.can_cancel(part):
+
+            def script():
+                for progress in self._cancellable(part):
+                    progress.cancel()
+
+            self._run(window, script)
+
+    def is_cancelling(self, window):
+        """Whether a window shows work that is waited for, and can be asked to end."""
+        return self.is_working() and any(self.can_cancel(p) for p in window.shown_work)
+
+    def is_cancelled_by_leaving(self, window):
+        """Leaving a window asks the work to end that it shows and that is waited for; answers whether it did."""
+        part = next((p for p in window.shown_work if self.can_cancel(p)), None) if self.is_working() else None
+        if part is not None:
+            self.cancel(window, part)
+        return part is not None
+
+    def cancel_task(self, task):
+        """The background runs of a task are asked to end."""
+        for _, _, progress in self._working:
+            if progress.task == task and task in self.design.may_be_cancelled:
+                progress.cancel()
 
     def failed(self, what, reason):
         """Where the design says nothing of what then: fault X1."""

@@ -4,7 +4,7 @@ import tkinter as tk
 from pathlib import Path
 from tkinter import ttk
 
-from .parts import MenuCommand, RowList, TextArea
+from .parts import MenuCommand, RowList, TextArea, WorkProgress
 from .texts import access_key, plain
 from .window import Window
 
@@ -84,7 +84,7 @@ class Face(Window):
         for at, part in enumerate(parts):
             if part.label:
                 self._label(line, part, 2 * at)
-            grows = bool(part.label) or isinstance(part, (RowList, TextArea))
+            grows = bool(part.label) or isinstance(part, (RowList, TextArea, WorkProgress))
             line.columnconfigure(2 * at + 1, weight=1 if grows else 0)
             sticky = "nsew" if tall and grows else "ew" if grows else "w"
             part.widget.grid(in_=line, row=0, column=2 * at + 1, sticky=sticky, padx=(0, 8))

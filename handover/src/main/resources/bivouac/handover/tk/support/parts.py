@@ -222,6 +222,68 @@ class Button(Part):
         return plain(self._marked)
 
 
+class WorkProgress(Part):
+    """How far the work of a task is: a bar, a line of text, and where it may be cancelled a button for that (W9, W10)."""
+
+    takes_focus = False
+
+    def __init__(self, window, name, task, cancel="", label=""):
+        super().__init__(window, name, ttk.Frame(window.body), label)
+        self.task = task
+        self._done = 0
+        self._cancellable = False
+        self.widget.columnconfigure(0, weight=1)
+        self._bar = ttk.Progressbar(self.widget, maximum=100)
+        self._bar.grid(row=0, column=0, sticky="ew")
+        self._line = ttk.Label(self.widget)
+        self._line.grid(row=1, column=0, sticky="w")
+        self.button = ttk.Button(
+            self.widget,
+            text=plain(cancel),
+            underline=access_key(cancel),
+            command=lambda: window.desk.cancel(window, self),
+            state="disabled",
+        )
+        if cancel:
+            self.button.grid(row=0, column=1, padx=(8, 0))
+        window.shown_work.append(self)
+
+    def told(self, done, line):
+        self._done = done
+        self._bar.configure(value=done)
+        self._line.configure(text=line)
+
+    def cancellable(self, yes):
+        self._cancellable = yes
+        self.apply()
+
+    def apply(self):
+        self.button.configure(state="normal" if self._cancellable and self._enabled else "disabled")
+
+    def _look(self, **options):
+        self._line.configure(**options)
+
+    @property
+    def done(self):
+        """How much is done, from 0 to 100."""
+        return self._done
+
+    @property
+    def text(self):
+        return str(self._line.cget("text"))
+
+    def cancel(self):
+        """As a person does: nothing happens where it cannot be used."""
+        self.button.invoke()
+
+    def content(self):
+        return (
+            f"{self._done} %"
+            + (f" {self.text}" if self.text else "")
+            + (" [cancel]" if self.window.desk.can_cancel(self) else "")
+        )
+
+
 class TickBox(Button):
     def __init__(self, window, name, marked="", ticked=False):
         self._value = tk.BooleanVar(window.top, ticked)

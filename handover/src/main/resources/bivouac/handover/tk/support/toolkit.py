@@ -54,14 +54,14 @@ class Loop:
 class Worker:
     """Carries tasks out on a thread of their own. One that throws has broken (W8)."""
 
-    _LOOK = 20  # milliseconds: Tk is called by its own thread only, so that looks for what has ended
+    _LOOK = 20  # milliseconds: Tk is called by its own thread only, so that looks for what is due
 
     def __init__(self, root):
         self._root = root
-        self._ended = queue.SimpleQueue()
+        self._due = queue.SimpleQueue()
         self._running = 0
 
-    def __call__(self, name, of, body, done):
+    def __call__(self, name, progress, body, done):
         self._running += 1
         if self._running == 1:
             self._root.after(self._LOOK, self._look)
@@ -69,12 +69,20 @@ class Worker:
 
     def _run(self, name, body, done):
         result = broke_or_ending(name, body)
-        self._ended.put(lambda: done(result))
+
+        def ended():
+            self._running -= 1
+            done(result)
+
+        self.soon(ended)
+
+    def soon(self, what):
+        """Something is to be done on Tk's thread; called on any."""
+        self._due.put(what)
 
     def _look(self):
-        while not self._ended.empty():
-            self._running -= 1
-            self._root.after(1, self._ended.get())
+        while not self._due.empty():
+            self._root.after(1, self._due.get())
         if self._running:
             self._root.after(self._LOOK, self._look)
 

@@ -15,8 +15,8 @@ class Window(DeskWindow):
         self.top.withdraw()
         self.body = ttk.Frame(self.top, padding=12)
         self.body.pack(fill="both", expand=True)
-        self.top.protocol("WM_DELETE_WINDOW", self.close_box_used)
-        self.top.bind("<Escape>", lambda event: self.escape_pressed())
+        self.top.protocol("WM_DELETE_WINDOW", self.close_box)
+        self.top.bind("<Escape>", lambda event: self.escape())
         self.top.bind("<Alt-KeyPress>", self._accessed)
         self._accesses = {}
         self._gate = f"Gate{self.top}"
@@ -24,7 +24,13 @@ class Window(DeskWindow):
             self.top.bind_class(self._gate, sequence, self._pass)
 
     def _pass(self, event):
-        return "break" if self.desk.blocked(self) else None
+        return "break" if self.desk.blocked(self) and not self._is_cancelling(event) else None
+
+    def _is_cancelling(self, event):
+        """All that a person can do while work is waited for: ask it to end, where this window shows it (B3, W10)."""
+        return self.desk.is_cancelling(self) and (
+            event.keysym == "Escape" or any(event.widget is part.button for part in self.shown_work)
+        )
 
     def _put_gate_before(self, widget):
         if self._gate not in widget.bindtags():

@@ -51,6 +51,19 @@ class _Timeless(Loop):
         return lambda: None
 
 
+class _Work:
+    """Carries nothing out: tasks tell and end when the trail says so."""
+
+    def __init__(self, working):
+        self._working = working
+
+    def __call__(self, name, progress, body, done):
+        self._working.append((name, progress, body, done))
+
+    def soon(self, what):
+        root().after(1, what)
+
+
 class _Watches(Watcher):
     def __init__(self, driver, run):
         self._driver = driver
@@ -116,7 +129,7 @@ class TrailDriver:
         self._program.start(
             self,
             _Timeless(self),
-            lambda name, of, body, done: self._working.append((name, of, body, done)),
+            _Work(self._working),
             Kept(self._folder),
             self._today,
             lambda code: self._ended(now),
@@ -186,6 +199,11 @@ class TrailDriver:
                 self._start()
             case "task ends" | "task ends of":
                 self._task_ends(named)
+            case "cancel of":
+                self._window(*named[1]).part(names[0]).cancel()
+            case _ if verb.startswith("task tells "):
+                _, progress, _, _ = self._one_of(named)
+                progress.tell(int(verb.split()[2]), names[1])
             case "timer fires":
                 self._desk.timer_fires(None, names[0])
             case "timer of fires":
@@ -246,19 +264,22 @@ class TrailDriver:
         return found[0]
 
     def _task_ends(self, named):
-        (task, number), (ending, _), *of = named
+        one = self._one_of(named)
+        self._working.remove(one)
+        task, _, body, done = one
+        done(self._result(task, body, named[1][0]))
+
+    def _one_of(self, named):
+        (task, number), _, *of = named
         every = [w for w in self._working if w[0] == task]
         if of:
             name, instance = of[0]
             which = name if instance <= 1 else f"{name} ({instance})"
-            every = [w for w in every if w[1] is not None and w[1].which == which]
+            every = [w for w in every if w[1].of is not None and w[1].of.which == which]
         if len(every) < number:
             raise RuntimeError(f"{task} does not run")
         # the one that is waited for began last, and no other can end before it
-        one = every[-1] if self._desk.is_working() else every[number - 1]
-        self._working.remove(one)
-        _, _, body, done = one
-        done(self._result(task, body, ending))
+        return every[-1] if self._desk.is_working() else every[number - 1]
 
     def _result(self, task, body, ending):
         if ending == "could not":

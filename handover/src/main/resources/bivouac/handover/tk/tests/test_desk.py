@@ -38,6 +38,8 @@ class Design:
     asked_first = []
     departs_with = ""
     departs_with_last = False
+    shows_progress = []
+    may_be_cancelled = []
 
     def plan(self):
         pass
@@ -83,7 +85,7 @@ class DeskTest(unittest.TestCase):
         self.main = self.sheet("Main")
         self.desk.start(lambda: self.desk.open(None, None, self.main))
 
-    def work(self, name, of, body, done):
+    def work(self, name, progress, body, done):
         """A task ends when its turn comes."""
         self.hands.next.append(lambda: done(body()))
 
@@ -114,7 +116,7 @@ class DeskTest(unittest.TestCase):
         seen = []
 
         def count():
-            self.desk.background(self.main, "step", "count", [], Closed, lambda e: seen.append(type(e).__name__))
+            self.desk.background(self.main, "step", "count", [], lambda progress: Closed(), lambda e: seen.append(type(e).__name__))
             seen.append("on")
 
         self.desk.event(self.main, count)
