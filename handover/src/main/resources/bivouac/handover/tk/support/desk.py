@@ -1048,12 +1048,7 @@ class Desk:
         """A person asks the work that a part shows to end: all that can be done while work is waited for (B3)."""
         hears = window in self.windows and not window.is_hidden and (self.is_working() or not self.blocked(window))
         if not self._running and not self._departed and self.is_at_rest() and hears and self.can_cancel(part):
-
-            def script():
-                for progress in self._cancellable(part):
-                    progress.cancel()
-
-            self._run(window, script)
+            self._run(window, lambda: [progress.cancel() for progress in self._cancellable(part)])
 
     def is_cancelling(self, window):
         """Whether a window shows work that is waited for, and can be asked to end."""
