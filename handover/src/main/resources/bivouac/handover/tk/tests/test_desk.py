@@ -116,7 +116,8 @@ class DeskTest(unittest.TestCase):
         seen = []
 
         def count():
-            self.desk.background(self.main, "step", "count", [], lambda progress: Closed(), lambda e: seen.append(type(e).__name__))
+            heard = lambda e: seen.append(type(e).__name__)
+            self.desk.background(self.main, "step", "count", [], lambda progress: Closed(), heard)
             seen.append("on")
 
         self.desk.event(self.main, count)
