@@ -25,7 +25,7 @@ final class ProgressControl extends HBox {
         bar.setMaxWidth(Double.MAX_VALUE);
         cancel = Ui.button("Cancel", id, cancelled, "secondary");
         cancel.setMinWidth(Region.USE_PREF_SIZE);
-        var both = new VBox(2, bar, line);
+        var both = new VBox(4, bar, line);
         HBox.setHgrow(both, Priority.ALWAYS);
         setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(both, cancel);

@@ -9,10 +9,11 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.beans.binding.Bindings;
+import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.util.Duration;
 
 /**
@@ -22,6 +23,10 @@ import javafx.util.Duration;
 final class TaskStrip extends FlowPane {
 
     private static final Duration PACE = Duration.millis(400);
+
+    private static final double LEAST = 360;
+    /** Beside a task, at both ends of the strip and of its own. */
+    private static final double MARGINS = 48;
 
     private final Consumer<Event> act;
     private Rehearsal shown;
@@ -62,9 +67,13 @@ final class TaskStrip extends FlowPane {
                 .anyMatch(t -> t.place() == task.place() && t.work().equals(task.work()) && t.of().equals(task.of()));
     }
 
-    private HBox task(Scene scene, Scene.Working task) {
+    private FlowPane task(Scene scene, Scene.Working task) {
         String of = task.of().map(w -> ", for " + w).orElse("");
-        var row = Ui.styled(Ui.row(6, Ui.label(task.task(), "strong"), Ui.label("runs" + of, "quiet")), "task-row");
+        var row = Ui.styled(new FlowPane(6, 4), "task-row");
+        row.setRowValignment(VPos.CENTER);
+        // what has no room goes on below; the desk keeps its width
+        row.prefWrapLengthProperty().bind(Bindings.max(LEAST, widthProperty().subtract(MARGINS)));
+        row.getChildren().addAll(Ui.label(task.task(), "strong"), Ui.label("runs" + of, "quiet"));
         if (task.tells()) {
             onward(row, scene, task);
         }
@@ -81,7 +90,7 @@ final class TaskStrip extends FlowPane {
     }
 
     /** What it tells next, with a line that can be typed beside it; and that it goes on without anybody. */
-    private void onward(HBox row, Scene scene, Scene.Working task) {
+    private void onward(FlowPane row, Scene scene, Scene.Working task) {
         var line = new TextField();
         line.setId("task-line");
         line.setPromptText("what it does now");

@@ -1,7 +1,6 @@
 package bivouac.desktop.rehearse;
 
 import bivouac.desktop.widget.Ui;
-import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -23,8 +22,6 @@ final class Veil extends StackPane {
     /** @param cancelled the work that the window shows, and that blocks it, is asked to end (W10) */
     Veil(Runnable pressed, Runnable cancelled) {
         cancel = Ui.button("Cancel", "veil-cancel", cancelled, "secondary");
-        StackPane.setAlignment(cancel, Pos.BOTTOM_RIGHT);
-        StackPane.setMargin(cancel, new Insets(RIM));
 
         var rim = new BorderPane();
         rim.setTop(hatch(RIM, TITLE));
@@ -32,8 +29,10 @@ final class Veil extends StackPane {
         rim.setLeft(hatch(RIM, RIM));
         rim.setRight(hatch(RIM, RIM));
         rim.setCenter(Ui.styled(new Region(), "veil-pale"));
-        getChildren().addAll(rim, words, cancel);
-        StackPane.setAlignment(words, Pos.BOTTOM_LEFT);
+        var foot = Ui.styled(Ui.row(6, words, cancel), "veil-foot");
+        foot.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        getChildren().addAll(rim, foot);
+        StackPane.setAlignment(foot, Pos.BOTTOM_LEFT);
         getStyleClass().add("veil");
         setOnMousePressed(e -> {
             pressed.run();
