@@ -55,7 +55,7 @@ public final class TrailWords {
             case NamedEvent.Cancelled(var w, String part) ->
                 new Line(w.toString(), label(design, w, part), "cancelled");
             case NamedEvent.TaskTold told ->
-                new Line(told.task(), "tells " + Part.Progress.shown(told.done(), told.line()), "");
+                new Line(told.task(), "tells", Part.Progress.shown(told.done(), told.line()));
             case NamedEvent.TaskEnded ended -> new Line(ended.task(), "ends " + ended.ending(), "");
             case NamedEvent.TimerFired(String timer, var of) ->
                 new Line(of.map(Sighting.Which::toString).orElse(""), "timer " + timer + " fires", "");
@@ -149,7 +149,7 @@ public final class TrailWords {
         boolean closes = seen.stream().anyMatch(Sighting.Closed.class::isInstance);
         Optional<Scene> before = closes ? Optional.of(rehearsal.scene()) : Optional.empty();
         String clauses = Stream.concat(
-                        rows(rehearsal, next).stream(),
+                        parts(rehearsal, next),
                         Stream.of(clauses(seen.stream().filter(s -> !isAnsweredItself(before, event, s)))))
                 .filter(c -> !c.isEmpty())
                 .collect(Collectors.joining("; "));
@@ -159,11 +159,17 @@ public final class TrailWords {
                 .orElseGet(() -> new Preview(clauses.isEmpty() ? nothing(event) : clauses, false));
     }
 
-    private static List<String> rows(Rehearsal rehearsal, State next) {
-        boolean hasRows = rehearsal.scene().windows().stream()
+    /** What becomes of lists, and of what shows how far work is. */
+    private static Stream<String> parts(Rehearsal rehearsal, State next) {
+        boolean shows = rehearsal.scene().windows().stream()
                 .flatMap(w -> w.parts().stream())
-                .anyMatch(p -> p.design() instanceof Part.ListOfRows);
-        return hasRows ? RowChanges.words(rehearsal.scene(), rehearsal.machine().scene(next)) : List.of();
+                .anyMatch(p -> p.design() instanceof Part.ListOfRows || p.design() instanceof Part.Progress);
+        if (!shows) {
+            return Stream.of();
+        }
+        Scene before = rehearsal.scene();
+        Scene after = rehearsal.machine().scene(next);
+        return Stream.concat(RowChanges.words(before, after).stream(), ProgressChanges.words(before, after).stream());
     }
 
     private static String nothing(Event event) {

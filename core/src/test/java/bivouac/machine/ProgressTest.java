@@ -11,6 +11,7 @@ import bivouac.design.Setting;
 import bivouac.design.Step;
 import bivouac.design.Task;
 import bivouac.design.Traits;
+import bivouac.rehearsal.TrailWords;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -272,6 +273,18 @@ class ProgressTest {
                         .unwritten())
                 .extracting(Ending::name)
                 .containsExactly("broke");
+    }
+
+    @Test
+    void what_it_comes_to_is_said_before_it_is_done() {
+        var play = desk(run("write")).play().does(GO);
+        var rehearsal = play.rehearsal();
+        assertThat(TrailWords.preview(rehearsal, new Event.Cancel(0, 0)).words())
+                .isEqualTo("asks write to end");
+        assertThat(TrailWords.preview(rehearsal, new Event.CloseBox(0)).words()).isEqualTo("asks write to end");
+        assertThat(TrailWords.preview(rehearsal, new Event.TaskTells(-1, 10, "a"))
+                        .words())
+                .isEqualTo("Writing shows 10 % a");
     }
 
     @Test

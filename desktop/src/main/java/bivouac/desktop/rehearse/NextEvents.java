@@ -164,7 +164,7 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                     case Event.OnRows rows -> line.what() + ": " + line.detail();
                     case Event.Select select -> line.what() + ": " + line.detail();
                     case Event.TaskEnds end -> line.who() + " " + line.what();
-                    case Event.TaskTells tells -> line.who() + " " + line.what();
+                    case Event.TaskTells tells -> line.who() + " " + line.what() + " " + line.detail();
                     case Event.Cancel cancel -> line.what() + ": cancel";
                     case Event.OpenWithSamples _,
                             Event.TimerFires _,

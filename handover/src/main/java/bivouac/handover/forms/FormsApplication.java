@@ -262,7 +262,13 @@ final class FormsApplication {
         Optional<NamedScript> answer = WorkBreaking.answer(design);
         said("bool SaysWhenWorkBreaks", "" + answer.isPresent());
         out.add("public void WhenWorkBreaks(DeskWindow me, string task, string reason) {");
-        answer.ifPresent(s -> out.all(steps(WorkBreaking.PLACE, Outcomes.whenWorkBreaks(s))));
+        answer.ifPresent(s -> {
+            CsNames names = names(takes(s));
+            var scripts =
+                    new Scripts(new ScriptOf(world.meanings(), world.texts(), WorkBreaking.PLACE, names, takes(s)));
+            out.all(new CsScript(world, CsView.ofApplication("me"), names, false)
+                    .write(scripts.outside().of(Outcomes.whenWorkBreaks(s))));
+        });
         out.add("}").blank();
     }
 

@@ -205,13 +205,18 @@ final class ApplicationClass {
 
     /** A script of the application as the body of a method. */
     Lines steps(ScriptPlace place, Script script) {
+        String self = place instanceof ScriptPlace.Named ? "me" : "null";
+        return spelled(scripts(place, takes(place)).of(script), self);
+    }
+
+    /** What a named script takes, by the parameters of its method. */
+    private Map<String, String> takes(ScriptPlace place) {
         Map<String, String> locals = new HashMap<>();
         if (place instanceof ScriptPlace.Named(Optional<String> none, String name)) {
             application.routines().script(name).ifPresent(s -> s.takes()
                     .forEach(t -> locals.put("takes." + t.name().expression(), local(t))));
         }
-        String self = place instanceof ScriptPlace.Named ? "me" : "null";
-        return spelled(scripts(place, locals).of(script), self);
+        return locals;
     }
 
     /** What a named script takes, as a parameter of its method. */
@@ -302,7 +307,9 @@ final class ApplicationClass {
         out.add("return " + answer.isPresent() + ";").add("}").blank();
         out.add("@Override");
         out.add("public void whenWorkBreaks(DeskWindow me, String task, String reason) {");
-        answer.ifPresent(s -> out.all(steps(WorkBreaking.PLACE, Outcomes.whenWorkBreaks(s))));
+        answer.ifPresent(s -> out.all(spelled(
+                scripts(WorkBreaking.PLACE, takes(WorkBreaking.PLACE)).outside().of(Outcomes.whenWorkBreaks(s)),
+                "me")));
         out.add("}").blank();
     }
 

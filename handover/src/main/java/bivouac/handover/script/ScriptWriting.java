@@ -37,6 +37,8 @@ abstract class ScriptWriting {
     Here here;
     /** Whether what is described happens when something has ended later on. */
     boolean isLater;
+    /** Whether it is done by nobody who waits for its end, wherever it stands (W8). */
+    boolean isOutside;
     /** What follows the list of steps that is described, from the inside out. */
     List<Rest> rests = List.of();
     /** The label of the repeat around, as far as it can be gone on with from here. */
@@ -63,7 +65,9 @@ abstract class ScriptWriting {
 
     /** Whether it is a named script that is over only later. */
     boolean isLate() {
-        return place instanceof ScriptPlace.Named named && meanings.late().isLate(named);
+        return !isOutside
+                && place instanceof ScriptPlace.Named named
+                && meanings.late().isLate(named);
     }
 
     /**

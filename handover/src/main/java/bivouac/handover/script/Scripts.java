@@ -45,6 +45,12 @@ public final class Scripts extends ScriptWork {
                         ROW.matcher(TEXT.matcher(e.source()).replaceAll("\"\"")).find()));
     }
 
+    /** Done where nobody waits for its end, though it stands where a named script does. */
+    public Scripts outside() {
+        isOutside = true;
+        return this;
+    }
+
     /** The body of the method. */
     public Block of(Script script) {
         return block(() -> {

@@ -213,7 +213,7 @@ final class TkApplication {
             method(
                     "when_work_breaks(self, me, " + world.names().parameter(WorkBreaking.TASK) + ", "
                             + world.names().parameter(WorkBreaking.REASON) + ")",
-                    spelled(scripts(WorkBreaking.PLACE, locals).of(Outcomes.whenWorkBreaks(s)), "me"));
+                    spelled(scripts(WorkBreaking.PLACE, locals).outside().of(Outcomes.whenWorkBreaks(s)), "me"));
         });
     }
 

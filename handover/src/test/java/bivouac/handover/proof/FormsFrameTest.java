@@ -53,6 +53,8 @@ class FormsFrameTest {
                     public bool DepartsWithLast { get { return false; } }
                     public void Plan() { }
                     public bool SaveKept() { return false; }
+                    public string[] ShowsProgress { get { return new string[0]; } }
+                    public string[] MayBeCancelled { get { return new string[0]; } }
                     public bool SaysWhenWorkBreaks { get { return false; } }
                     public void WhenWorkBreaks(DeskWindow me, string task, string reason) { }
                 }
