@@ -12,6 +12,7 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Task;
 import bivouac.design.Type;
+import bivouac.design.WorkBreaking;
 import bivouac.plan.Program;
 import java.util.List;
 import java.util.Optional;
@@ -68,6 +69,23 @@ class LateScriptsTest {
                 .endsWith(lines("    then.run();", "});"));
         assertThat(named(Toolkit.TK, "look")).contains("    then()").contains(" + step, when_result)");
         assertThat(named(Toolkit.FORMS, "look")).endsWith(lines("    then();", "});"));
+    }
+
+    /** W8: the desk calls it, which hands it no step and waits for nothing; it did not compile. */
+    @ParameterizedTest
+    @EnumSource
+    void where_work_breaks_nobody_waits_for_its_end(Toolkit toolkit) throws Exception {
+        NamedScript answer = NamedScript.of(
+                WorkBreaking.ANSWER, Step.RunTask.of("fetch").inBackground(true), note("told"));
+        var design = withMain(main("Desk", button("go", run("fetch"))))
+                .works(task("fetch", "found"))
+                .does(answer)
+                .design();
+        List<String> handedOn = Handover.write(design, toolkit).stream()
+                .flatMap(f -> f.text().lines())
+                .filter(l -> l.contains("when work breaks in do when work breaks"))
+                .toList();
+        assertThat(handedOn).isNotEmpty().noneMatch(l -> l.contains("done by") || l.contains("+ step"));
     }
 
     @ParameterizedTest
