@@ -75,8 +75,8 @@ class LateScriptsTest {
     @ParameterizedTest
     @EnumSource
     void where_work_breaks_nobody_waits_for_its_end(Toolkit toolkit) throws Exception {
-        NamedScript answer = NamedScript.of(
-                WorkBreaking.ANSWER, Step.RunTask.of("fetch").inBackground(true), note("told"));
+        NamedScript answer =
+                NamedScript.of(WorkBreaking.ANSWER, Step.RunTask.of("fetch").inBackground(true), note("told"));
         var design = withMain(main("Desk", button("go", run("fetch"))))
                 .works(task("fetch", "found"))
                 .does(answer)

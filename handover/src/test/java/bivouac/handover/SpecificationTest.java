@@ -1,16 +1,19 @@
 package bivouac.handover;
 
+import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Row;
+import bivouac.design.Task;
 import bivouac.design.Walkthrough;
 import bivouac.design.Window;
 import bivouac.handover.document.Specification;
 import bivouac.plan.Program;
 import java.io.StringReader;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.regex.Pattern;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -65,5 +68,13 @@ class SpecificationTest {
         assertThat(page).doesNotContain("<script").doesNotContain("<b>").contains("&lt;b&gt;&amp;amp;\uFFFD&lt;/b&gt;");
         String body = page.substring(page.indexOf("<body>"), page.indexOf("</html>"));
         DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(body)));
+    }
+
+    @Test
+    void a_task_says_that_it_shows_progress_and_may_be_cancelled() {
+        Design design = withMain(main("Desk"))
+                .works(task("write", "done").telling(EnumSet.allOf(Task.Told.class)))
+                .design();
+        assertThat(Specification.of(Program.of(design))).contains("done · shows progress · may be cancelled");
     }
 }

@@ -13,6 +13,7 @@ import bivouac.design.MessageBox;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
+import bivouac.design.Task;
 import bivouac.design.WaysIn;
 import bivouac.design.Window;
 import bivouac.overview.OverviewSvg;
@@ -144,7 +145,10 @@ public final class Specification {
                     .forEach(t -> page.row(
                             t.name().shown(),
                             takes(t.takes()),
-                            t.endings().stream().map(Specification::ending).collect(Collectors.joining(" · "))));
+                            Stream.concat(
+                                            t.endings().stream().map(Specification::ending),
+                                            t.told().stream().map(Task.Told::words))
+                                    .collect(Collectors.joining(" · "))));
             page.close("table");
         }
         if (!design.application().holdings().isEmpty()) {
