@@ -111,6 +111,11 @@ public record Application(
                 .toList());
     }
 
+    /** Whether the work that a part shows may be cancelled, so that it has a button for that (W10). */
+    public boolean mayBeCancelled(Part.Progress shown) {
+        return task(shown.task()).filter(Task::mayBeCancelled).isPresent();
+    }
+
     public java.util.Optional<Task> task(String shownName) {
         return tasks.stream().filter(t -> t.name().shown().equals(shownName)).findFirst();
     }

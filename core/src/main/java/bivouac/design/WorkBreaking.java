@@ -38,7 +38,7 @@ public final class WorkBreaking {
         return canBreak(design, run) && !run.answers(Ending.BROKE.name());
     }
 
-    static boolean canBreak(Design design, Step.RunTask run) {
+    private static boolean canBreak(Design design, Step.RunTask run) {
         return design.application().task(run.task()).filter(Task::canBreak).isPresent();
     }
 

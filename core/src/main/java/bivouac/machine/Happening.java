@@ -85,16 +85,12 @@ final class Happening {
             case CLOSE_BOX -> leave(inst, Way.CLOSE_BOX);
             case ESCAPE -> leave(inst, Way.ESCAPE);
             case TASK_ENDS -> taskEnds.end(part - 1, item);
-            case TASK_TELLS -> {
-                Entries.Told told = progressing.told(part - 1, item);
-                progressing.tell(part - 1, told.done(), told.line());
-            }
             case CANCEL -> progressing.cancel(inst, part);
             case TIMER_FIRES -> fire(NumberedEvent.instance(event) - 1, part);
             case DAY_PASSES -> passDay();
             case SESSION_ENDS -> requests.depart(0, 0, Way.SESSION_ENDING, false);
             case KILLED -> kill();
-            case SELECT_ROW, ACTIVATE_ROW, REMOVE_ROWS, CHOOSE, PICK, START_AGAIN -> take(event(event));
+            case SELECT_ROW, ACTIVATE_ROW, REMOVE_ROWS, CHOOSE, PICK, TASK_TELLS, START_AGAIN -> take(event(event));
         }
     }
 
@@ -118,7 +114,7 @@ final class Happening {
             case ESCAPE -> new Event.Escape(i);
             case TASK_ENDS -> new Event.TaskEnds(part - 1, item);
             case TASK_TELLS -> {
-                Entries.Told told = progressing.told(part - 1, item);
+                Entries.Told told = progressing.told(part - 1).get(item);
                 yield new Event.TaskTells(part - 1, told.done(), told.line());
             }
             case CANCEL -> new Event.Cancel(i, part);

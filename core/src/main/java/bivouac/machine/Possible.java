@@ -145,7 +145,8 @@ final class Possible {
                 events.add(NumberedEvent.Kind.TASK_ENDS, 0, place + 1, i);
             }
         }
-        for (int i = 0; i < progressing.told(place).size(); i++) {
+        int told = progressing.told(place).size();
+        for (int i = 0; i < told; i++) {
             events.add(NumberedEvent.Kind.TASK_TELLS, 0, place + 1, i);
         }
     }

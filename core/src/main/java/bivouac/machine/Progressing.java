@@ -1,7 +1,6 @@
 package bivouac.machine;
 
 import bivouac.design.Part;
-import bivouac.design.Task;
 import bivouac.plan.Op;
 import bivouac.plan.PartPlan;
 import bivouac.state.Frame;
@@ -51,10 +50,6 @@ final class Progressing {
                 : List.of();
     }
 
-    Entries.Told told(int place, int item) {
-        return told(place).get(item);
-    }
-
     /** W9: it stands where the work is shown. */
     void tell(int place, int done, String line) {
         tell(tasks.frame(place).orElseThrow(), done, line);
@@ -80,12 +75,7 @@ final class Progressing {
 
     Scene.Asking asking(Inst inst, PartPlan part) {
         boolean ever = part.part instanceof Part.Progress shows
-                && run.program
-                        .design()
-                        .application()
-                        .task(shows.task())
-                        .filter(Task::mayBeCancelled)
-                        .isPresent();
+                && run.program.design().application().mayBeCancelled(shows);
         return !ever ? Scene.Asking.NEVER : canCancel(inst, part) ? Scene.Asking.NOW : Scene.Asking.NOT_NOW;
     }
 

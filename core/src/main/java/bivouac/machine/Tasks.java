@@ -93,7 +93,6 @@ final class Tasks {
         }
         run.see(new Sighting.TaskStarted(op.name(), takes));
         frame.awaitsTask = true;
-        frame.cancelled = false;
         if (background) {
             run.drop(frame);
             run.background.add(frame);

@@ -149,7 +149,7 @@ public final class TrailWords {
         boolean closes = seen.stream().anyMatch(Sighting.Closed.class::isInstance);
         Optional<Scene> before = closes ? Optional.of(rehearsal.scene()) : Optional.empty();
         String clauses = Stream.concat(
-                        parts(rehearsal, next),
+                        parts(rehearsal, next).stream(),
                         Stream.of(clauses(seen.stream().filter(s -> !isAnsweredItself(before, event, s)))))
                 .filter(c -> !c.isEmpty())
                 .collect(Collectors.joining("; "));
@@ -160,16 +160,11 @@ public final class TrailWords {
     }
 
     /** What becomes of lists, and of what shows how far work is. */
-    private static Stream<String> parts(Rehearsal rehearsal, State next) {
-        boolean shows = rehearsal.scene().windows().stream()
-                .flatMap(w -> w.parts().stream())
-                .anyMatch(p -> p.design() instanceof Part.ListOfRows || p.design() instanceof Part.Progress);
-        if (!shows) {
-            return Stream.of();
-        }
+    private static List<String> parts(Rehearsal rehearsal, State next) {
         Scene before = rehearsal.scene();
-        Scene after = rehearsal.machine().scene(next);
-        return Stream.concat(RowChanges.words(before, after).stream(), ProgressChanges.words(before, after).stream());
+        return PartChanges.canBe(before)
+                ? PartChanges.words(before, rehearsal.machine().scene(next))
+                : List.of();
     }
 
     private static String nothing(Event event) {

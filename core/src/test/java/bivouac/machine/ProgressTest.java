@@ -11,6 +11,7 @@ import bivouac.design.Setting;
 import bivouac.design.Step;
 import bivouac.design.Task;
 import bivouac.design.Traits;
+import bivouac.rehearsal.Onward;
 import bivouac.rehearsal.TrailWords;
 import java.util.EnumSet;
 import java.util.List;
@@ -285,6 +286,23 @@ class ProgressTest {
         assertThat(TrailWords.preview(rehearsal, new Event.TaskTells(-1, 10, "a"))
                         .words())
                 .isEqualTo("Writing shows 10 % a");
+    }
+
+    @Test
+    void by_itself_it_goes_on_by_tens_and_ends_and_ends_at_once_where_nothing_shows_it() {
+        var shown = desk(run("write")).play().does(GO).does(tells(95, "a"));
+        assertThat(next(shown)).isEqualTo(new Event.TaskTells(-1, 100, "a"));
+        shown.does(tells(100, ""));
+        assertThat(next(shown)).isEqualTo(new Event.TaskEnds(-1, 0));
+        var hidden = desk(EnumSet.allOf(Task.Told.class), main("Desk", button("go", run("write"))))
+                .play()
+                .does(GO);
+        assertThat(next(hidden)).isEqualTo(new Event.TaskEnds(-1, 0));
+    }
+
+    private static Event next(Play play) {
+        Scene scene = play.rehearsal().scene();
+        return Onward.next(play.rehearsal().machine(), scene, scene.tasks().getFirst());
     }
 
     @Test

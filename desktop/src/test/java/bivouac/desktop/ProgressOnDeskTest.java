@@ -66,6 +66,12 @@ class ProgressOnDeskTest {
         robot.click("task-line").text("warm").enter();
         assertThat(lastLine()).isEqualTo("task \"fire\" tells 20 \"warm\" of \"Kiln\"");
         assertThat(robot.says("20 % warm")).isTrue();
+        robot.click("task-tells");
+        assertThat(lastLine())
+                .as("the line is empty, and what it said goes on")
+                .isEqualTo("task \"fire\" tells 30 \"warm\" of \"Kiln\"");
+        robot.click("task-line").text("hot").enter();
+        assertThat(lastLine()).isEqualTo("task \"fire\" tells 40 \"hot\" of \"Kiln\"");
     }
 
     @Test

@@ -29,6 +29,7 @@ public final class ProgressFindings {
 
     private final List<Finding> found;
     private final Design design;
+    private final List<Shown> parts;
     /** The windows in whose scripts a task is run, by task. */
     private final Map<String, String> runIn = new LinkedHashMap<>();
 
@@ -38,6 +39,7 @@ public final class ProgressFindings {
     private ProgressFindings(List<Finding> found, Design design) {
         this.found = found;
         this.design = design;
+        this.parts = parts(design);
     }
 
     public static void into(List<Finding> found, Design design) {
@@ -49,13 +51,13 @@ public final class ProgressFindings {
                         place.ofWindow().ifPresent(w -> findings.runIn.putIfAbsent(run.task(), w));
                     }
                 }));
-        findings.parts().forEach(findings::part);
+        findings.parts.forEach(findings::part);
         design.application().tasks().forEach(findings::task);
     }
 
     private record Shown(String window, Part.Progress part) {}
 
-    private List<Shown> parts() {
+    private static List<Shown> parts(Design design) {
         return design.windows().stream()
                 .filter(FacedWindow.class::isInstance)
                 .map(FacedWindow.class::cast)
@@ -136,7 +138,7 @@ public final class ProgressFindings {
 
     private void task(Task task) {
         String name = task.name().shown();
-        boolean shown = parts().stream().anyMatch(p -> p.part().task().equals(name));
+        boolean shown = parts.stream().anyMatch(p -> p.part().task().equals(name));
         if (shown || task.told().isEmpty()) {
             return;
         }

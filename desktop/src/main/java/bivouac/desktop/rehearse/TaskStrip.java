@@ -46,7 +46,7 @@ final class TaskStrip extends FlowPane {
     void show(Rehearsal rehearsal) {
         shown = rehearsal;
         Scene scene = rehearsal.scene();
-        if (going.filter(g -> isThere(scene, g)).isEmpty()) {
+        if (goingIn(scene).isEmpty()) {
             stop();
         }
         String typed = typed();
@@ -62,9 +62,11 @@ final class TaskStrip extends FlowPane {
         return lookup("#task-line") instanceof TextField field ? field.getText() : "";
     }
 
-    private static boolean isThere(Scene scene, Scene.Working task) {
-        return scene.tasks().stream()
-                .anyMatch(t -> t.place() == task.place() && t.work().equals(task.work()) && t.of().equals(task.of()));
+    /** The task that goes on by itself, as it is in a scene. */
+    private Optional<Scene.Working> goingIn(Scene scene) {
+        return going.flatMap(g -> scene.tasks().stream()
+                .filter(t -> t.place() == g.place() && t.work().equals(g.work()) && t.of().equals(g.of()))
+                .findFirst());
     }
 
     private FlowPane task(Scene scene, Scene.Working task) {
@@ -74,7 +76,7 @@ final class TaskStrip extends FlowPane {
         // what has no room goes on below; the desk keeps its width
         row.prefWrapLengthProperty().bind(Bindings.max(LEAST, widthProperty().subtract(MARGINS)));
         row.getChildren().addAll(Ui.label(task.task(), "strong"), Ui.label("runs" + of, "quiet"));
-        if (task.tells()) {
+        if (Onward.isShown(scene, task)) {
             onward(row, scene, task);
         }
         row.getChildren().add(Ui.label("it ends", "quiet"));
@@ -98,8 +100,7 @@ final class TaskStrip extends FlowPane {
         line.setPrefColumnCount(12);
         Optional<Event.TaskTells> next = Onward.tells(scene, task);
         String words = next.map(n -> n.done() + " %").orElse("all done");
-        Button tell = Ui.button(
-                words, "task-tells", () -> next.ifPresent(n -> act.accept(told(n, line.getText()))), "secondary");
+        Button tell = Ui.button(words, "task-tells", () -> next.ifPresent(n -> tell(n, line)), "secondary");
         tell.setAccessibleText(task.task() + " tells " + words);
         tell.setDisable(next.isEmpty());
         line.setOnAction(e -> tell.fire());
@@ -111,8 +112,11 @@ final class TaskStrip extends FlowPane {
         row.getChildren().addAll(Ui.label("it tells", "quiet"), tell, line, alone);
     }
 
-    private static Event.TaskTells told(Event.TaskTells next, String typed) {
-        return typed.isBlank() ? next : new Event.TaskTells(next.place(), next.done(), typed.strip());
+    /** What was typed is told, and then the line is empty: what is told next says it on. */
+    private void tell(Event.TaskTells next, TextField line) {
+        String typed = line.getText().strip();
+        line.clear();
+        act.accept(typed.isEmpty() ? next : new Event.TaskTells(next.place(), next.done(), typed));
     }
 
     private void turn(Scene.Working task) {
@@ -133,9 +137,7 @@ final class TaskStrip extends FlowPane {
 
     /** One step on; it stops where the task is over, or this is not to be seen any more. */
     private void tick() {
-        Optional<Scene.Working> task = going.flatMap(g -> shown.scene().tasks().stream()
-                .filter(t -> t.place() == g.place() && t.work().equals(g.work()))
-                .findFirst());
+        Optional<Scene.Working> task = goingIn(shown.scene());
         if (task.isEmpty() || getScene() == null) {
             stop();
             return;

@@ -16,13 +16,11 @@ final class Veil extends StackPane {
     private static final double RIM = 9;
 
     private final Label words = Ui.label("", "blocked-label");
-
     private final Button cancel;
 
     /** @param cancelled the work that the window shows, and that blocks it, is asked to end (W10) */
     Veil(Runnable pressed, Runnable cancelled) {
         cancel = Ui.button("Cancel", "veil-cancel", cancelled, "secondary");
-
         var rim = new BorderPane();
         rim.setTop(hatch(RIM, TITLE));
         rim.setBottom(hatch(RIM, RIM));

@@ -26,6 +26,7 @@ import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.PlainTypes;
 import bivouac.handover.meaning.Uses;
+import bivouac.handover.script.Block;
 import bivouac.handover.script.ScriptOf;
 import bivouac.handover.script.Scripts;
 import java.util.ArrayList;
@@ -34,6 +35,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -163,10 +165,11 @@ final class FormsApplication {
         return new CsNames(taken);
     }
 
-    private Lines steps(ScriptPlace place, Map<String, String> locals, CsView seen, Script script) {
+    private Lines written(
+            ScriptPlace place, Map<String, String> locals, CsView seen, Function<Scripts, Block> described) {
         CsNames names = names(locals);
         var scripts = new Scripts(new ScriptOf(world.meanings(), world.texts(), place, names, locals));
-        return new CsScript(world, seen, names, false).write(scripts.of(script));
+        return new CsScript(world, seen, names, false).write(described.apply(scripts));
     }
 
     // Named scripts and timers
@@ -189,7 +192,7 @@ final class FormsApplication {
     /** The body of the method of one script. */
     Lines steps(ScriptPlace place, Script script) {
         return place instanceof ScriptPlace.Named named
-                ? steps(
+                ? written(
                         place,
                         application
                                 .routines()
@@ -197,8 +200,8 @@ final class FormsApplication {
                                 .map(this::takes)
                                 .orElse(Map.of()),
                         CsView.ofApplication("me"),
-                        script)
-                : steps(place, Map.of(), view, script);
+                        scripts -> scripts.of(script))
+                : written(place, Map.of(), view, scripts -> scripts.of(script));
     }
 
     private void named(NamedScript script) {
@@ -262,13 +265,9 @@ final class FormsApplication {
         Optional<NamedScript> answer = WorkBreaking.answer(design);
         said("bool SaysWhenWorkBreaks", "" + answer.isPresent());
         out.add("public void WhenWorkBreaks(DeskWindow me, string task, string reason) {");
-        answer.ifPresent(s -> {
-            CsNames names = names(takes(s));
-            var scripts =
-                    new Scripts(new ScriptOf(world.meanings(), world.texts(), WorkBreaking.PLACE, names, takes(s)));
-            out.all(new CsScript(world, CsView.ofApplication("me"), names, false)
-                    .write(scripts.outside().of(Outcomes.whenWorkBreaks(s))));
-        });
+        answer.ifPresent(s ->
+                out.all(written(WorkBreaking.PLACE, takes(s), CsView.ofApplication("me"), scripts -> scripts.outside()
+                        .of(Outcomes.whenWorkBreaks(s)))));
         out.add("}").blank();
     }
 
@@ -283,10 +282,7 @@ final class FormsApplication {
         if (plan.steps().stream().anyMatch(Step.Let.class::isInstance)) {
             return step == 0 ? steps(place, plan) : new Lines();
         }
-        CsNames names = names(Map.of());
-        var scripts = new Scripts(new ScriptOf(world.meanings(), world.texts(), place, names, Map.of()));
-        return new CsScript(world, view, names, false)
-                .write(scripts.of(plan.steps().get(step), StepPath.of(step)));
+        return written(place, Map.of(), view, scripts -> scripts.of(plan.steps().get(step), StepPath.of(step)));
     }
 
     private void kept() {

@@ -104,7 +104,7 @@ final class FormsParts {
                         + " }, " + l.several() + firstRows(l) + ")";
             case Part.Progress p ->
                 "new " + type(part) + of + ", " + Spelling.literal(p.task()) + ", "
-                        + (PartFacts.isCancelled(w.world.meanings().program().design(), p)
+                        + (w.world.meanings().program().design().application().mayBeCancelled(p)
                                 ? w.text(p.name().expression() + "Cancel", PartFacts.CANCEL)
                                 : "\"\"")
                         + ")";

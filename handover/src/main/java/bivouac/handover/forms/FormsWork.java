@@ -10,6 +10,7 @@ import bivouac.handover.csharp.CsExpressions;
 import bivouac.handover.csharp.CsNames;
 import bivouac.handover.csharp.CsView;
 import bivouac.handover.csharp.CsWorld;
+import bivouac.handover.meaning.CalledWith;
 import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.Say;
@@ -46,8 +47,7 @@ final class FormsWork {
 
     private String signature(Task task) {
         String shown = task.name().shown();
-        String takes = parameters(task);
-        String handed = task.told().isEmpty() ? takes : "Progress progress" + (takes.isEmpty() ? "" : ", " + takes);
+        String handed = CalledWith.of(task, "Progress progress", parameters(task));
         return world.taskClass(shown) + " " + world.methodOfTask(shown) + "(" + handed + ")";
     }
 
@@ -189,8 +189,7 @@ final class FormsWork {
         String type = world.taskClass(shown);
         String more = task.takes().isEmpty() ? "" : ", " + parameters(task);
         String told = task.takes().isEmpty() ? "new object[0]" : "new object[] { " + takes(task) + " }";
-        String handed =
-                task.told().isEmpty() ? takes(task) : "progress" + (task.takes().isEmpty() ? "" : ", " + takes(task));
+        String handed = CalledWith.of(task, "progress", takes(task));
         String call = Spelling.literal(shown) + ", " + told + ", progress => tasks." + world.methodOfTask(shown) + "("
                 + handed + ")";
         for (boolean mayBreak : new boolean[] {false, true}) {

@@ -22,6 +22,7 @@ import bivouac.handover.java.Ends;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.java.JavaScript;
+import bivouac.handover.meaning.CalledWith;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Outcomes;
@@ -248,7 +249,7 @@ final class ApplicationClass {
             String type = world.taskClass(shown);
             String more = task.takes().isEmpty() ? "" : ", " + WorkClasses.parameters(world, task);
             String names = names(task.takes());
-            String handed = task.told().isEmpty() ? names : "progress" + (names.isEmpty() ? "" : ", " + names);
+            String handed = CalledWith.of(task, "progress", names);
             String call = Spelling.literal(shown) + ", List.of(" + names + "), "
                     + (task.told().isEmpty() ? "()" : "progress") + " -> tasks." + world.methodOfTask(shown) + "("
                     + handed + ")";

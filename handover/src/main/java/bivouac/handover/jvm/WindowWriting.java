@@ -48,7 +48,7 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
 
     /** What stands on the button that cancels the work of a progress; an empty text where it cannot be cancelled (W10). */
     public String cancelText(Part.Progress part) {
-        return PartFacts.isCancelled(meanings.program().design(), part)
+        return meanings.program().design().application().mayBeCancelled(part)
                 ? text(part.name().expression() + "Cancel", PartFacts.CANCEL)
                 : "\"\"";
     }

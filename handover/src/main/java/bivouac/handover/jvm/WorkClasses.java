@@ -6,6 +6,7 @@ import bivouac.design.Task;
 import bivouac.handover.braces.Lines;
 import bivouac.handover.java.JavaExpressions;
 import bivouac.handover.java.JavaNames;
+import bivouac.handover.meaning.CalledWith;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Say;
@@ -28,8 +29,7 @@ final class WorkClasses {
 
     /** What the work is called with: what it takes, behind what it tells and is told by, where it does or is (W9, W10). */
     static String called(JvmWorld world, Task task) {
-        String takes = parameters(world, task);
-        return task.told().isEmpty() ? takes : "Progress progress" + (takes.isEmpty() ? "" : ", " + takes);
+        return CalledWith.of(task, "Progress progress", parameters(world, task));
     }
 
     /** The interface of the tasks, and its implementation that is the developer's own. */

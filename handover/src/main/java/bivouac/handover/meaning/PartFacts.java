@@ -1,10 +1,8 @@
 package bivouac.handover.meaning;
 
 import bivouac.design.Braces;
-import bivouac.design.Design;
 import bivouac.design.Part;
 import bivouac.design.Setting;
-import bivouac.design.Task;
 import bivouac.plan.PartPlan;
 import java.util.Optional;
 
@@ -15,14 +13,6 @@ public final class PartFacts {
     public static final String CANCEL = "Cancel";
 
     private PartFacts() {}
-
-    /** Whether the work that a progress shows may be cancelled (W10). */
-    public static boolean isCancelled(Design design, Part.Progress part) {
-        return design.application()
-                .task(part.task())
-                .filter(Task::mayBeCancelled)
-                .isPresent();
-    }
 
     /** Whether a setting is told from the beginning, since it is not what it usually is. */
     public static boolean isFixed(Setting setting, boolean told) {

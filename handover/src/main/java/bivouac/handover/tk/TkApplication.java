@@ -16,6 +16,7 @@ import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.WorkBreaking;
+import bivouac.handover.meaning.CalledWith;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.PlainTypes;
@@ -171,7 +172,7 @@ final class TkApplication {
         String shown = task.name().shown();
         String names = TkWork.names(world, task);
         String parameters = TkWork.parameters(world, task);
-        String handed = task.told().isEmpty() ? names : "progress" + (names.isEmpty() ? "" : ", " + names);
+        String handed = CalledWith.of(task, "progress", names);
         String call = PyNames.literal(shown) + ", [" + names + "], lambda progress: self.tasks."
                 + world.methodOfTask(shown) + "(" + handed + ")";
         for (boolean mayBreak : new boolean[] {false, true}) {

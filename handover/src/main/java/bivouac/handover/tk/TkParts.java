@@ -66,8 +66,11 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
                                         : ", " + PyNames.literal(p.file()));
                     case Part.Progress p ->
                         "WorkProgress" + of + ", " + PyNames.literal(p.task())
-                                + (PartFacts.isCancelled(
-                                                world.meanings().program().design(), p)
+                                + (world.meanings()
+                                                .program()
+                                                .design()
+                                                .application()
+                                                .mayBeCancelled(p)
                                         ? ", cancel=" + says.text(part.name().expression() + "Cancel", PartFacts.CANCEL)
                                         : "")
                                 + label(part, p.label());

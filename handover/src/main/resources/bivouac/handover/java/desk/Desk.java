@@ -1122,7 +1122,7 @@ public final class Desk {
     }
 
     /** What work said last is shown, between events. */
-    public void told(Progress progress) {
+    private void told(Progress progress) {
         if (running || !departed && !atRest() || isWorking() && topWait().progress != progress) {
             postponed.add(() -> told(progress));
             return;
@@ -1167,16 +1167,17 @@ public final class Desk {
         }
     }
 
-    /** Whether leaving a window is asking the work to end that it shows, and that is waited for. */
-    public boolean isCancelledByLeaving(DeskWindow window) {
-        return isWorking() && window.showing(topWait().progress.task).stream().anyMatch(this::canCancel);
+    /** Whether a window shows work that is waited for, and can be asked to end. */
+    public boolean isCancelling(DeskWindow window) {
+        return isWorking() && window.showing().stream().anyMatch(this::canCancel);
     }
 
-    void cancelByLeaving(DeskWindow window) {
-        window.showing(topWait().progress.task).stream()
-                .filter(this::canCancel)
-                .findFirst()
-                .ifPresent(part -> cancel(window, part));
+    /** Leaving a window asks the work to end that it shows and that is waited for; answers whether it did. */
+    boolean isCancelledByLeaving(DeskWindow window) {
+        Optional<WorkShown> part =
+                isWorking() ? window.showing().stream().filter(this::canCancel).findFirst() : Optional.empty();
+        part.ifPresent(p -> cancel(window, p));
+        return part.isPresent();
     }
 
     /** The background runs of a task are asked to end. */

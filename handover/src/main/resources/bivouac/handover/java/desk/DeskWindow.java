@@ -164,18 +164,14 @@ public abstract class DeskWindow {
 
     /** The close box of the screen: it cancels work that is waited for and shown here (W10), else leaves. */
     public final void closeBox() {
-        if (desk.isCancelledByLeaving(this)) {
-            desk.cancelByLeaving(this);
-        } else {
+        if (!desk.isCancelledByLeaving(this)) {
             closeBoxUsed();
         }
     }
 
     /** Escape, likewise. */
     public final void escape() {
-        if (desk.isCancelledByLeaving(this)) {
-            desk.cancelByLeaving(this);
-        } else {
+        if (!desk.isCancelledByLeaving(this)) {
             escapePressed();
         }
     }

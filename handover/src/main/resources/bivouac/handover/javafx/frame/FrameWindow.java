@@ -45,7 +45,7 @@ public abstract class FrameWindow extends DeskWindow {
 
     /** All that a person can do while work is waited for: ask it to end, where this window shows it (B3, W10). */
     private boolean isCancelling(InputEvent e) {
-        return desk.isCancelledByLeaving(this)
+        return desk.isCancelling(this)
                 && (WorkProgress.isCancel(e.getTarget())
                         || e instanceof KeyEvent key && key.getCode() == KeyCode.ESCAPE);
     }

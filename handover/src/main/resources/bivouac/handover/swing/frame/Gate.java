@@ -47,7 +47,7 @@ public final class Gate extends EventQueue {
 
     /** All that a person can do while work is waited for: ask it to end, where a window shows it (B3, W10). */
     private static boolean isCancelling(FrameWindow window, AWTEvent event) {
-        return window.desk().isCancelledByLeaving(window)
+        return window.desk().isCancelling(window)
                 && switch (event) {
                     case WindowEvent closing -> true;
                     case KeyEvent key ->

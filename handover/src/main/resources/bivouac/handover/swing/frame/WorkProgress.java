@@ -7,7 +7,6 @@ import javax.swing.JButton;
 import javax.swing.JLabel;
 import javax.swing.JPanel;
 import javax.swing.JProgressBar;
-import javax.swing.SwingUtilities;
 
 /** How far the work of a task is: a bar, a line of text, and where it may be cancelled a button for that (W9, W10). */
 public final class WorkProgress extends Part implements WorkShown {
@@ -42,9 +41,7 @@ public final class WorkProgress extends Part implements WorkShown {
 
     /** Whether it is the button of one of these, which hears a person while all else is blocked (B3). */
     static boolean isCancel(Component component) {
-        JButton button = (JButton) SwingUtilities.getAncestorOfClass(JButton.class, component);
-        JButton found = component instanceof JButton itself ? itself : button;
-        return found != null && found.getClientProperty(CANCEL) != null;
+        return component instanceof JButton button && button.getClientProperty(CANCEL) != null;
     }
 
     @Override

@@ -116,7 +116,9 @@ class DeskTest(unittest.TestCase):
         seen = []
 
         def count():
-            heard = lambda e: seen.append(type(e).__name__)
+            def heard(ending):
+                seen.append(type(ending).__name__)
+
             self.desk.background(self.main, "step", "count", [], lambda progress: Closed(), heard)
             seen.append("on")
 
