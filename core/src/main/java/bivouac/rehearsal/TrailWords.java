@@ -53,7 +53,7 @@ public final class TrailWords {
             case NamedEvent.EscapePressed(var w) -> new Line(w.toString(), "Escape", "");
             case NamedEvent.EnterPressed(var w) -> new Line(w.toString(), "Enter", "");
             case NamedEvent.Cancelled(var w, String part) ->
-                new Line(w.toString(), label(design, w, part), "cancelled");
+                new Line(w.toString(), label(design, w, part), "asked to end");
             case NamedEvent.TaskTold told ->
                 new Line(told.task(), "tells", Part.Progress.shown(told.done(), told.line()));
             case NamedEvent.TaskEnded ended -> new Line(ended.task(), "ends " + ended.ending(), "");

@@ -254,7 +254,9 @@ final class FacePane {
         bar.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(bar, Priority.ALWAYS);
         String of = part.task().isBlank() ? "of no task yet" : "of " + part.task();
-        var row = Ui.row(8, bar, Ui.label(of, "quiet"));
+        var words = Ui.label(of, "quiet");
+        words.setMinWidth(Region.USE_PREF_SIZE);
+        var row = Ui.row(8, bar, words);
         String label = AccessKey.without(part.label());
         if (!label.isEmpty()) {
             row.getChildren().addFirst(Ui.label(label, "desk-label"));
