@@ -3,10 +3,10 @@ package bivouac.closing;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -24,10 +24,10 @@ public record BeforeClosing(List<OnTheWay> things, List<Decision> decisions) {
 
     static BeforeClosing of(Design design, FacedWindow face) {
         Script script = face.moment(FacedWindow.Moment.BEFORE_CLOSING);
-        var name = Optional.of(face.name().shown());
+        var place = new ScriptPlace.AtMoment(face.name().shown(), FacedWindow.Moment.BEFORE_CLOSING);
         var things = new LinkedHashSet<OnTheWay>();
-        things(design, script, things, new Doing(design, name));
-        return new BeforeClosing(List.copyOf(things), new Outcomes(design, name).of(script));
+        things(design, script, things, new Doing(design, place));
+        return new BeforeClosing(List.copyOf(things), new Outcomes(design, place).of(script));
     }
 
     private static boolean things(Design design, Script script, Set<OnTheWay> things, Doing doing) {

@@ -1,11 +1,12 @@
 package bivouac.closing;
 
 import bivouac.design.Design;
+import bivouac.design.Done;
 import bivouac.design.Limits;
 import bivouac.design.NamedScript;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
-import bivouac.design.Taken;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
@@ -18,14 +19,14 @@ import java.util.function.Function;
 final class Doing {
 
     private final Design design;
-    private final Optional<String> window;
+    private ScriptPlace place;
     private final Set<String> around = new HashSet<>();
     private int done;
 
-    /** @param window whose script it is; none for one of the application */
-    Doing(Design design, Optional<String> window) {
+    /** @param place where the script stands */
+    Doing(Design design, ScriptPlace place) {
         this.design = design;
-        this.window = window;
+        this.place = place;
     }
 
     /** The names of the scripts that are being done. */
@@ -38,12 +39,17 @@ final class Doing {
      * much was.
      */
     <T> T into(Step.Do call, Function<NamedScript, T> make, T otherwise) {
-        Optional<NamedScript> script = Taken.script(design, window, call);
+        Optional<ScriptPlace.Named> there = Done.place(design, place, call);
+        Optional<NamedScript> script = there.flatMap(p -> Done.of(design, p));
         if (script.isEmpty() || done > Limits.MOST_DONE || !around.add(call.script())) {
             return otherwise;
         }
         done += 1 + Steps.count(script.get().script());
+        ScriptPlace before = place;
+        // in another window the names are those of that window (W12)
+        place = call.in().isPresent() ? there.get() : before;
         T made = make.apply(script.get());
+        place = before;
         around.remove(call.script());
         return made;
     }

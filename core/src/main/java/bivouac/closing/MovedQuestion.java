@@ -19,13 +19,15 @@ import java.util.function.Predicate;
 public final class MovedQuestion {
 
     private final Design design;
+    private final ScriptPlace trigger;
     private final Predicate<Step> isGoal;
     private final Step refuses;
     /** The one step that the trigger is left with. */
     private Optional<Step> goal = Optional.empty();
 
-    private MovedQuestion(Design design, Predicate<Step> isGoal, Step refuses) {
+    private MovedQuestion(Design design, ScriptPlace trigger, Predicate<Step> isGoal, Step refuses) {
         this.design = design;
+        this.trigger = trigger;
         this.isGoal = isGoal;
         this.refuses = refuses;
     }
@@ -37,7 +39,7 @@ public final class MovedQuestion {
                 .isPresent();
         var place = new ScriptPlace.AtMoment(window, FacedWindow.Moment.BEFORE_CLOSING);
         return free
-                ? new MovedQuestion(design, MovedQuestion::closes, new Step.StayOpen()).to(place, trigger)
+                ? new MovedQuestion(design, trigger, MovedQuestion::closes, new Step.StayOpen()).to(place)
                 : Optional.empty();
     }
 
@@ -46,7 +48,7 @@ public final class MovedQuestion {
         var place = new ScriptPlace.AtRow(window, list, Part.RowMoment.BEFORE_REMOVING);
         Predicate<Step> removes = s -> s instanceof Step.RemoveRow r && r.list().equals("me." + list);
         return place.in(design).doesNothing()
-                ? new MovedQuestion(design, removes, new Step.KeepRow()).to(place, trigger)
+                ? new MovedQuestion(design, trigger, removes, new Step.KeepRow()).to(place)
                 : Optional.empty();
     }
 
@@ -59,7 +61,7 @@ public final class MovedQuestion {
                         && c.refused().isEmpty();
     }
 
-    private Optional<Design> to(ScriptPlace place, ScriptPlace trigger) {
+    private Optional<Design> to(ScriptPlace place) {
         if (!trigger.ofWindow().equals(place.ofWindow())) {
             return Optional.empty();
         }
@@ -122,7 +124,7 @@ public final class MovedQuestion {
         return switch (step) {
             case Step.Branching branching -> {
                 var branches = new ArrayList<>(branching.branches());
-                design.endingsOf(branching).stream()
+                design.endingsOf(trigger, branching).stream()
                         .filter(e -> !branching.answers(e.name()))
                         .forEach(e -> branches.add(new Step.Branch(e.name(), Script.of(refuses))));
                 yield branching.withBranches(branches);

@@ -2,14 +2,19 @@ package bivouac.closing;
 
 import bivouac.closing.Decision.Outcome;
 import bivouac.design.Design;
+import bivouac.design.Done;
 import bivouac.design.Ending;
+import bivouac.design.NamedScript;
 import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -20,14 +25,20 @@ import java.util.Set;
 final class Outcomes {
 
     private final Design design;
+    private final ScriptPlace place;
     private final Doing doing;
+    /** What can come of each answer of the named script that is read, by its ending (W11). */
+    private Map<String, Set<Outcome>> returns = Map.of();
+
     private final List<Decision> decisions = new ArrayList<>();
     /** The step of the script itself, while a named script that it does is read. */
     private Optional<StepPath> done = Optional.empty();
 
-    Outcomes(Design design, Optional<String> window) {
+    /** @param place where the script stands */
+    Outcomes(Design design, ScriptPlace place) {
         this.design = design;
-        this.doing = new Doing(design, window);
+        this.place = place;
+        this.doing = new Doing(design, place);
     }
 
     /** The decisions of the script, from its beginning. */
@@ -58,7 +69,8 @@ final class Outcomes {
             case Step.Again again -> EnumSet.noneOf(Outcome.class);
             case Step.If choice -> choice(choice, path, rest);
             case Step.Repeat(Script inside) -> all(inside, path, 0, rest);
-            case Step.Do call -> done(call, path, rest);
+            case Step.Do call when call.in().isEmpty() -> done(call, path, rest);
+            case Step.Return(String ending, var gives) -> returns.getOrDefault(ending, rest);
             case Step.Open open when design.goesOnBeside(open) -> rest;
             case Step.RunTask run -> branching(run, path, rest);
             case Step.Branching branching -> branching(branching, path, rest);
@@ -79,7 +91,7 @@ final class Outcomes {
 
     private Set<Outcome> branching(Step.Branching step, StepPath path, Set<Outcome> rest) {
         var outcomes = new LinkedHashMap<String, Set<Outcome>>();
-        for (Ending ending : design.endingsMet(step)) {
+        for (Ending ending : design.endingsMet(place, step)) {
             outcomes.put(ending.name(), rest);
         }
         for (int i = step.branches().size() - 1; i >= 0; i--) {
@@ -93,10 +105,22 @@ final class Outcomes {
     }
 
     private Set<Outcome> done(Step.Do call, StepPath path, Set<Outcome> rest) {
+        var answered = new HashMap<String, Set<Outcome>>();
+        for (int i = call.branches().size() - 1; i >= 0; i--) {
+            Step.Branch branch = call.branches().get(i);
+            answered.put(branch.ending(), all(branch.script(), path, i, rest));
+        }
+        Map<String, Set<Outcome>> before = returns;
         Optional<StepPath> outside = done;
+        Done.script(design, place, call)
+                .map(NamedScript::endings)
+                .orElse(List.of())
+                .forEach(e -> answered.putIfAbsent(e.name(), rest));
+        returns = answered;
         done = Optional.of(done.orElse(path));
         Set<Outcome> all = doing.into(call, named -> from(named.script().steps(), 0, Optional.empty(), 0, rest), rest);
         done = outside;
+        returns = before;
         return all;
     }
 }

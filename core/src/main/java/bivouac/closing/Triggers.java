@@ -80,7 +80,7 @@ public final class Triggers {
         private Optional<StepPath> done = Optional.empty();
 
         Walk(ScriptPlace place) {
-            this(place, new Doing(design, place.ofWindow()), new HashMap<>());
+            this(place, new Doing(design, place), new HashMap<>());
         }
 
         private Walk(ScriptPlace place, Doing doing, Map<Set<String>, Map<Script, Boolean>> known) {
@@ -120,7 +120,7 @@ public final class Triggers {
                     add(new Goal.Removing(place.ofWindow().get(), list.substring(3)), path, Optional.empty(), before);
                     yield before;
                 }
-                case Step.Do call -> done(call, path, before);
+                case Step.Do call when call.in().isEmpty() -> done(call, path, before);
                 case Step.KeptValues k -> with(before, new OnTheWay.Saves());
                 case Step.If choice -> choice(choice, path, before);
                 case Step.Repeat _, Step.Plain _, Step.Branching _ -> inside(step, path, own(step, before));
@@ -212,7 +212,7 @@ public final class Triggers {
             List<OnTheWay> after =
                     doing.into(call, named -> steps(named.script().steps(), Optional.empty(), 0, before), before);
             done = outside;
-            return after;
+            return inside(call, path, after);
         }
     }
 

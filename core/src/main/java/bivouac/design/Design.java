@@ -142,11 +142,14 @@ public record Design(
     }
 
     /**
-     * The endings that a step can branch on: those of the window that it opens, of the task that it runs, or that a holding could not be
-     * taken.
+     * The endings that a step can branch on: those of the window that it opens, of the task that it runs, of the script that
+     * it does, or that a holding could not be taken.
+     *
+     * @param place where the step stands, which says whose script it does
      */
-    public List<Ending> endingsOf(Step.Branching step) {
+    public List<Ending> endingsOf(ScriptPlace place, Step.Branching step) {
         return switch (step) {
+            case Step.Do done -> answersOf(place, done);
             case Step.Open open -> window(open.window()).map(Design::endingsOf).orElse(List.of());
             case Step.RunTask run ->
                 application.task(run.task()).map(Task::endings).orElse(List.of());
@@ -166,14 +169,23 @@ public record Design(
     }
 
     /** The endings for which a step can have a branch: those, and of a task those that nobody wrote (W8, W10). */
-    public List<Ending> branchesOf(Step.Branching step) {
-        return Stream.concat(endingsOf(step).stream(), unwritten(step).stream()).toList();
+    public List<Ending> branchesOf(ScriptPlace place, Step.Branching step) {
+        return Stream.concat(endingsOf(place, step).stream(), unwritten(step).stream())
+                .toList();
     }
 
     /** The endings that a script can get to behind a step: one that nobody wrote only where a branch answers it (W8, W10). */
-    public List<Ending> endingsMet(Step.Branching step) {
-        return Stream.concat(endingsOf(step).stream(), unwritten(step).stream().filter(e -> ((Step.RunTask) step)
-                        .answers(e.name())))
+    public List<Ending> endingsMet(ScriptPlace place, Step.Branching step) {
+        return Stream.concat(
+                        endingsOf(place, step).stream(),
+                        unwritten(step).stream().filter(e -> ((Step.RunTask) step).answers(e.name())))
+                .toList();
+    }
+
+    /** W11; of every window of a name only those at which the others are not asked any more (W12). */
+    private List<Ending> answersOf(ScriptPlace place, Step.Do done) {
+        return Done.script(this, place, done).map(NamedScript::endings).orElse(List.of()).stream()
+                .filter(e -> !done.isEvery() || done.until().contains(e.name()))
                 .toList();
     }
 

@@ -215,7 +215,11 @@ abstract class DesignMapper {
     private Routines routines(Routines routines) {
         return new Routines(
                 routines.scripts().stream()
-                        .map(s -> new NamedScript(s.name(), takes(s.takes()), script(s.script())))
+                        .map(s -> new NamedScript(
+                                s.name(),
+                                takes(s.takes()),
+                                s.endings().stream().map(this::ending).toList(),
+                                script(s.script())))
                         .toList(),
                 routines.timers().stream()
                         .map(t -> new Timer(t.name(), expression(t.every()), t.once(), script(t.fires())))
@@ -356,9 +360,12 @@ abstract class DesignMapper {
             case Step.Do d ->
                 new Step.Do(
                         named(Named.SCRIPT, d.script()),
-                        d.handOver().stream()
-                                .map(g -> new Given(g.name(), expression(g.value())))
-                                .toList());
+                        d.in().map(this::target),
+                        d.until(),
+                        values(d.handOver()),
+                        d.as(),
+                        branches(d.branches()));
+            case Step.Return r -> new Step.Return(r.ending(), values(r.gives()));
             case Step.GiveBack g -> new Step.GiveBack(named(Named.HOLDING, g.holding()), branches(g.branches()));
             case Step.TakeHolding t -> new Step.TakeHolding(named(Named.HOLDING, t.holding()), branches(t.branches()));
             case Step.RunTask r ->
@@ -437,6 +444,13 @@ abstract class DesignMapper {
     private List<Given> gives(List<Given> gives) {
         String own = scope.map(s -> s.name().shown()).orElse("");
         return gives.stream().map(g -> given(g, own)).toList();
+    }
+
+    /** What a named script takes, and answers, is named by itself alone. */
+    private List<Given> values(List<Given> givens) {
+        return givens.stream()
+                .map(g -> new Given(g.name(), expression(g.value())))
+                .toList();
     }
 
     private Given given(Given given, String window) {

@@ -190,7 +190,8 @@ public sealed interface ScriptPlace {
                 : window.flatMap(design::faced).map(FacedWindow::routines).orElse(Routines.NONE);
     }
 
-    private static Design put(Design design, Optional<String> window, UnaryOperator<Routines> edit) {
+    /** The design with other named scripts and timers of a window, or of the application. */
+    static Design put(Design design, Optional<String> window, UnaryOperator<Routines> edit) {
         Routines changed = edit.apply(routines(design, window));
         return window.map(w -> design.changingFace(w, f -> f.with(changed)))
                 .orElseGet(() -> design.with(design.application().with(changed)));

@@ -22,7 +22,7 @@ public sealed interface Step {
     record Branch(String ending, Script script) {}
 
     /** A step that waits for, or is told of, an ending, with a branch for each (W4). */
-    sealed interface Branching extends Step permits Open, RunTask, TakeHolding, GiveBack {
+    sealed interface Branching extends Step permits Open, RunTask, TakeHolding, GiveBack, Do {
 
         List<Branch> branches();
 
@@ -178,19 +178,74 @@ public sealed interface Step {
         }
     }
 
-    /** Runs a named script of the window, or of the application, as if its steps stood here (W7). */
-    record Do(String script, List<Given> handOver) implements Plain {
+    /**
+     * Runs a named script of the window, or of the application, as if its steps stood here (W7), or one of another window
+     * (W12).
+     *
+     * @param in the window whose script it is, where that is another one
+     * @param until of all windows of a name, the endings at which those that are left are not asked any more
+     * @param as the name under which, in its branches, its result is kept (W4)
+     */
+    record Do(
+            String script,
+            Optional<Target> in,
+            List<String> until,
+            List<Given> handOver,
+            Optional<String> as,
+            List<Branch> branches)
+            implements Branching {
         public Do {
+            until = List.copyOf(until);
             handOver = List.copyOf(handOver);
+            branches = List.copyOf(branches);
+        }
+
+        /** A script of this window or of the application, whose answer is nothing to this step. */
+        public Do(String script, List<Given> handOver) {
+            this(script, Optional.empty(), List.of(), handOver, Optional.empty(), List.of());
         }
 
         public static Do of(String script, Given... values) {
             return new Do(script, List.of(values));
         }
 
+        public Do in(Target other, String... stopping) {
+            return new Do(script, Optional.of(other), List.of(stopping), handOver, as, branches);
+        }
+
+        public Do when(Branch... those) {
+            return withBranches(List.of(those));
+        }
+
+        /** Whether it is done in each open window of a name (W12). */
+        public boolean isEvery() {
+            return in.filter(Target.Every.class::isInstance).isPresent();
+        }
+
+        @Override
+        public Do withBranches(List<Branch> other) {
+            return new Do(script, in, until, handOver, as, other);
+        }
+
         @Override
         public Pieces pieces() {
-            return Pieces.givens(handOver);
+            return Pieces.givens(handOver).meaning(in);
+        }
+    }
+
+    /** Ends the named script that it stands in, as one of its endings (W11). */
+    record Return(String ending, List<Given> gives) implements Plain {
+        public Return {
+            gives = List.copyOf(gives);
+        }
+
+        public static Return of(String ending, Given... values) {
+            return new Return(ending, List.of(values));
+        }
+
+        @Override
+        public Pieces pieces() {
+            return Pieces.givens(gives);
         }
     }
 

@@ -16,7 +16,8 @@ public final class Taken {
             case Step.RunTask r ->
                 design.application().task(r.task()).map(t -> names(t.takes())).orElse(List.of());
             case Step.Do d ->
-                script(design, place.ofWindow(), d).map(s -> names(s.takes())).orElse(List.of());
+                Done.script(design, place, d).map(s -> names(s.takes())).orElse(List.of());
+            case Step.Return r -> returned(design, place, r);
             case Step.Close c -> given(design, place, c);
             case Step.Off(Step kept) -> names(design, place, kept);
             case Step.AddRow a -> columns(design, place, a.list());
@@ -30,15 +31,13 @@ public final class Taken {
         };
     }
 
-    /**
-     * The named script that a step does: the window's own, else the application's (W7).
-     *
-     * @param window whose script does it; none for one of the application
-     */
-    public static Optional<NamedScript> script(Design design, Optional<String> window, Step.Do step) {
-        return ScriptPlace.routines(design, window)
-                .script(step.script())
-                .or(() -> design.application().routines().script(step.script()));
+    private static List<String> returned(Design design, ScriptPlace place, Step.Return step) {
+        return Optional.of(place)
+                .filter(ScriptPlace.Named.class::isInstance)
+                .flatMap(p -> Done.of(design, (ScriptPlace.Named) p))
+                .flatMap(s -> s.ending(step.ending()))
+                .map(e -> e.gives().stream().map(g -> g.name().expression()).toList())
+                .orElse(List.of());
     }
 
     private static List<String> given(Design design, ScriptPlace place, Step.Close close) {

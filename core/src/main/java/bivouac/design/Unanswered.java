@@ -12,8 +12,8 @@ import java.util.List;
 public record Unanswered(Ending ending, boolean ought) {
 
     /** The endings without a branch, in their order. Never a single ending that gives nothing: that decides nothing. */
-    public static List<Unanswered> of(Design design, Step.Branching step) {
-        List<Ending> all = design.endingsOf(step);
+    public static List<Unanswered> of(Design design, ScriptPlace place, Step.Branching step) {
+        List<Ending> all = design.endingsOf(place, step);
         long own = all.stream().filter(e -> !isCouldNot(e)).count();
         boolean sisters = step.branches().stream().anyMatch(b -> !b.ending().equals(Ending.COULD_NOT.name()));
         return all.stream()

@@ -17,7 +17,11 @@ final class RoutineFormat {
 
     private static NamedScript script(Json json) throws Unreadable {
         Fields f = Fields.of(json);
-        var script = new NamedScript(f.name(), f.list("takes", WindowFormat::take), StepFormat.script(f, "do"));
+        var script = new NamedScript(
+                f.name(),
+                f.list("takes", WindowFormat::take),
+                f.list("endings", WindowFormat::ending),
+                StepFormat.script(f, "do"));
         f.done();
         return script;
     }
@@ -34,6 +38,7 @@ final class RoutineFormat {
         var out = new JsonOut.Members();
         WindowFormat.write(out, script.name());
         return out.list("takes", script.takes(), WindowFormat::write)
+                .list("endings", script.endings(), WindowFormat::write)
                 .putUnless(script.script().isEmpty(), "do", StepFormat.write(script.script()));
     }
 

@@ -37,7 +37,8 @@ final class StepFormat {
         kinds.put("give back", json -> read(json, f -> new Step.GiveBack(f.text("holding"), whens(f))));
         kinds.put("cancel task", json -> read(json, f -> new Step.CancelTask(f.text("task"))));
         kinds.put("stop task", json -> read(json, f -> new Step.StopTask(f.text("task"))));
-        kinds.put("do", json -> read(json, f -> new Step.Do(f.text("script"), givens(f, "hand over"))));
+        kinds.put("do", StepFormat::done);
+        kinds.put("return", json -> read(json, f -> new Step.Return(f.text("ending"), givens(f, "gives"))));
         for (Step.TurnTimer.How how : Step.TurnTimer.How.values()) {
             kinds.put(how.words(), json -> read(json, f -> new Step.TurnTimer(how, f.text("timer"))));
         }
@@ -113,6 +114,19 @@ final class StepFormat {
                         givens(f, "hand over"),
                         f.optionalText("as"),
                         whens(f)));
+    }
+
+    private static Step done(Json json) throws Unreadable {
+        return read(json, f -> {
+            Optional<Json> in = f.find("in");
+            return new Step.Do(
+                    f.text("script"),
+                    in.isPresent() ? Optional.of(target(in.get())) : Optional.empty(),
+                    f.list("until", Fields::asText),
+                    givens(f, "hand over"),
+                    f.optionalText("as"),
+                    whens(f));
+        });
     }
 
     private static Manner manner(Fields f) throws Unreadable {
@@ -246,7 +260,15 @@ final class StepFormat {
                 whens(out.put("step", "give back").put("holding", holding), branches);
             case Step.Do d -> {
                 out.put("step", "do").put("script", d.script());
+                d.in().ifPresent(t -> out.put("in", write(t)));
+                out.putUnless(d.until().isEmpty(), "until", List.copyOf(d.until()));
                 write(out, "hand over", d.handOver());
+                out.put("as", d.as());
+                yield whens(out, d.branches());
+            }
+            case Step.Return r -> {
+                out.put("step", "return").put("ending", r.ending());
+                write(out, "gives", r.gives());
                 yield out;
             }
             case Step.TurnTimer t -> out.put("step", t.how().words()).put("timer", t.timer());

@@ -181,7 +181,7 @@ final class WindowFormat {
         return menu;
     }
 
-    private static Ending ending(Json json) throws Unreadable {
+    static Ending ending(Json json) throws Unreadable {
         Fields f = Fields.of(json);
         Ending ending = ending(f);
         f.done();

@@ -69,7 +69,7 @@ final class Endings {
         return switch (op) {
             case Op.Close close -> close.gives();
             case Op.Open open when open.how() instanceof Op.How.InPlace(int ending, var gives) -> gives;
-            case Op.Open _, Op.End _, Op.RunTask _, Op.MayFail _, Op.Plain _, Op.Course _ -> List.of();
+            case Op.Open _, Op.End _, Op.RunTask _, Op.MayFail _, Op.DoIn _, Op.Plain _, Op.Course _ -> List.of();
         };
     }
 

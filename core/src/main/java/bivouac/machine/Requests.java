@@ -159,7 +159,7 @@ final class Requests {
             case Op.Close c -> c.refused();
             case Op.End e -> e.refused();
             case Op.Open o -> o.after();
-            case Op.RunTask _, Op.MayFail _, Op.Plain _, Op.Course _ ->
+            case Op.RunTask _, Op.MayFail _, Op.DoIn _, Op.Plain _, Op.Course _ ->
                 throw new IllegalStateException("Only close, end and open ask for something");
         };
     }
@@ -316,7 +316,7 @@ final class Requests {
         return switch (script.script.ops().get(script.pc)) {
             case Op.Close c -> c.whom().isEvery() ? script.pc : c.after();
             case Op.Open o -> o.after();
-            case Op.End _, Op.RunTask _, Op.MayFail _, Op.Plain _, Op.Course _ ->
+            case Op.End _, Op.RunTask _, Op.MayFail _, Op.DoIn _, Op.Plain _, Op.Course _ ->
                 throw new IllegalStateException("Only close and open ask a window to close");
         };
     }

@@ -1,5 +1,6 @@
 package bivouac.machine;
 
+import bivouac.design.ScriptPlace;
 import bivouac.design.Type;
 import bivouac.expression.Budget;
 import bivouac.expression.Compiled;
@@ -8,6 +9,7 @@ import bivouac.expression.NoValue;
 import bivouac.expression.TextTemplate;
 import bivouac.expression.TooMuchWork;
 import bivouac.expression.Value;
+import bivouac.plan.Op;
 import bivouac.plan.PartPlan;
 import bivouac.plan.Program;
 import bivouac.plan.Reading;
@@ -212,10 +214,15 @@ final class Run extends Situation {
         }
     }
 
+    /** Whether more stands on the stack than may (X6). */
+    boolean isTooDeep() {
+        return stack.size() > DEEPEST_STACK && depth() > DEEPEST_STACK;
+    }
+
     /** Counts steps that begin; false once there have been too many, or the stack is too deep (X6). */
     boolean mayGoOn(int begun) {
         steps += begun;
-        return steps <= MOST_STEPS && stack.size() <= DEEPEST_STACK;
+        return steps <= MOST_STEPS && !isTooDeep();
     }
 
     /** What comes after all that have arrived already. */
@@ -262,15 +269,71 @@ final class Run extends Situation {
         }
     }
 
-    /** Takes a frame off the stack; a request that it asked for goes on without it. */
+    /** Runs a script that another window's does, with what it is handed (W12). */
+    void push(ScriptPlan script, Inst me, List<Op.Hand> hands, int[] handed) {
+        if (!script.isEmpty()) {
+            Frame.OfScript frame = run(script, me);
+            for (int i = 0; i < handed.length; i++) {
+                frame.locals[ScriptPlan.FIRST_FREE + hands.get(i).index()] = handed[i];
+            }
+            stack.add(frame);
+        }
+    }
+
+    /** Takes a frame off the stack, with what it does in other windows; a request that it asked for goes on without it. */
     void drop(Frame frame) {
         int at = stack.indexOf(frame);
         if (at < 0) {
             return;
         }
+        if (frame instanceof Frame.OfScript script) {
+            dropDone(script);
+        }
         if (at + 1 < stack.size() && stack.get(at + 1) instanceof Frame.OfRequest request) {
             request.byScript = false;
         }
         stack.remove(at);
+    }
+
+    /** Takes the scripts off the stack that one does in other windows (W12): they stand right above it. */
+    void dropDone(Frame.OfScript doer) {
+        if (!doer.doesElsewhere()) {
+            return;
+        }
+        int at = stack.indexOf(doer) + 1;
+        while (at < stack.size() && isDone(stack.get(at))) {
+            drop(stack.get(at));
+        }
+    }
+
+    /** Whether it is a script that another window's does: by itself a named one is run for nothing else. */
+    private static boolean isDone(Frame frame) {
+        return frame instanceof Frame.OfScript s && s.script.place() instanceof ScriptPlace.Named;
+    }
+
+    /** Who does a script that stands above it: below those of the windows that are still to come (W12). */
+    Optional<Frame.OfScript> doerOf(Frame.OfScript done) {
+        if (!isDone(done)) {
+            return Optional.empty();
+        }
+        int at = stack.indexOf(done);
+        while (at >= 0 && stack.get(at) instanceof Frame.OfScript s && s.script == done.script) {
+            at--;
+        }
+        return at >= 0 && stack.get(at) instanceof Frame.OfScript doer && doer.doesElsewhere()
+                ? Optional.of(doer)
+                : Optional.empty();
+    }
+
+    /** How many stand on the stack that have begun: windows whose turn has not come are none (W12). */
+    private int depth() {
+        int begun = stack.size();
+        for (int i = 1; i < stack.size(); i++) {
+            boolean toCome = isDone(stack.get(i))
+                    && isDone(stack.get(i - 1))
+                    && ((Frame.OfScript) stack.get(i)).script == ((Frame.OfScript) stack.get(i - 1)).script;
+            begun -= toCome ? 1 : 0;
+        }
+        return begun;
     }
 }

@@ -35,6 +35,13 @@ final class ScriptEnds {
 
     /** Ends a script; where a request asks it whether its window may close, that is refused. */
     void stop(Frame.OfScript frame) {
+        Optional<Frame.OfScript> doer = run.doerOf(frame);
+        if (doer.isPresent()) {
+            // W12: as if its steps stood there
+            run.dropDone(doer.get());
+            giveUp(doer.get());
+            return;
+        }
         Optional<Frame.OfRequest> asking = asking(frame);
         run.drop(frame);
         asking.ifPresent(request -> requests.refuse(request, Optional.of(frame.me)));

@@ -27,6 +27,7 @@ final class Scripts {
     private final Holdings holdings;
     private final Opening opening;
     private final Targets targets;
+    private final Doing doing;
     private final RowSteps rows;
 
     Scripts(
@@ -46,6 +47,7 @@ final class Scripts {
         this.holdings = holdings;
         this.opening = opening;
         this.targets = new Targets(run);
+        this.doing = new Doing(run, targets);
         this.rows = rows;
     }
 
@@ -114,6 +116,13 @@ final class Scripts {
             case Op.NotThereYet n -> {
                 run.see(new Sighting.Noted(n.said()));
                 frame.pc++;
+            }
+            case Op.DoIn done -> doing.begin(done, frame);
+            case Op.Answered(var ref, var e, var u, var s, var b, var r, var slot, int after) -> frame.pc = after;
+            case Op.Answer answer -> doing.answer(answer, frame);
+            case Op.Return back -> {
+                doing.values(back.gives(), frame, frame, back.resultSlot(), back.results());
+                frame.pc = back.to();
             }
             case Op.StayOpen stay -> stayOpen(frame);
             case Op.Set set -> {
@@ -364,7 +373,7 @@ final class Scripts {
     }
 
     private String limit() {
-        return run.stack.size() > Run.DEEPEST_STACK
+        return run.isTooDeep()
                 ? "more than " + Run.DEEPEST_STACK + " scripts and requests stand on each other"
                 : "the scripts of this event ran more than " + Run.MOST_STEPS + " steps";
     }

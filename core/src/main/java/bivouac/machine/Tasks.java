@@ -63,7 +63,7 @@ final class Tasks {
             case Op.TakeHolding t ->
                 new Scene.Work.Taking(
                         run.program.holdings().get(t.holding()).name().shown());
-            case Op.Close _, Op.End _, Op.Plain _, Op.Course _ ->
+            case Op.Close _, Op.End _, Op.DoIn _, Op.Plain _, Op.Course _ ->
                 throw new IllegalStateException("nothing else is waited for like a task");
         };
     }

@@ -4,6 +4,7 @@ import bivouac.closing.Departing;
 import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.Expression;
+import bivouac.design.ScriptPlace;
 import bivouac.plan.Program;
 import bivouac.sentence.ScriptLines;
 import bivouac.sentence.Token;
@@ -43,7 +44,7 @@ public record WallWords(String title, List<String> lines) {
         }
         said.add(orNone(
                 "Start script",
-                ScriptLines.of(app.start(), design).stream()
+                ScriptLines.of(design, new ScriptPlace.Start()).stream()
                         .map(WallWords::line)
                         .toList(),
                 "empty: nothing will be seen"));

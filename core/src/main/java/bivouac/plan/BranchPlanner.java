@@ -37,10 +37,15 @@ final class BranchPlanner {
         skipBranches();
     }
 
-    private void skipBranches() {
+    void skipBranches() {
         for (int i = 0; i < step.branches().size(); i++) {
             script.skip(step.branches().get(i).script(), path, i, names);
         }
+    }
+
+    /** What can be named in a branch that no ending leads to. */
+    ScriptPlanner.Names outside() {
+        return names;
     }
 
     static Op notThere(StepRef ref, String kind, String name) {
@@ -65,8 +70,17 @@ final class BranchPlanner {
         var ends = new ArrayList<Integer>();
         for (int i = 0; i < step.branches().size(); i++) {
             Step.Branch branch = step.branches().get(i);
-            script.steps(branch.script(), Optional.of(path), i, begin.apply(branch));
-            ends.add(script.add(end.apply(branch)));
+            ScriptPlanner.Names inside = begin.apply(branch);
+            Op ending = end.apply(branch);
+            // what runs by itself, when the window has ended, answers nobody (W11)
+            int inner = i;
+            Runnable steps = () -> script.steps(branch.script(), Optional.of(path), inner, inside);
+            if (ending instanceof Op.Finish) {
+                script.late(steps);
+            } else {
+                steps.run();
+            }
+            ends.add(script.add(ending));
         }
         int after = script.here();
         script.patch(ends, after);

@@ -1,5 +1,6 @@
 package bivouac.plan;
 
+import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
 import bivouac.design.Type;
 import bivouac.design.Variable;
@@ -135,9 +136,42 @@ public final class Cells {
             }
             case Op.AddRow add -> rows(add.list(), add.values(), number);
             case Op.ChangeRow change -> rows(change.list(), change.values(), number);
+            case Op.DoIn done -> done.scripts().forEach(s -> handed(done, program.script(s), number));
+            case Op.Answer answer ->
+                answer.gives()
+                        .forEach(h -> ranges.flow(
+                                h.value(), number, new Ranges.Returned(number, answer.ending(), h.index()), h.type()));
+            case Op.Return back -> {
+                for (int i = 0; i < back.results(); i++) {
+                    ranges.few(Ranges.in(number, back.resultSlot() + i), Value.NONE);
+                }
+                back.gives()
+                        .forEach(h -> ranges.flow(
+                                h.value(), number, Ranges.in(number, back.resultSlot() + h.index()), h.type()));
+            }
+            case Op.Answered answered -> answers(answered, number);
             case Op.End _, Op.Plain _, Op.Course _ -> {
                 // it keeps nothing in a cell
             }
+        }
+    }
+
+    /** W12: what it takes lies where its run begins with it. */
+    private void handed(Op.DoIn done, ScriptPlan of, int script) {
+        done.handOver()
+                .forEach(h -> ranges.flow(
+                        h.value(), script, Ranges.in(of.number(), ScriptPlan.FIRST_FREE + h.index()), h.type()));
+    }
+
+    private void answers(Op.Answered answered, int script) {
+        for (ScriptPlace.Named from : answered.scripts()) {
+            answered.branches().keySet().forEach(ending -> {
+                for (int i = 0; i < answered.results().get(ending); i++) {
+                    Object give = new Ranges.Returned(program.script(from).number(), ending, i);
+                    ranges.few(give, Value.NONE);
+                    ranges.copy(give, Ranges.in(script, answered.resultSlot() + i));
+                }
+            });
         }
     }
 

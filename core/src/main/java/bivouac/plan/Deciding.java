@@ -131,6 +131,7 @@ public final class Deciding {
                         task.outcomes().forEach(o -> o.writes().ifPresent(w -> root(w, script.number())));
                     }
                 }
+                case Op.DoIn done -> done.whom().key().ifPresent(k -> root(k, script.number()));
                 case Op.MayFail _, Op.Plain _, Op.Course _ -> {
                     // which way it goes on depends on no value
                 }

@@ -109,6 +109,11 @@ final class Linker {
         problems.forEach(p -> troubles.add(new Trouble(spot.where(), spot.what(), source, p)));
     }
 
+    /** One thing that is wrong in all of a source. */
+    static List<Problem> whole(String why, String source) {
+        return List.of(new Problem(why, 0, Math.max(1, source.length())));
+    }
+
     /** Says something of a step whatever else is quiet, but only once. */
     void once(StepRef ref, String what, String why) {
         var trouble = new Trouble(new Trouble.Where.InStep(ref, OptionalInt.empty()), what, "", new Problem(why, 0, 1));

@@ -79,6 +79,52 @@ public sealed interface Op {
     record Close(StepRef ref, Whom whom, Optional<String> ending, List<Hand> gives, int after, int refused)
             implements Op {}
 
+    /**
+     * Does a named script of other windows, each on the stack above this one (W12). What follows it is always the
+     * {@link Answered} that they are done in.
+     *
+     * @param scripts of the windows that can be meant; of those with another number of their own there are none
+     */
+    record DoIn(StepRef ref, Whom whom, List<bivouac.design.ScriptPlace.Named> scripts, List<Hand> handOver)
+            implements Op {}
+
+    /**
+     * Stands here while scripts of other windows are done, and goes on where their answer leads (W11, W12).
+     *
+     * @param until the endings, by number, at which those that are left are not done; any where only one is done
+     * @param branches where each ending goes on, by its number from 0
+     * @param results how many values each ending gives
+     */
+    record Answered(
+            StepRef ref,
+            boolean every,
+            java.util.Set<Integer> until,
+            List<bivouac.design.ScriptPlace.Named> scripts,
+            Map<Integer, Integer> branches,
+            List<Integer> results,
+            int resultSlot,
+            int after)
+            implements Course {
+        /** Whether an ending is the answer of the step, so that no more are done. */
+        public boolean stopsAt(int ending) {
+            return !every || until.contains(ending);
+        }
+    }
+
+    /**
+     * Goes on where the answer leads of a script that is done in the place of its step (W11).
+     *
+     * @param results how many values its ending gives, from that slot on
+     */
+    record Return(StepRef ref, int resultSlot, int results, List<Hand> gives, int to) implements Course {
+        Return to(int other) {
+            return new Return(ref, resultSlot, results, gives, other);
+        }
+    }
+
+    /** Ends a script that was done for another window's, with its answer (W11, W12). */
+    record Answer(StepRef ref, int ending, List<Hand> gives) implements Course {}
+
     record StayOpen(StepRef ref) implements Plain {}
 
     record Set(StepRef ref, String path, Access access, Compiled<Reading> value) implements Plain {}
@@ -217,6 +263,10 @@ public sealed interface Op {
         return switch (this) {
             case Open o -> Optional.of(o.ref());
             case Close c -> Optional.of(c.ref());
+            case DoIn d -> Optional.of(d.ref());
+            case Answered a -> Optional.of(a.ref());
+            case Answer a -> Optional.of(a.ref());
+            case Return r -> Optional.of(r.ref());
             case StayOpen s -> Optional.of(s.ref());
             case Reach r -> Optional.of(r.ref());
             case TurnTimer t -> Optional.of(t.ref());

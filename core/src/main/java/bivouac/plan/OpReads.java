@@ -26,6 +26,13 @@ final class OpReads {
                 close.whom().key().ifPresent(all::add);
                 add(close.gives(), all);
             }
+            case Op.DoIn done -> {
+                done.whom().key().ifPresent(all::add);
+                add(done.handOver(), all);
+            }
+            case Op.Answer answer -> add(answer.gives(), all);
+            case Op.Return back -> add(back.gives(), all);
+            case Op.Answered a -> none();
             case Op.RunTask task -> add(task.handOver(), all);
             case Op.AddRow add -> add(add.values(), all);
             case Op.ChangeRow change -> add(change.values(), all);
@@ -78,6 +85,7 @@ final class OpReads {
             case Op.Close close -> close.whom().keptAt();
             case Op.Reach reach -> reach.whom().keptAt();
             case Op.SetIn set -> set.whom().keptAt();
+            case Op.DoIn done -> done.whom().keptAt();
             case Op.End _, Op.RunTask _, Op.MayFail _, Op.Plain _, Op.Course _ -> Optional.empty();
         };
     }
@@ -127,6 +135,15 @@ final class OpReads {
             case Op.Jump(int to) -> all.add(new Edge(to, 0, 0));
             case Op.Again again -> all.add(new Edge(again.to(), 0, 0));
             case Op.Finish f -> none();
+            case Op.Answer a -> none();
+            case Op.Return(var ref, int slot, int results, var gives, int to) -> all.add(new Edge(to, slot, results));
+            case Op.DoIn d -> all.add(new Edge(at + 1, 0, 0));
+            case Op.Answered a -> {
+                all.add(new Edge(a.after(), 0, 0));
+                a.branches()
+                        .forEach((ending, to) ->
+                                all.add(new Edge(to, a.resultSlot(), a.results().get(ending))));
+            }
             case Op.Plain _ -> all.add(new Edge(at + 1, 0, 0));
         }
         return all;

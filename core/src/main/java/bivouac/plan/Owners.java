@@ -1,6 +1,7 @@
 package bivouac.plan;
 
 import bivouac.design.Design;
+import bivouac.design.Done;
 import bivouac.design.Manner;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -59,8 +60,8 @@ final class Owners {
             boolean[] found = {false};
             design.scripts()
                     .forEach((place, script) -> Steps.walk(script, (path, step) -> {
-                        if (step instanceof Step.Do(String name, var handed) && !isOwn(design, place, name)) {
-                            found[0] |= does(name, place);
+                        if (step instanceof Step.Do done && isOfApplication(design, place, done)) {
+                            found[0] |= does(done.script(), place);
                         }
                         if (forAll && step instanceof Step.RunTask run && WorkBreaking.isLeft(design, run)) {
                             found[0] |= does(WorkBreaking.ANSWER, place);
@@ -75,10 +76,8 @@ final class Owners {
         return doing.computeIfAbsent(script, k -> new TreeSet<>()).addAll(by(place));
     }
 
-    /** A window's own script of a name comes before one of the application. */
-    private static boolean isOwn(Design design, ScriptPlace place, String name) {
-        return place.ofWindow().isPresent()
-                && ScriptPlace.routines(design, place.ofWindow()).script(name).isPresent();
+    private static boolean isOfApplication(Design design, ScriptPlace place, Step.Do done) {
+        return Done.place(design, place, done).filter(p -> p.window().isEmpty()).isPresent();
     }
 
     /** The windows for which a script runs: its own, or those that do it (W7). */

@@ -14,6 +14,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
@@ -31,6 +32,7 @@ public final class Program {
     private final Scopes scopes;
     private final Map<ScriptPlace, Map<StepPath, Scopes.At>> scopesInScripts = new HashMap<>();
     private final List<ScriptPlan> scripts = new ArrayList<>();
+    private final Map<ScriptPlace.Named, ScriptPlan> named = new HashMap<>();
     private final List<Trouble> troubles = new ArrayList<>();
     private final List<Optional<Compiled<Reading>>> variableStarts = new ArrayList<>();
     private final List<PromisePlan> promises = new ArrayList<>();
@@ -200,11 +202,19 @@ public final class Program {
             int locals) {
         var plan = new ScriptPlan(scripts.size(), place, of, ops, begun, next, locals);
         scripts.add(plan);
+        if (place instanceof ScriptPlace.Named at) {
+            named.putIfAbsent(at, plan);
+        }
         return plan;
     }
 
     public ScriptPlan script(int number) {
         return scripts.get(number);
+    }
+
+    /** A named script as it is run by itself, for another window's (W12). */
+    public ScriptPlan script(ScriptPlace.Named place) {
+        return Objects.requireNonNull(named.get(place), place::words);
     }
 
     public int scriptCount() {

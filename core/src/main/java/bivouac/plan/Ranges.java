@@ -61,6 +61,9 @@ final class Ranges {
     /** What an ending of a window gives. */
     record Give(int window, int ending, int index) {}
 
+    /** What an ending of a script gives that is done in another window (W12). */
+    record Returned(int script, int ending, int index) {}
+
     record Copy(Object from, Object to) {}
 
     private final List<Copy> copies = new ArrayList<>();

@@ -52,7 +52,7 @@ final class RestPoints {
                 task.handOver().forEach(h -> results.clear(task.takesSlot() + h.index()));
             }
             case Op.Finish f when script.isBeforeRemoving() -> live.set(ScriptPlan.ROW);
-            case Op.Close _, Op.End _, Op.MayFail _, Op.Plain _, Op.Course _ -> {
+            case Op.Close _, Op.End _, Op.DoIn _, Op.MayFail _, Op.Plain _, Op.Course _ -> {
                 // it makes nothing
             }
         }
@@ -106,7 +106,7 @@ final class RestPoints {
         for (int at = 0; at < script.ops().size(); at++) {
             Op op = script.ops().get(at);
             waiting(op, at, points);
-            if (op instanceof Op.RemoveRow) {
+            if (op instanceof Op.RemoveRow || op instanceof Op.DoIn) {
                 below.add(at + 1);
             } else if (op instanceof Op.Open
                     || op instanceof Op.Close
@@ -134,8 +134,8 @@ final class RestPoints {
             }
             case Op.GiveBack g -> points.add(point(at, RestPoint.Kind.TASK, needed.get(at)));
             case Op.TakeHolding t -> points.add(point(at, RestPoint.Kind.TASK, needed.get(at)));
-            case Op.Plain _, Op.Course _ -> {
-                // it waits for nothing
+            case Op.DoIn _, Op.Plain _, Op.Course _ -> {
+                // it waits for nothing of its own
             }
         }
     }

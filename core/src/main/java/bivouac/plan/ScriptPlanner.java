@@ -1,5 +1,6 @@
 package bivouac.plan;
 
+import bivouac.design.Done;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
@@ -43,6 +44,15 @@ final class ScriptPlanner {
 
     /** For each operation where the next step of its own list begins, for a plan that goes on after a fault (D4). */
     private final Map<Integer, Integer> next = new HashMap<>();
+
+    /** Where a return leads here: of a script that is done in the place of its step. */
+    private Optional<Returning> returning = Optional.empty();
+
+    /** Whether what is planned is waited for by a script that wants its answer: then its tasks are, too (W11, W12). */
+    private boolean isWaitedFor;
+
+    /** Whether it runs by itself, when a window has ended, so that it answers nobody (W3). */
+    private boolean isLate;
 
     /** The named scripts that are done around the step that is planned. */
     private final Set<ScriptPlace.Named> doing = new HashSet<>();
@@ -91,6 +101,7 @@ final class ScriptPlanner {
         me.ifPresent(m -> values.putAll(Rows.ofScript(m, place)));
         if (place instanceof ScriptPlace.Named(var window, String name)) {
             doing.add((ScriptPlace.Named) place);
+            isWaitedFor = true; // by itself it is run only where another window's script does it
             ScriptPlace.routines(program.design(), window)
                     .script(name)
                     .ifPresent(s -> values.putAll(
@@ -115,13 +126,43 @@ final class ScriptPlanner {
         return doing.contains(named);
     }
 
+    /** Whether a script of another window is being done around this step, or does one that is (W7). */
+    boolean isDoneBy(ScriptPlace.Named named) {
+        return Done.leadsBack(program.design(), named, doing);
+    }
+
+    /** Whether a task is waited for here, whatever its step says (W11). */
+    boolean isWaitedFor() {
+        return isWaitedFor;
+    }
+
+    /** What a branch that runs by itself is planned with: nobody is answered there. */
+    void late(Runnable branch) {
+        Optional<Returning> before = returning;
+        boolean wasLate = isLate;
+        returning = Optional.empty();
+        isLate = true;
+        branch.run();
+        returning = before;
+        isLate = wasLate;
+    }
+
     void leave(ScriptPlace.Named named) {
         doing.remove(named);
     }
 
     /** Plans the steps of a named script where it is done; what is wrong in them is said where they stand. */
-    void inline(NamedScript script, ScriptPlace.Named there, Optional<WindowPlan> whose, Map<String, Access> takes) {
+    void inline(
+            NamedScript script,
+            ScriptPlace.Named there,
+            Optional<WindowPlan> whose,
+            Map<String, Access> takes,
+            Returning answer) {
         ScriptPlace placeBefore = place;
+        Optional<Returning> returningBefore = returning;
+        boolean waitedBefore = isWaitedFor;
+        returning = Optional.of(answer);
+        isWaitedFor |= script.answers();
         Optional<WindowPlan> meBefore = me;
         int numberBefore = number;
         place = there;
@@ -132,6 +173,8 @@ final class ScriptPlanner {
         steps(script.script(), Optional.empty(), 0, new Names(takes, Map.of()));
         linker.quiet(loud);
         course.backIn(repeats);
+        returning = returningBefore;
+        isWaitedFor = waitedBefore;
         place = placeBefore;
         me = meBefore;
         number = numberBefore;
@@ -197,7 +240,8 @@ final class ScriptPlanner {
             case Step.GiveBack back -> new HoldingPlanner(this, program).giveBack(back, ref, path, names);
             case Step.StopTask(String task) -> ops.add(new Op.StopTask(ref, task));
             case Step.CancelTask(String task) -> ops.add(new Op.CancelTask(ref, task));
-            case Step.Do call -> new DoPlanner(this, program, linker).plan(call, ref, me, names);
+            case Step.Do call -> new DoPlanner(this, program, linker).plan(call, ref, path, me, names);
+            case Step.Return back -> back(back, ref, names);
             case Step.TurnTimer turn -> new TimerPlanner(this, program).plan(turn, ref, me);
             case Step.Focus(String part) -> focus(part, ref, names);
             case Step.Close close -> close(close, ref, path, names);
@@ -259,8 +303,11 @@ final class ScriptPlanner {
 
     void patch(List<Integer> jumps, int to) {
         for (int jump : jumps) {
-            if (ops.get(jump) instanceof Op.Jump) {
+            Op op = ops.get(jump);
+            if (op instanceof Op.Jump) {
                 ops.set(jump, new Op.Jump(to));
+            } else if (op instanceof Op.Return back) {
+                ops.set(jump, back.to(to));
             }
         }
     }
@@ -313,6 +360,31 @@ final class ScriptPlanner {
             steps(script, Optional.of(path), 0, names);
         }
         return ops.size();
+    }
+
+    /** W11: the script that is done here ends as one of its endings, or the one that stands by itself answers who does it. */
+    private void back(Step.Return step, StepRef ref, Names names) {
+        Optional<NamedScript> named = place instanceof ScriptPlace.Named here && (returning.isPresent() || !isLate)
+                ? Done.of(program.design(), here)
+                : Optional.empty();
+        int ending = named.map(
+                        s -> s.endings().stream().map(Ending::name).toList().indexOf(step.ending()))
+                .orElse(-1);
+        if (ending < 0) {
+            String why = named.map(s -> s.name() + " has no ending “" + step.ending() + "”")
+                    .orElse(
+                            isLate
+                                    ? "when this is done nobody waits for an answer any more"
+                                    : "only a named script returns something to who does it");
+            broken(ref, "return", step.ending(), why);
+            return;
+        }
+        List<Op.Hand> gives = gives(named.get().endings().get(ending), step.gives(), ref, names);
+        if (returning.isPresent()) {
+            returning.get().plan(ending, ref, gives, this);
+        } else {
+            add(new Op.Answer(ref, ending, gives));
+        }
     }
 
     private void focus(String part, StepRef ref, Names names) {

@@ -41,7 +41,7 @@ final class TaskPlanner {
         }
         Task task = found.get();
         int takesSlot = script.allocate(task.takes().size());
-        List<Ending> endings = program.design().branchesOf(step);
+        List<Ending> endings = program.design().branchesOf(ref.place(), step);
         Optional<NamedScript> told = told(step);
         boolean breaks = told.isPresent() || WorkBreaking.isAnswered(program.design(), step);
         int results = (breaks ? endings : task.endings())
@@ -74,7 +74,7 @@ final class TaskPlanner {
                 new Op.RunTask(
                         ref,
                         task.name().shown(),
-                        step.background(),
+                        step.background() && !script.isWaitedFor(),
                         step.mayBeStopped(),
                         hands,
                         takesSlot,
@@ -104,7 +104,12 @@ final class TaskPlanner {
         List<Given> gives = WorkBreaking.handed(
                 answer, new Expression(Quoted.of(task.name().shown())), new Expression("result.reason"));
         new DoPlanner(script, program, linker)
-                .plan(new Step.Do(WorkBreaking.ANSWER, gives), ref, Optional.empty(), names);
+                .plan(
+                        Step.Do.of(WorkBreaking.ANSWER, gives.toArray(Given[]::new)),
+                        ref,
+                        StepPath.of(0),
+                        Optional.empty(),
+                        names);
         script.add(new Op.GiveUp(ref));
     }
 

@@ -87,7 +87,7 @@ public record LooseEnd(ScriptPlace place, StepPath at, Optional<String> ending, 
         design.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
                     if (step instanceof Step.Branching branching && leadsTo(branching, what, isWindow)) {
-                        boolean wants = Unanswered.of(design, branching).stream()
+                        boolean wants = Unanswered.of(design, place, branching).stream()
                                 .anyMatch(u -> u.ending().name().equals(ending));
                         if (wants) {
                             String where = place.ofWindow().map(w -> " in " + w).orElse("");
@@ -113,6 +113,8 @@ public record LooseEnd(ScriptPlace place, StepPath at, Optional<String> ending, 
         return switch (step) {
             case Step.Open open -> isWindow && open.window().equals(what);
             case Step.RunTask run -> !isWindow && run.task().equals(what);
+            // a script answers within its event, so that nobody has seen it end
+            case Step.Do done -> false;
             case Step.GiveBack back -> !isWindow && what.equals(new Scene.Work.GivingBack(back.holding()).words());
             case Step.TakeHolding take -> !isWindow && what.equals(new Scene.Work.Taking(take.holding()).words());
         };

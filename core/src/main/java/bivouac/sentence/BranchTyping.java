@@ -26,14 +26,15 @@ final class BranchTyping {
     /** A branch for an ending of the step before. */
     Typed when(Words words) {
         Script script = place.in(design);
-        Optional<StepPath> holder = Holder.before(script, at, s -> s instanceof Step.Branching);
+        Optional<StepPath> holder = Holder.branching(design, place, at);
         if (holder.isEmpty()) {
             return new Typed.Unfinished(
-                    "“when” follows a step that opens a window, runs a task, or takes what may fail.");
+                    "“when” follows a step that opens a window, runs a task, does a script that answers, or"
+                            + " takes what may fail.");
         }
         var open = (Step.Branching) holder.get().in(script).orElseThrow();
         List<String> endings =
-                design.branchesOf(open).stream().map(e -> e.name()).toList();
+                design.branchesOf(place, open).stream().map(e -> e.name()).toList();
         String ending = words.longestOf(endings, List.of(" nothing"));
         boolean nothing = words.take("nothing");
         if (!words.isEmpty()) {

@@ -119,7 +119,7 @@ public final class Declarations {
             endings.add(new Ending(name, gives));
         }
         if (endings.isEmpty()) {
-            throw new Wrong("A window needs at least one ending, for example: ok; cancelled.");
+            throw new Wrong("At least one ending has to be named, for example: ok; cancelled.");
         }
         return endings;
     }

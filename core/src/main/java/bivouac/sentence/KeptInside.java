@@ -16,6 +16,7 @@ final class KeptInside {
             when before instanceof Step.Open b ->
                 new Step.Open(
                         o.window(), keep(b.manner(), o.manner()), b.ownedBy(), o.handOver(), o.as(), b.branches());
+            case Step.Do d when before instanceof Step.Do b -> d.withBranches(b.branches());
             case Step.RunTask r when before instanceof Step.RunTask b -> r.withBranches(b.branches());
             case Step.GiveBack g when before instanceof Step.GiveBack b -> g.withBranches(b.branches());
             case Step.TakeHolding t when before instanceof Step.TakeHolding b -> t.withBranches(b.branches());

@@ -2,6 +2,7 @@ package bivouac.sentence;
 
 import bivouac.design.Given;
 import bivouac.design.Step;
+import bivouac.design.Target;
 import java.util.Optional;
 
 /** What a typed step does not say yet, and cannot do without. */
@@ -30,7 +31,8 @@ final class MissingWords {
             case Step.RunTask r -> named(r.task(), "Say which task: run write register.");
             case Step.TakeHolding t -> named(t.holding(), "Say which holding: take register lock.");
             case Step.GiveBack g -> named(g.holding(), "Say which holding: give back register lock.");
-            case Step.Do d -> named(d.script(), "Say which named script: do tidy.");
+            case Step.Do d -> done(d);
+            case Step.Return r -> named(r.ending(), "Say how the script ends: return saved.");
             case Step.TurnTimer t ->
                 named(t.timer(), "Say which timer: " + t.how().words() + " clock.");
             case Step.Focus f -> named(f.part(), "Say which part: focus me.name.");
@@ -61,6 +63,26 @@ final class MissingWords {
             case Step.NotThereYet n -> "";
             case Step.Reach r -> "";
             case Step.Off(Step kept) -> itself(kept);
+        };
+    }
+
+    private static String done(Step.Do step) {
+        boolean noWindow = step.in().filter(MissingWords::isUnnamed).isPresent();
+        return step.script().isBlank()
+                ? "Say which named script: do tidy."
+                : step.until().stream().anyMatch(String::isBlank)
+                        ? "Say at which ending the others are left: until cancelled."
+                        : noWindow ? "Say in which window: do tidy in every Guest card." : "";
+    }
+
+    private static boolean isUnnamed(Target target) {
+        return switch (target) {
+            case Target.Single(String window) -> window.isBlank();
+            case Target.Keyed(String window, var key) ->
+                window.isBlank() || key.source().isBlank();
+            case Target.Every(String window) -> window.isBlank();
+            case Target.Kept(String name) -> name.isBlank();
+            case Target.Me _, Target.Owner _, Target.Opener _ -> false;
         };
     }
 

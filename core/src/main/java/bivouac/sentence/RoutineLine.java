@@ -1,5 +1,6 @@
 package bivouac.sentence;
 
+import bivouac.design.Ending;
 import bivouac.design.Expression;
 import bivouac.design.Name;
 import bivouac.design.NamedScript;
@@ -11,7 +12,7 @@ import bivouac.design.Timer;
 import java.util.List;
 
 /**
- * Named scripts and timers as typed lines, and back: {@code tidy taking days: whole = 3}, {@code clock every 60},
+ * Named scripts and timers as typed lines, and back: {@code tidy taking days: whole = 3 ends done; failed giving why: text}, {@code clock every 60},
  * {@code warning once after 5}. A line that names one which is there keeps what that does.
  */
 public final class RoutineLine {
@@ -19,11 +20,14 @@ public final class RoutineLine {
     private static final String EVERY = " every ";
     private static final String ONCE = " once after ";
     private static final String TAKING = " taking ";
+    private static final String ENDS = " ends ";
 
     private RoutineLine() {}
 
     public static String write(NamedScript script) {
-        return script.name().shown() + (script.takes().isEmpty() ? "" : TAKING + Declarations.takes(script.takes()));
+        return script.name().shown()
+                + (script.takes().isEmpty() ? "" : TAKING + Declarations.takes(script.takes()))
+                + (script.answers() ? ENDS + Declarations.endings(script.endings()) : "");
     }
 
     public static String write(Timer timer) {
@@ -34,8 +38,10 @@ public final class RoutineLine {
 
     /** Reads a named script from its line. */
     public static NamedScript script(String line, Routines known) throws Declarations.Wrong {
-        int taking = line.indexOf(TAKING);
-        String name = (taking < 0 ? line : line.substring(0, taking)).strip();
+        int ends = line.indexOf(ENDS);
+        String head = ends < 0 ? line : line.substring(0, ends);
+        int taking = head.indexOf(TAKING);
+        String name = (taking < 0 ? head : head.substring(0, taking)).strip();
         if (name.isEmpty()) {
             throw new Declarations.Wrong("A script needs a name, for example: tidy taking days: whole = 3.");
         }
@@ -43,14 +49,16 @@ public final class RoutineLine {
         List<Take> takes = taking < 0
                 ? List.of()
                 : Declarations.readTakes(
-                        line.substring(taking + TAKING.length()),
+                        head.substring(taking + TAKING.length()),
                         before.map(NamedScript::takes).orElse(List.of()));
-        return before.map(b -> b.taking(takes))
+        List<Ending> endings = ends < 0 ? List.of() : Declarations.readEndings(line.substring(ends + ENDS.length()));
+        return before.map(b -> b.taking(takes).ending(endings))
                 .orElseGet(() -> new NamedScript(
                         named(
                                 name,
                                 known.scripts().stream().map(NamedScript::name).toList()),
                         takes,
+                        endings,
                         Script.EMPTY));
     }
 

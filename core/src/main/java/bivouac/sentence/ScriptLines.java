@@ -2,6 +2,7 @@ package bivouac.sentence;
 
 import bivouac.design.Design;
 import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Unanswered;
@@ -12,7 +13,13 @@ import java.util.Optional;
 /** A script as the lines that a person reads: steps, the branches inside them, and the endings that have none. */
 public final class ScriptLines {
 
-    private ScriptLines() {}
+    private final Design design;
+    private final ScriptPlace place;
+
+    private ScriptLines(Design design, ScriptPlace place) {
+        this.design = design;
+        this.place = place;
+    }
 
     /** A line of a script. */
     public sealed interface Line {
@@ -50,11 +57,15 @@ public final class ScriptLines {
         }
     }
 
-    /** The lines of a script, from top to bottom. */
-    public static List<Line> of(Script script, Design design) {
+    /** The lines of the script at a place, from top to bottom. */
+    public static List<Line> of(Design design, ScriptPlace place) {
+        return new ScriptLines(design, place).all(place.in(design));
+    }
+
+    private List<Line> all(Script script) {
         var lines = new ArrayList<Line>();
         for (int i = 0; i < script.steps().size(); i++) {
-            step(lines, script.steps().get(i), StepPath.of(i), 0, design);
+            step(lines, script.steps().get(i), StepPath.of(i), 0);
         }
         return List.copyOf(lines);
     }
@@ -86,16 +97,16 @@ public final class ScriptLines {
         return (int) lines.stream().filter(StepLine.class::isInstance).count();
     }
 
-    private static void step(List<Line> lines, Step step, StepPath path, int indent, Design design) {
+    private void step(List<Line> lines, Step step, StepPath path, int indent) {
         boolean off = step instanceof Step.Off;
         lines.add(new StepLine(path, steps(lines) + 1, indent, Sentences.of(step), off));
         Step inside = step instanceof Step.Off(Step kept) ? kept : step;
         switch (inside) {
-            case Step.Branching branching -> branches(lines, branching, path, indent + 1, design);
-            case Step.If choice -> cases(lines, choice, path, indent, design);
-            case Step.Repeat repeat -> inner(lines, repeat.script(), path, 0, indent + 1, design);
-            case Step.Close close -> refused(lines, close.refused(), path, indent + 1, design);
-            case Step.EndApplication end -> refused(lines, end.refused(), path, indent + 1, design);
+            case Step.Branching branching -> branches(lines, branching, path, indent + 1);
+            case Step.If choice -> cases(lines, choice, path, indent);
+            case Step.Repeat repeat -> inner(lines, repeat.script(), path, 0, indent + 1);
+            case Step.Close close -> refused(lines, close.refused(), path, indent + 1);
+            case Step.EndApplication end -> refused(lines, end.refused(), path, indent + 1);
             case Step.Plain p -> {
                 // one line
             }
@@ -103,13 +114,14 @@ public final class ScriptLines {
         }
     }
 
-    private static void branches(List<Line> lines, Step.Branching open, StepPath path, int indent, Design design) {
+    private void branches(List<Line> lines, Step.Branching open, StepPath path, int indent) {
         for (int i = 0; i < open.branches().size(); i++) {
             Step.Branch branch = open.branches().get(i);
             lines.add(when(branch.ending(), path, i, indent, branch.script().isEmpty()));
-            inner(lines, branch.script(), path, i, indent + 1, design);
+            inner(lines, branch.script(), path, i, indent + 1);
         }
-        Unanswered.of(design, open).forEach(u -> lines.add(when(u.ending().name(), path, -1, indent, true)));
+        Unanswered.of(design, place, open)
+                .forEach(u -> lines.add(when(u.ending().name(), path, -1, indent, true)));
     }
 
     private static BranchLine when(String ending, StepPath path, int inner, int indent, boolean empty) {
@@ -124,7 +136,7 @@ public final class ScriptLines {
         return new BranchLine(path, inner, indent, List.copyOf(tokens), ending, empty);
     }
 
-    private static void cases(List<Line> lines, Step.If choice, StepPath path, int indent, Design design) {
+    private void cases(List<Line> lines, Step.If choice, StepPath path, int indent) {
         for (int i = 0; i < choice.cases().size(); i++) {
             Step.If.Case one = choice.cases().get(i);
             if (i > 0) {
@@ -134,14 +146,14 @@ public final class ScriptLines {
                 lines.add(new BranchLine(
                         path, i, indent, List.copyOf(tokens), "", one.script().isEmpty()));
             }
-            inner(lines, one.script(), path, i, indent + 1, design);
+            inner(lines, one.script(), path, i, indent + 1);
         }
         choice.otherwise().ifPresent(s -> {
             int n = choice.cases().size();
             var tokens = new ArrayList<Token>(List.of(new Token.Keyword("else")));
             nothingYet(tokens, s);
             lines.add(new BranchLine(path, n, indent, List.copyOf(tokens), "", s.isEmpty()));
-            inner(lines, s, path, n, indent + 1, design);
+            inner(lines, s, path, n, indent + 1);
         });
     }
 
@@ -152,17 +164,17 @@ public final class ScriptLines {
         }
     }
 
-    private static void refused(List<Line> lines, Script script, StepPath path, int indent, Design design) {
+    private void refused(List<Line> lines, Script script, StepPath path, int indent) {
         if (!script.isEmpty()) {
             lines.add(new BranchLine(
                     path, 0, indent, List.of(new Token.Keyword("when"), new Token.Plain("refused")), "", false));
-            inner(lines, script, path, 0, indent + 1, design);
+            inner(lines, script, path, 0, indent + 1);
         }
     }
 
-    private static void inner(List<Line> lines, Script script, StepPath path, int inner, int indent, Design design) {
+    private void inner(List<Line> lines, Script script, StepPath path, int inner, int indent) {
         for (int n = 0; n < script.steps().size(); n++) {
-            step(lines, script.steps().get(n), path.into(inner, n), indent, design);
+            step(lines, script.steps().get(n), path.into(inner, n), indent);
         }
     }
 }

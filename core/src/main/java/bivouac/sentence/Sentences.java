@@ -63,7 +63,13 @@ public final class Sentences {
             case Step.Do d -> {
                 out.add(new Token.Keyword("do"));
                 out.add(new Token.ValueName(d.script()));
+                elsewhere(out, d);
                 givens(out, "handing", d.handOver());
+            }
+            case Step.Return r -> {
+                out.add(new Token.Keyword("return"));
+                out.add(new Token.EndingName(r.ending()));
+                givens(out, "giving", r.gives());
             }
             case Step.TurnTimer t -> {
                 out.add(new Token.Keyword(t.how().words()));
@@ -161,6 +167,25 @@ public final class Sentences {
             out.add(new Token.EndingName(e));
         });
         givens(out, "giving", c.gives());
+    }
+
+    /** In which window a script is done, and what is made of how it ends (W11, W12). */
+    private static void elsewhere(List<Token> out, Step.Do d) {
+        d.in().ifPresent(target -> {
+            out.add(new Token.Plain("in"));
+            if (target instanceof Target.Me) {
+                out.add(new Token.Plain(TargetTyping.ME));
+            }
+            target(out, target);
+        });
+        for (int i = 0; i < d.until().size(); i++) {
+            out.add(new Token.Plain(i == 0 ? "until" : "or"));
+            out.add(new Token.EndingName(d.until().get(i)));
+        }
+        d.as().ifPresent(name -> {
+            out.add(new Token.Plain("as"));
+            out.add(new Token.ValueName(name));
+        });
     }
 
     private static void target(List<Token> out, Target target) {

@@ -270,24 +270,7 @@ public final class StepTyping {
     }
 
     private Target target(Words words) {
-        boolean named = words.goesOnWith(windows());
-        if (!named && words.take("owner")) {
-            return new Target.Owner();
-        }
-        if (!named && words.take("opener")) {
-            return new Target.Opener();
-        }
-        if (!named && words.take("kept")) {
-            return new Target.Kept(words.word());
-        }
-        boolean every = !named && words.take("every");
-        String window = words.longestOf(windows(), List.of(" for ", " with ", " giving "));
-        if (every) {
-            return new Target.Every(window);
-        }
-        return words.take("for")
-                ? new Target.Keyed(window, new Expression(words.longestOf(List.of(), List.of(" with ", " giving "))))
-                : new Target.Single(window);
+        return new TargetTyping(design, " with ", " giving ").read(words);
     }
 
     /** A step that makes what it names. */
@@ -367,6 +350,7 @@ public final class StepTyping {
             "stop task",
             "cancel task",
             "do",
+            "return",
             "start timer",
             "stop timer",
             "focus",

@@ -1,6 +1,7 @@
 package bivouac.sentence;
 
 import bivouac.design.Design;
+import bivouac.design.Done;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.ScriptPlace;
@@ -175,7 +176,8 @@ sealed interface Wanted {
                     .or(() -> after("cancel task ", cancellable(), true))
                     .or(() -> lower.startsWith("take new") ? Optional.empty() : after("take ", holdings(), true))
                     .or(() -> after("give back ", holdings(), true))
-                    .or(() -> after("do ", scripts(), true))
+                    .or(this::done)
+                    .or(() -> after("return ", answers(), false))
                     .or(() -> after("start timer ", timers(), true))
                     .or(() -> after("stop timer ", timers(), true))
                     .or(this::reached)
@@ -257,6 +259,48 @@ sealed interface Wanted {
                     .toList();
         }
 
+        /** A script, the window that it is done in, and the ending at which the others are left (W7, W12). */
+        private Optional<Wanted> done() {
+            int until = lower.lastIndexOf(" until ");
+            if (lower.startsWith("do ") && until > 0) {
+                int from = Math.max(until + " until ".length(), lower.lastIndexOf(" or ") + " or ".length());
+                return Optional.of(new OneOf(from, doneEndings(), false));
+            }
+            return after("do ", Stream.concat(scripts().stream(), elsewhere()).toList(), true);
+        }
+
+        /** The scripts of other windows, with the words that say in which they are done. */
+        private Stream<Known> elsewhere() {
+            return design().windows().stream()
+                    .filter(w -> !place.ofWindow().equals(Optional.of(w.name().shown())))
+                    .flatMap(w -> design().faced(w.name().shown()).stream())
+                    .flatMap(f -> f.routines().scripts().stream()
+                            .map(s -> new Known(
+                                    s.name().shown()
+                                            + (f.isOneOnly() ? " in " : " in every ")
+                                            + f.name().shown(),
+                                    s.takes())));
+        }
+
+        private List<Known> doneEndings() {
+            Typed typed =
+                    new StepTyping(design(), place, at, false).read(line.substring(0, lower.lastIndexOf(" until ")));
+            return typed instanceof Typed.Done done
+                    ? at.in(place.in(done.design())).stream()
+                            .filter(Step.Do.class::isInstance)
+                            .flatMap(s -> Done.script(design(), place, (Step.Do) s).stream())
+                            .flatMap(s -> known(s.endings()).stream())
+                            .toList()
+                    : List.of();
+        }
+
+        /** How the named script can end in which the line stands (W11). */
+        private List<Known> answers() {
+            return place instanceof ScriptPlace.Named named
+                    ? Done.of(design(), named).map(s -> known(s.endings())).orElse(List.of())
+                    : List.of();
+        }
+
         private List<Known> timers() {
             return Stream.concat(
                             ScriptPlace.routines(design(), place.ofWindow()).timers().stream(),
@@ -267,9 +311,9 @@ sealed interface Wanted {
         }
 
         private List<Known> endings() {
-            return Holder.before(place.in(design()), at, Step.Branching.class::isInstance)
+            return Holder.branching(design(), place, at)
                     .flatMap(p -> p.in(place.in(design())))
-                    .map(s -> known(design().branchesOf((Step.Branching) s)))
+                    .map(s -> known(design().branchesOf(place, (Step.Branching) s)))
                     .orElse(List.of());
         }
 

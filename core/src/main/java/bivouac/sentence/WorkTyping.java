@@ -2,6 +2,7 @@ package bivouac.sentence;
 
 import bivouac.design.Application;
 import bivouac.design.Design;
+import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Holding;
@@ -9,6 +10,7 @@ import bivouac.design.Name;
 import bivouac.design.Names;
 import bivouac.design.Routines;
 import bivouac.design.Step;
+import bivouac.design.Target;
 import bivouac.design.Task;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,13 +34,11 @@ final class WorkTyping {
     /** The step, if the line begins one of these. */
     Optional<Step> read(Words words) {
         if (words.take("do")) {
-            String script = words.longestOf(
-                    routines()
-                            .flatMap(r -> r.scripts().stream())
-                            .map(s -> s.name().shown())
-                            .toList(),
-                    List.of(" handing "));
-            return Optional.of(new Step.Do(script, words.take("handing") ? words.givens() : List.of()));
+            return Optional.of(done(words));
+        }
+        if (words.take("return")) {
+            String ending = words.longestOf(endings(), List.of(" giving "));
+            return Optional.of(new Step.Return(ending, words.take("giving") ? words.givens() : List.of()));
         }
         for (Step.TurnTimer.How how : Step.TurnTimer.How.values()) {
             if (words.take(how.words())) {
@@ -61,6 +61,34 @@ final class WorkTyping {
             return Optional.of(new Step.GiveBack(holding(words)));
         }
         return Optional.empty();
+    }
+
+    /** {@code do save in every Text until cancelled as s handing at ← app.at}. */
+    private Step.Do done(Words words) {
+        String script = words.longestOf(
+                routines()
+                        .flatMap(r -> r.scripts().stream())
+                        .map(s -> s.name().shown())
+                        .toList(),
+                List.of(" in ", " until ", " as ", " handing "));
+        Optional<Target> in = words.take("in")
+                ? Optional.of(new TargetTyping(design, " until ", " as ", " handing ").read(words))
+                : Optional.empty();
+        var until = new ArrayList<String>();
+        while (words.take(until.isEmpty() ? "until" : "or")) {
+            until.add(words.longestOf(endings(), List.of(" or ", " as ", " handing ")));
+        }
+        Optional<String> as = words.take("as") ? Optional.of(words.word()) : Optional.empty();
+        List<Given> hands = words.take("handing") ? words.givens() : List.of();
+        return new Step.Do(script, in, until, hands, as, List.of());
+    }
+
+    private List<String> endings() {
+        return routines()
+                .flatMap(r -> r.scripts().stream())
+                .flatMap(s -> s.endings().stream())
+                .map(Ending::name)
+                .toList();
     }
 
     /** Those of the application and of all windows: a name that is known anywhere may hold blanks. */

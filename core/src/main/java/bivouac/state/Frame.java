@@ -1,5 +1,6 @@
 package bivouac.state;
 
+import bivouac.plan.Op;
 import bivouac.plan.RestPoint;
 import bivouac.plan.ScriptPlan;
 import java.util.Arrays;
@@ -118,6 +119,11 @@ public sealed interface Frame {
 
         public boolean waits() {
             return awaits != null || awaitsRequest || awaitsTask;
+        }
+
+        /** Whether it stands where scripts of other windows are done for it (W12). */
+        public boolean doesElsewhere() {
+            return script.ops().get(pc) instanceof Op.Answered;
         }
 
         private RestPoint.Kind working() {

@@ -64,7 +64,7 @@ final class Openings {
                 endsSaying |= end.code().isPresent() || end.saying().isPresent();
             case Op.RunTask task ->
                 writes |= task.outcomes().stream().anyMatch(o -> o.writes().isPresent());
-            case Op.Close _, Op.MayFail _, Op.Plain _, Op.Course _ -> {
+            case Op.Close _, Op.MayFail _, Op.DoIn _, Op.Plain _, Op.Course _ -> {
                 // nothing of a window
             }
         }

@@ -399,6 +399,7 @@ class MoreMistakesTest {
                 take("lock", when("could not", note("x"))),
                 giveBack("lock"),
                 Step.Do.of("tidy"),
+                Step.Return.of("saved", Given.of("x", "1 / app.count")),
                 new Step.TurnTimer(Step.TurnTimer.How.START, "clock"),
                 new Step.Focus("me.go"),
                 new Step.StopTask("write"),

@@ -70,6 +70,11 @@ public final class Play {
         return this;
     }
 
+    public Play could(String line) {
+        assertThat(can(line)).as("%s is possible with %s open", line, open()).isTrue();
+        return this;
+    }
+
     private static NamedEvent read(String line) {
         try {
             return TrailFile.read(line).getFirst();

@@ -107,6 +107,11 @@ final class SecondReading {
         SecondRows.One row;
         /** Whether <i>close every</i> asks one after the other. */
         boolean every;
+        /** W12: whose step does it for another window, and that step; null where nobody's does. */
+        Run doer;
+
+        Step.Do forStep;
+        Todo forNow;
 
         Run(Win me, String moment, List<Step> left) {
             this.me = me;
@@ -165,6 +170,9 @@ final class SecondReading {
 
     /** No step of any design: what the application does where work breaks (W8). */
     private static final Step TELLS = Step.Do.of("when work breaks");
+
+    /** No step of any design: the named script of a step ends here, and what is left is of who did it (W11). */
+    private static final Step END = new Step.Note("is over");
 
     /** No step of any design: the script ends here (W8). */
     private static final Step GIVE_UP = new Step.Note("gives up");
@@ -517,6 +525,9 @@ final class SecondReading {
         run.now = run.left.getFirst();
         run.at = run.now.step();
         run.left = new ArrayList<>(run.left.subList(1, run.left.size()));
+        if (run.at == END) {
+            return;
+        }
         if (run.at == GIVE_UP) {
             if (!run.moment.equals("plan")) {
                 stop(run);
@@ -545,10 +556,14 @@ final class SecondReading {
     }
 
     private static void branch(Run run, Step.Branching step, String ending) {
+        branch(run, step, ending, run.now.by());
+    }
+
+    private static void branch(Run run, Step.Branching step, String ending, List<Step> by) {
         step.branches().stream()
                 .filter(b -> b.ending().equals(ending))
                 .findFirst()
-                .ifPresent(b -> first(run, b.script().steps()));
+                .ifPresent(b -> first(run, b.script().steps(), by));
     }
 
     private void perform(Run run, Step step) {
@@ -563,11 +578,19 @@ final class SecondReading {
                     values.put(what, Long.parseLong(to.source()));
                 }
             }
-            case Step.Do(String name, var handOver) -> {
+            case Step.Do done
+            when done.in().isPresent() -> {
+                must(!after);
+                doIn(run, done);
+            }
+            case Step.Do done -> {
                 var by = new ArrayList<>(run.now.by());
                 by.add(step);
-                first(run, named(run, name).steps(), by);
+                // what the step itself is done by is found again at its end
+                run.left.addFirst(new Todo(END, by));
+                first(run, named(run, done.script()).steps(), by);
             }
+            case Step.Return(String ending, var gives) -> back(run, ending);
             case Step.KeptValues(var how) -> {
                 if (how == Step.KeptValues.How.SAVE) {
                     save();
@@ -654,13 +677,79 @@ final class SecondReading {
         }
     }
 
+    /** W11: all that is left of the named script is left out; its step goes on in its branch. */
+    private void back(Run run, String ending) {
+        for (int i = 0; i < run.left.size(); i++) {
+            if (run.left.get(i).step() == END) {
+                List<Step> by = run.left.get(i).by();
+                run.left = new ArrayList<>(run.left.subList(i + 1, run.left.size()));
+                var done = (Step.Do) by.getLast();
+                branch(run, done, ending, by.subList(0, by.size() - 1));
+                return;
+            }
+        }
+        must(run.doer != null);
+        Run doer = run.doer;
+        if (!run.forStep.isEvery() || run.forStep.until().contains(ending)) {
+            doneBy(doer).forEach(this::drop);
+            branch(doer, run.forStep, ending, run.forNow.by());
+        } else {
+            drop(run);
+        }
+    }
+
+    private List<Run> doneBy(Run doer) {
+        return stack.stream()
+                .filter(f -> f instanceof Run r && r.doer == doer)
+                .map(Run.class::cast)
+                .toList();
+    }
+
+    /** W12: those that are open now, the newest first or by key; each is a script of its own window. */
+    private void doIn(Run run, Step.Do step) {
+        List<Win> all;
+        if (step.in().orElseThrow() instanceof Target.Every(String name)) {
+            all = inOrder().stream()
+                    .filter(w -> w.design.name().shown().equals(name))
+                    .toList();
+        } else {
+            all = List.of(find(step.in().orElseThrow(), run).orElseThrow(Fault::new));
+        }
+        for (Win w : all.reversed()) {
+            Script script = ((FacedWindow) w.design)
+                    .routines()
+                    .script(step.script())
+                    .map(NamedScript::script)
+                    .orElseThrow(Fault::new);
+            push(w, "done", script);
+            if (!script.isEmpty()) {
+                var made = (Run) stack.getLast();
+                made.doer = run;
+                made.forStep = step;
+                made.forNow = run.now;
+            }
+        }
+    }
+
+    /** W11, W12: who does it waits for an answer, or stands below it. */
+    private boolean isWaitedFor(Run run) {
+        return run.doer != null
+                || run.now.by().stream()
+                        .anyMatch(s -> s instanceof Step.Do d
+                                && s != TELLS
+                                && script(run, d.script()).answers());
+    }
+
     /** W7: of the window whose script it is, or of the application. */
     private Script named(Run run, String name) {
-        Optional<Script> own = run.me == null || !(run.me.design instanceof FacedWindow f)
+        return script(run, name).script();
+    }
+
+    private NamedScript script(Run run, String name) {
+        Optional<NamedScript> own = run.me == null || !(run.me.design instanceof FacedWindow f)
                 ? Optional.empty()
-                : f.routines().script(name).map(NamedScript::script);
-        return own.or(() -> design.application().routines().script(name).map(NamedScript::script))
-                .orElseThrow(Fault::new);
+                : f.routines().script(name);
+        return own.or(() -> design.application().routines().script(name)).orElseThrow(Fault::new);
     }
 
     private void save() {
@@ -830,7 +919,7 @@ final class SecondReading {
 
     private void run(Run run, Step.RunTask task) {
         boolean closing = Set.of("before closing", "after closing", "plan").contains(run.moment);
-        boolean apart = task.background() && !closing;
+        boolean apart = task.background() && !closing && !isWaitedFor(run);
         must(!apart || background.stream().noneMatch(b -> b.me == run.me && b.now.is(run.now)));
         acts.add("started " + task.task());
         run.waits = task;
@@ -847,6 +936,7 @@ final class SecondReading {
     // Ending scripts
 
     private void drop(Run run) {
+        doneBy(run).forEach(this::drop); // W12: it is as if their steps stood in it
         int at = stack.indexOf(run);
         if (at >= 0 && at + 1 < stack.size() && stack.get(at + 1) instanceof Request r) {
             r.by = null;
@@ -856,6 +946,14 @@ final class SecondReading {
 
     /** Ends a script; one before closing that is asked refuses by that (C2). */
     private void stop(Run run) {
+        if (run.doer != null) {
+            Run doer = run.doer;
+            doneBy(doer).forEach(this::drop);
+            if (!doer.moment.equals("plan")) {
+                stop(doer);
+            }
+            return;
+        }
         int at = stack.indexOf(run);
         boolean asks = run.moment.equals("before closing")
                 && at > 0

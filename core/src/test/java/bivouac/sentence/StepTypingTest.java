@@ -211,7 +211,7 @@ class StepTypingTest {
     void a_script_reads_line_by_line_and_says_which_endings_have_no_branch() {
         Design design = type(empty(), StepPath.of(0), "open Arrival form").design();
         Design more = type(design, StepPath.of(1), "when ok nothing").design();
-        var lines = ScriptLines.of(PRESSED.in(more), more).stream()
+        var lines = ScriptLines.of(more, PRESSED).stream()
                 .map(l -> " ".repeat(l.indent())
                         + String.join(" ", l.tokens().stream().map(Token::text).toList()))
                 .toList();

@@ -163,7 +163,7 @@ public final class RandomDesigns {
                         : List.of(new Variable(name(), type(2), maybe(this::expression), false)),
                 random.nextInt(3) == 0 ? List.of(new Menu(word(), List.of(command()))) : List.of(),
                 rows(),
-                maybe(() -> List.of(Ending.of("ok", Ending.Give.of("x", type(1))), Ending.of(word()))),
+                maybe(this::endings),
                 ways,
                 moments,
                 random.nextBoolean()
@@ -316,11 +316,16 @@ public final class RandomDesigns {
                 random.nextBoolean());
     }
 
+    private List<Ending> endings() {
+        return List.of(Ending.of("ok", Ending.Give.of("x", type(1))), Ending.of(word()));
+    }
+
     private Routines routines() {
         return random.nextInt(3) > 0
                 ? Routines.NONE
                 : new Routines(
-                        List.of(new NamedScript(Name.of("tidy"), takes(), script(1))),
+                        List.of(new NamedScript(
+                                Name.of("tidy"), takes(), random.nextBoolean() ? List.of() : endings(), script(1))),
                         List.of(new Timer(
                                 Name.of("clock"),
                                 new Expression(pick(List.of("60", "0.5", "0", "app.n"))),
@@ -359,7 +364,18 @@ public final class RandomDesigns {
             case 13 -> new Step.Again();
             case 14 -> new Step.KeptValues(pick(List.of(Step.KeptValues.How.values())));
             case 15 -> new Step.GiveBack(pick(HOLDINGS));
-            case 16 -> new Step.Do(pick(List.of("tidy", "none")), random.nextBoolean() ? givens() : List.of());
+            case 16 ->
+                random.nextBoolean()
+                        ? new Step.Return(pick(List.of("ok", "none")), givens())
+                        : new Step.Do(
+                                pick(List.of("tidy", "none")),
+                                maybe(this::target),
+                                random.nextBoolean() ? List.of() : List.of("ok"),
+                                random.nextBoolean() ? givens() : List.of(),
+                                maybe(() -> "kept"),
+                                deep == 0 || random.nextBoolean()
+                                        ? List.of()
+                                        : List.of(new Step.Branch("ok", script(deep - 1))));
             case 17 -> new Step.TurnTimer(pick(List.of(Step.TurnTimer.How.values())), pick(List.of("clock", "none")));
             case 18 -> new Step.Focus(pick(List.of("me.a", "owner.a", "nothing")));
             case 20 ->

@@ -35,6 +35,8 @@ public final class WideDesigns extends SmallDesigns {
 
     /** Whether a named script is made, which does no other one. */
     private boolean named;
+    /** Whether that script has endings (W11). */
+    private boolean answers;
 
     public WideDesigns(RandomGenerator random) {
         super(random);
@@ -73,9 +75,12 @@ public final class WideDesigns extends SmallDesigns {
 
     private NamedScript doing(String name, Optional<String> of) {
         named = true;
+        answers = random.nextBoolean();
         Script script = script(of, 1);
+        List<Ending> endings = answers ? List.of(Ending.of("yes"), Ending.of("no")) : List.of();
         named = false;
-        return new NamedScript(Name.of(name), List.of(), script);
+        answers = false;
+        return new NamedScript(Name.of(name), List.of(), endings, script);
     }
 
     @Override
@@ -88,6 +93,11 @@ public final class WideDesigns extends SmallDesigns {
                 .at(Part.RowMoment.BEFORE_REMOVING, beforeRemoving(face));
         rows.add(Row.of(random.nextInt(3) == 0 ? list.triggering(script(of, 1)) : list));
         FacedWindow with = face.withRows(rows).with(new Routines(List.of(doing("own", of)), List.of()));
+        if (face.name().shown().equals("Desk") && random.nextInt(3) == 0) {
+            // several to do something in (W12)
+            Step card = Step.Open.of("Card", new Manner.Alongside());
+            with = with.at(FacedWindow.Moment.OPENED, Script.of(card, card));
+        }
         return random.nextInt(3) == 0 ? with.at(FacedWindow.Moment.BROUGHT_BACK, script(of, 1)) : with;
     }
 
@@ -110,10 +120,21 @@ public final class WideDesigns extends SmallDesigns {
         if (random.nextInt(3) > 0) {
             return Optional.empty();
         }
+        if (answers && random.nextInt(2) == 0) {
+            return Optional.of(Step.Return.of(pick(List.of("yes", "no"))));
+        }
         return Optional.of(
-                switch (random.nextInt(9)) {
-                    case 0 -> named ? new Step.Note("{app.n}") : Step.Do.of("shared");
-                    case 1 -> named || of.isEmpty() ? new Step.Note("{app.n}") : Step.Do.of("own");
+                switch (random.nextInt(11)) {
+                    // of two scripts the window's own does that of the application, and no other does one
+                    case 0 ->
+                        named && of.isEmpty()
+                                ? new Step.Note("{app.n}")
+                                : Step.Do.of("shared").when(answered(of));
+                    case 1 ->
+                        named || of.isEmpty()
+                                ? new Step.Note("{app.n}")
+                                : Step.Do.of("own").when(answered(of));
+                    case 9, 10 -> named ? new Step.Note("{app.n}") : doneIn(of);
                     case 2 -> new Step.KeptValues(pick(List.of(Step.KeptValues.How.values())));
                     case 3 ->
                         Step.Open.of(
@@ -132,6 +153,21 @@ public final class WideDesigns extends SmallDesigns {
                     case 7 -> of.isEmpty() ? new Step.Note("{app.n}") : onRows();
                     default -> new Step.Note("{app.n}");
                 });
+    }
+
+    private Step.Branch[] answered(Optional<String> of) {
+        return branches(of, 0, Ending.of("yes"), Ending.of("no")).toArray(Step.Branch[]::new);
+    }
+
+    /** W12. */
+    private Step doneIn(Optional<String> of) {
+        Step.Do own = Step.Do.of("own").when(answered(of));
+        return switch (random.nextInt(4)) {
+            case 0 -> own.in(new Target.Single(pick(List.of("Desk", "Plan"))));
+            case 1 -> own.in(new Target.Every("Card"), "yes");
+            case 2 -> own.in(new Target.Every(pick(List.of("Note", "Card"))), "no", "yes");
+            default -> own.in(new Target.Every("Form"));
+        };
     }
 
     private String key() {

@@ -85,6 +85,8 @@ final class Conformance {
                 brokenWork(),
                 brokenWorkThatNobodyAnswers(),
                 progress(),
+                answers(),
+                elsewhere(),
                 ownClose(),
                 others(),
                 everyOne(),
@@ -110,6 +112,205 @@ final class Conformance {
                 values(),
                 keptWindows(),
                 notThereYet());
+    }
+
+    private static NamedScript answering(String name, Step... steps) {
+        return NamedScript.of(name, steps)
+                .ending(List.of(
+                        bivouac.design.Ending.of("saved", bivouac.design.Ending.Give.of("at", Type.TEXT)),
+                        bivouac.design.Ending.of("given up")));
+    }
+
+    private static Step saved(String at) {
+        return Step.Return.of("saved", Given.of("at", at));
+    }
+
+    private static Step sure(Step... no) {
+        return waits("Sure", when("no", no));
+    }
+
+    private static Case answers() {
+        Step.Do save = Step.Do.of("save", Given.of("to", "\"a\" + me.title"));
+        Step.Do both = new Step.Do(
+                "save",
+                Optional.empty(),
+                List.of(),
+                save.handOver(),
+                Optional.of("mine"),
+                List.of(when("saved", note("{mine.at}")), when("given up", note("given up"))));
+        NamedScript script = answering(
+                        "save",
+                        new Step.Repeat(Script.of(sure(
+                                new Step.If(
+                                        List.of(new Step.If.Case(
+                                                new Expression("app.n == 0"),
+                                                Script.of(Step.SetValue.of("app.n", "1"), new Step.Again()))),
+                                        Optional.empty()),
+                                Step.Return.of("given up")))),
+                        Step.Do.of("fetching"),
+                        saved("takes.to + app.found"),
+                        note("never"))
+                .taking(List.of(Take.of("to", Type.TEXT)));
+        NamedScript own = answering("ask", sure(new Step.StayOpen()), note("asked"));
+        FacedWindow desk = main(
+                        "Desk",
+                        button("both", both, note("after")),
+                        button("one", save.when(when("given up", note("no"))), note("after")),
+                        button("none", save, note("after")),
+                        button("own", Step.Do.of("ask").when(when("saved", note("never"))), note("after")))
+                .with(new Routines(List.of(own), List.of()));
+        return of(
+                "scripts that answer",
+                "W11 W4 W5 W7 C2",
+                withMain(before(desk, Step.Do.of("ask").when(when("given up", new Step.StayOpen()))))
+                        .variable("n", Type.WHOLE, "0")
+                        .variable("found", Type.TEXT, "\"\"")
+                        .with(box("Sure", "Yes", "No"))
+                        .works(task("fetch", "found", "lost"))
+                        .does(
+                                script,
+                                NamedScript.of(
+                                        "fetching",
+                                        run("fetch", when("found", Step.SetValue.of("app.found", "\"!\"")))
+                                                .inBackground(true)))
+                        .design(),
+                List.of(
+                        "press \"both\" of \"Desk\"",
+                        "answer \"no\" of \"Sure\"",
+                        "answer \"no\" of \"Sure\"",
+                        "see note \"given up\"",
+                        "see note \"after\"",
+                        "press \"both\" of \"Desk\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "see \"Desk\" blocked",
+                        "task \"fetch\" ends \"found\" of \"Desk\"",
+                        "see note \"after\"",
+                        "press \"one\" of \"Desk\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "task \"fetch\" ends \"found\" of \"Desk\"",
+                        "press \"one\" of \"Desk\"",
+                        "answer \"no\" of \"Sure\"",
+                        "see note \"no\"",
+                        "press \"none\" of \"Desk\"",
+                        "answer \"no\" of \"Sure\"",
+                        "see note \"after\""),
+                List.of(
+                        "press \"own\" of \"Desk\"",
+                        "answer \"no\" of \"Sure\"",
+                        "press \"own\" of \"Desk\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "see note \"asked\"",
+                        "see note \"after\"",
+                        "close box of \"Desk\"",
+                        "answer \"no\" of \"Sure\"",
+                        "see \"Desk\" free",
+                        "close box of \"Desk\"",
+                        "answer \"yes\" of \"Sure\""));
+    }
+
+    private static Case elsewhere() {
+        Step fetch = run("fetch", when("found", note("fetched"))).inBackground(true);
+        NamedScript save = answering(
+                        "save",
+                        sure(Step.Return.of("given up")),
+                        note("{takes.to} {me.title}"),
+                        fetch,
+                        saved("me.title"))
+                .taking(List.of(Take.of("to", Type.TEXT)));
+        NamedScript away = NamedScript.of("away", sure(new Step.StayOpen()), close("closed"), note("never"));
+        NamedScript late = NamedScript.of("late", fetch, note("late"));
+        FacedWindow text = child("Text")
+                .living(Optional.of(new Instances.Many()), false)
+                .with(new Routines(List.of(save, away, late), List.of()));
+        NamedScript tell = answering("tell", note("told {takes.what}"), saved("takes.what + \"!\""))
+                .taking(List.of(Take.of("what", Type.TEXT)));
+        Step.Do all = Step.Do.of("save", Given.of("to", "app.to"))
+                .in(new Target.Every("Text"), "given up")
+                .when(when("given up", note("stopped")));
+        FacedWindow desk = main(
+                        "Desk",
+                        button("open", alongside("Text")),
+                        button("all", all, note("after")),
+                        button("late", Step.Do.of("late").in(new Target.Every("Text")), note("after")),
+                        button("away", Step.Do.of("away").in(new Target.Every("Text")), note("after")),
+                        button("one", Step.Do.of("ask").in(new Target.Single("Panel")), note("after")),
+                        button("panel", alongside("Panel")))
+                .with(new Routines(List.of(tell), List.of()));
+        FacedWindow panel = child(
+                        "Panel",
+                        button("all", all, note("after")),
+                        button(
+                                "tell",
+                                Step.Do.of("tell", Given.of("what", "\"so\""))
+                                        .in(new Target.Owner())
+                                        .when(when("saved", note("{result.at}")))))
+                .with(new Routines(List.of(NamedScript.of("ask", sure(), note("asked"))), List.of()));
+        return of(
+                "scripts done in other windows",
+                "W12 W11 B5 R2 W6 C2 X3",
+                withMain(before(desk, all, note("leaving")))
+                        .departs(new DepartureRule.WithWindow("Desk"))
+                        .variable("to", Type.TEXT, "\"there\"")
+                        .with(
+                                text,
+                                owned(panel),
+                                box("Sure", "Yes", "No"),
+                                dialog(
+                                        "Form",
+                                        button(
+                                                "shut",
+                                                new Step.Close(
+                                                        new Target.Single("Panel"),
+                                                        Optional.empty(),
+                                                        List.of(),
+                                                        Script.EMPTY))))
+                        .works(task("fetch", "found", "lost"))
+                        .design(),
+                List.of(
+                        "press \"all\" of \"Desk\"",
+                        "see note \"after\"",
+                        "press \"open\" of \"Desk\"",
+                        "press \"open\" of \"Desk\"",
+                        "press \"open\" of \"Desk\"",
+                        "press \"all\" of \"Desk\"",
+                        "see \"Text\" blocked",
+                        "answer \"yes\" of \"Sure\"",
+                        "task \"fetch\" ends \"found\" of \"Text\" 3",
+                        "answer \"no\" of \"Sure\"",
+                        "see note \"stopped\"",
+                        "see note \"after\"",
+                        "see \"Text\" free",
+                        "press \"late\" of \"Desk\"",
+                        "task \"fetch\" ends \"found\" of \"Text\" 3",
+                        "see note \"late\"",
+                        "task \"fetch\" ends \"found\" of \"Text\" 2",
+                        "task \"fetch\" ends \"found\" of \"Text\"",
+                        "see note \"after\"",
+                        "press \"away\" of \"Desk\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "answer \"no\" of \"Sure\"",
+                        "close box of \"Desk\"",
+                        "answer \"no\" of \"Sure\"",
+                        "see note \"stopped\"",
+                        "see note \"leaving\""),
+                List.of(
+                        "press \"panel\" of \"Desk\"",
+                        "press \"one\" of \"Desk\"",
+                        "see \"Panel\" blocked",
+                        "answer \"yes\" of \"Sure\"",
+                        "see note \"asked\"",
+                        "press \"tell\" of \"Panel\"",
+                        "see note \"told so\"",
+                        "see note \"so!\"",
+                        "press \"open\" of \"Desk\"",
+                        "press \"open\" of \"Desk\"",
+                        "press \"all\" of \"Panel\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "task \"fetch\" ends \"lost\" of \"Text\" 2",
+                        "answer \"yes\" of \"Sure\"",
+                        "task \"fetch\" ends \"found\" of \"Text\"",
+                        "see note \"after\""),
+                List.of("press \"one\" of \"Desk\"", "see fault X3"));
     }
 
     /** A trigger with nothing behind it says so, and goes on; where it stands in a named script, of the script's own. */

@@ -67,6 +67,9 @@ public final class GoesOnAllTheSameFindings {
             case Step.TakeHolding t -> {
                 // has findings of its own
             }
+            case Step.Do d -> {
+                // the script that it does is looked at by itself
+            }
             case Step.GiveBack g -> {
                 // is held no more either way
             }

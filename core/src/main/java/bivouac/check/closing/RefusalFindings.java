@@ -79,6 +79,9 @@ public final class RefusalFindings {
             case Step.TakeHolding t -> {
                 // what could not be taken has its own findings
             }
+            case Step.Do d -> {
+                // who is asked there decides for another window
+            }
             case Step.GiveBack g -> {
                 // it is held no more either way (H2)
             }
@@ -190,7 +193,7 @@ public final class RefusalFindings {
 
     /** A task that failed and closes all the same: what it should have saved is gone. */
     private void task(Closings.Row row, Decision decision, Step.RunTask run, Task task) {
-        for (Ending ending : design.endingsMet(run)) {
+        for (Ending ending : design.endingsMet(place(row), run)) {
             if (Said.FAILED.by(ending.name()) && !decision.canStay(ending.name())) {
                 String window = row.window().name().shown();
                 found.add(new Finding(

@@ -2,13 +2,13 @@ package bivouac.check.known;
 
 import bivouac.check.known.Facts.Values;
 import bivouac.design.Design;
+import bivouac.design.Done;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
-import bivouac.design.Taken;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -90,7 +90,7 @@ public final class MayChange {
     private Set<String> done(Step.Do call, Set<String> around) {
         var all = new HashSet<String>();
         if (around.add(call.script())) {
-            Taken.script(design, place.ofWindow(), call)
+            Done.script(design, place, call)
                     .ifPresent(s -> Steps.walk(s.script(), (path, step) -> all.addAll(own(step, around))));
         }
         return all;
@@ -99,7 +99,7 @@ public final class MayChange {
     /** Whether a named script waits, itself or by another that it does. */
     private boolean waits(Step.Do call, Set<String> around) {
         return around.add(call.script())
-                && Taken.script(design, place.ofWindow(), call)
+                && Done.script(design, place, call)
                         .filter(s -> Steps.any(
                                 s.script(),
                                 step -> waits(step) || step instanceof Step.Do inner && waits(inner, around)))
@@ -115,7 +115,7 @@ public final class MayChange {
             case Step.RemoveRow r -> !r.unasked();
             case Step.TakeHolding t -> true;
             case Step.GiveBack g -> true;
-            case Step.Do d -> false;
+            case Step.Do d -> d.in().isPresent();
             case Step.If i -> false;
             case Step.Repeat r -> false;
             case Step.Off o -> false;

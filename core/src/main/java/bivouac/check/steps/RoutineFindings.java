@@ -3,13 +3,17 @@ package bivouac.check.steps;
 import bivouac.check.finding.Finding;
 import bivouac.check.finding.Finding.Kind;
 import bivouac.check.finding.Finding.Weight;
+import bivouac.check.known.GoesOn;
 import bivouac.check.known.Place;
 import bivouac.check.ways.ClosingRepair;
 import bivouac.check.ways.RemovalRepair;
+import bivouac.check.ways.Repair;
 import bivouac.check.ways.StepRepair;
 import bivouac.design.Design;
+import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Manner;
+import bivouac.design.NamedScript;
 import bivouac.design.Routines;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -107,6 +111,9 @@ public final class RoutineFindings {
             }
         }
         routines.scripts().stream()
+                .filter(NamedScript::answers)
+                .forEach(s -> answers(s, new ScriptPlace.Named(window, s.name().shown()), whose, place));
+        routines.scripts().stream()
                 .filter(s -> !done.contains(s.name().shown()))
                 .forEach(s -> found.add(new Finding(
                         Weight.RISKY,
@@ -115,6 +122,38 @@ public final class RoutineFindings {
                         "Its steps are never run (W7); write do " + s.name() + " where they are meant.",
                         place,
                         List.of(new RemovalRepair.RemoveScript(window, s.name().shown())))));
+    }
+
+    /** W11: what a script says that it can end as, it ends as somewhere, and it ends as something whatever it does. */
+    private void answers(NamedScript script, ScriptPlace.Named at, String whose, Place place) {
+        var returned = new HashSet<String>();
+        Steps.walk(script.script(), (path, step) -> {
+            if (step instanceof Step.Return back) {
+                returned.add(back.ending());
+            }
+        });
+        script.endings().stream()
+                .map(Ending::name)
+                .filter(e -> !returned.contains(e))
+                .forEach(e -> found.add(new Finding(
+                        Weight.RISKY,
+                        Kind.UNUSED,
+                        whose + "the script “" + script.name() + "” never ends as “" + e + "”.",
+                        "Who answers that is never run (W11); write return " + e + " where it is meant.",
+                        Place.script(at),
+                        List.of(new RemovalRepair.RemoveAnswer(at, e)))));
+        if (!returned.isEmpty() && new GoesOn(design, at).after(script.script())) {
+            found.add(new Finding(
+                    Weight.RISKY,
+                    Kind.MISSING_BRANCH,
+                    whose + "the script “" + script.name() + "” can reach its end without saying how it ended.",
+                    "Who does it goes on behind its step then, in none of the branches (W11).",
+                    Place.script(at),
+                    script.endings().stream()
+                            .filter(e -> e.gives().isEmpty())
+                            .map(e -> (Repair) new StepRepair.ReturnAtTheEnd(at, e.name()))
+                            .toList()));
+        }
     }
 
     private void askedFirst() {

@@ -12,11 +12,13 @@ import bivouac.check.ways.HandedRepair;
 import bivouac.check.ways.Repair;
 import bivouac.check.ways.StepRepair;
 import bivouac.design.Design;
+import bivouac.design.Done;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Holding;
 import bivouac.design.Name;
+import bivouac.design.NamedScript;
 import bivouac.design.Part;
 import bivouac.design.Routines;
 import bivouac.design.Script;
@@ -56,15 +58,7 @@ public final class StepFindings {
                         case Step.RunTask run -> run(found, program, run, place, path);
                         case Step.TakeHolding take -> take(found, design, take, place, path);
                         case Step.GiveBack back -> giveBack(found, design, back, place, path);
-                        case Step.Do call
-                        when !isThere(
-                                design, place, r -> r.script(call.script()).isPresent()) ->
-                            found.add(dangling(
-                                    place,
-                                    path,
-                                    place.words() + " does “" + call.script()
-                                            + "”, and there is no script of that name.",
-                                    "."));
+                        case Step.Do call -> done(found, design, call, place, path);
                         case Step.TurnTimer turn
                         when !isThere(design, place, r -> r.timer(turn.timer()).isPresent()) ->
                             found.add(dangling(
@@ -205,7 +199,7 @@ public final class StepFindings {
             found.add(dangling(place, path, what, ".", repairs));
             return;
         }
-        var opened = new Led(window.get().name().shown(), "opens", window.get().takes(), design.endingsOf(open));
+        var opened = new Led(window.get().name().shown(), "opens", window.get().takes(), design.endingsOf(place, open));
         notHandedOver(found, program, opened, open.handOver(), place, path);
         branches(found, design, opened, open, place, path);
     }
@@ -221,9 +215,40 @@ public final class StepFindings {
             found.add(dangling(place, path, what, "; type run new " + run.task() + "."));
             return;
         }
-        var ran = new Led(task.get().name().shown(), "runs", task.get().takes(), design.branchesOf(run));
+        var ran = new Led(task.get().name().shown(), "runs", task.get().takes(), design.branchesOf(place, run));
         notHandedOver(found, program, ran, run.handOver(), place, path);
         branches(found, design, ran, run, place, path);
+    }
+
+    private static void done(List<Finding> found, Design design, Step.Do call, ScriptPlace place, StepPath path) {
+        Optional<NamedScript> script = Done.script(design, place, call);
+        if (script.isEmpty()) {
+            String what = place.words() + " does “" + call.script() + "”, and there is no script of that name.";
+            found.add(dangling(place, path, what, "."));
+            return;
+        }
+        var does = new Led(
+                script.get().name().shown(), "does", List.of(), script.get().endings());
+        branches(found, design, does, call, place, path);
+        if (call.isEvery()) {
+            notStopping(found, call, does, place, path);
+        }
+    }
+
+    /** W12: of a script that is done in every window, an ending leads into a branch only where it is the last. */
+    private static void notStopping(List<Finding> found, Step.Do call, Led does, ScriptPlace place, StepPath path) {
+        does.endings().stream()
+                .map(Ending::name)
+                .filter(call::answers)
+                .filter(e -> !call.until().contains(e))
+                .forEach(e -> found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.NEVER_RUN,
+                        place.words() + ": the steps under “when " + e + "” are never run.",
+                        "Only an ending at which the other windows are left has a branch; write until " + e
+                                + ", or do it in “" + does.name() + "” itself (W12).",
+                        Place.step(place, path),
+                        List.of(new StepRepair.Until(place, path, e)))));
     }
 
     private static void take(
@@ -318,7 +343,7 @@ public final class StepFindings {
                         List.of(new StepRepair.RemoveBranch(place, path, branch.ending()))));
             }
         }
-        Unanswered.of(design, open).stream().filter(Unanswered::ought).forEach(u -> {
+        Unanswered.of(design, place, open).stream().filter(Unanswered::ought).forEach(u -> {
             Ending ending = u.ending();
             String why = ending.gives().isEmpty()
                     ? "Its other endings are answered; write what happens then, or “nothing, on purpose”."

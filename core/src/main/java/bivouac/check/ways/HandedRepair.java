@@ -270,7 +270,9 @@ public sealed interface HandedRepair extends Repair {
             case Step.RunTask r ->
                 new Step.RunTask(
                         r.task(), r.background(), r.mayBeStopped(), edit.apply(r.handOver()), r.as(), r.branches());
-            case Step.Do d -> new Step.Do(d.script(), edit.apply(d.handOver()));
+            case Step.Do d ->
+                new Step.Do(d.script(), d.in(), d.until(), edit.apply(d.handOver()), d.as(), d.branches());
+            case Step.Return r -> new Step.Return(r.ending(), edit.apply(r.gives()));
             case Step.Close c -> new Step.Close(c.target(), c.ending(), edit.apply(c.gives()), c.refused());
             case Step.If _, Step.EndApplication _, Step.Repeat _, Step.Off _, Step.Plain _, Step.Branching _ -> step;
         };

@@ -93,7 +93,9 @@ public record NameRepair(Of of, String in, String part, String name, int number)
                 routines(
                         design,
                         r -> r.withScripts(named(
-                                r.scripts(), NamedScript::name, (s, n) -> new NamedScript(n, s.takes(), s.script()))));
+                                r.scripts(),
+                                NamedScript::name,
+                                (s, n) -> new NamedScript(n, s.takes(), s.endings(), s.script()))));
             case TIMER ->
                 routines(
                         design,

@@ -2,12 +2,15 @@ package bivouac.check.ways;
 
 import bivouac.design.Application;
 import bivouac.design.Design;
+import bivouac.design.Done;
 import bivouac.design.Holding;
 import bivouac.design.Promise;
 import bivouac.design.Removal;
 import bivouac.design.Routines;
 import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
+import bivouac.design.Steps;
 import bivouac.design.Variable;
 import bivouac.design.WaysIn;
 import java.util.List;
@@ -139,15 +142,47 @@ public sealed interface RemovalRepair extends Repair {
 
         @Override
         public Design in(Design design) {
-            return window.map(w -> design.changingFace(w, f -> f.with(without(f.routines()))))
-                    .orElseGet(() -> design.with(design.application()
-                            .with(without(design.application().routines()))));
+            return ScriptPlace.put(design, window, this::without);
         }
 
         private Routines without(Routines routines) {
             return routines.withScripts(routines.scripts().stream()
                     .filter(s -> !s.name().shown().equals(script))
                     .toList());
+        }
+    }
+
+    /** An ending goes as which a named script never ends, and the branches for it, which are never run (W11). */
+    record RemoveAnswer(ScriptPlace.Named script, String ending) implements RemovalRepair {
+        @Override
+        public String words() {
+            return "Remove the ending";
+        }
+
+        @Override
+        public String about() {
+            return "“" + ending + "” goes, and what is written for it where the script is done.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            Design[] now = {design};
+            design.scripts()
+                    .forEach((place, steps) -> Steps.walk(steps, (path, step) -> {
+                        if (step instanceof Step.Do done
+                                && done.answers(ending)
+                                && Done.place(design, place, done).equals(Optional.of(script))) {
+                            now[0] = new StepRepair.RemoveBranch(place, path, ending).in(now[0]);
+                        }
+                    }));
+            return ScriptPlace.put(
+                    now[0],
+                    script.window(),
+                    r -> r.changingScript(
+                            script.name(),
+                            s -> s.ending(s.endings().stream()
+                                    .filter(e -> !e.name().equals(ending))
+                                    .toList())));
         }
     }
 

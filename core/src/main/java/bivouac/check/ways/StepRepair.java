@@ -35,6 +35,60 @@ public sealed interface StepRepair extends Repair {
         }
     }
 
+    /** A script that is done in every window is done no further at an ending (W12). */
+    record Until(ScriptPlace place, StepPath path, String ending) implements StepRepair {
+        @Override
+        public String words() {
+            return "Stop at " + ending;
+        }
+
+        @Override
+        public String about() {
+            return "The windows that are left are not asked any more then, and its branch is run.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return Changed.step(
+                    design,
+                    place,
+                    path,
+                    step -> step instanceof Step.Do d
+                            ? new Step.Do(
+                                    d.script(),
+                                    d.in(),
+                                    Stream.concat(d.until().stream(), Stream.of(ending))
+                                            .distinct()
+                                            .toList(),
+                                    d.handOver(),
+                                    d.as(),
+                                    d.branches())
+                            : step);
+        }
+    }
+
+    /** A named script ends with an answer (W11). */
+    record ReturnAtTheEnd(ScriptPlace place, String ending) implements StepRepair {
+        @Override
+        public String words() {
+            return "Return " + ending + " at its end";
+        }
+
+        @Override
+        public String about() {
+            return "Who does the script goes on in that branch then.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            Script script = place.in(design);
+            return place.put(
+                    design,
+                    new Script(Stream.concat(script.steps().stream(), Stream.of((Step) Step.Return.of(ending)))
+                            .toList()));
+        }
+    }
+
     /** The application ends with a code that is not zero. */
     record EndWithCode(ScriptPlace place, StepPath path) implements StepRepair {
         @Override

@@ -144,7 +144,7 @@ final class ClosingPanel extends VBox {
         Script script = place.in(s.design());
         var lines = Ui.styled(Ui.column(2), "closing-script");
         lines.pseudoClassStateChanged(SKIPPED, skipped);
-        for (ScriptLines.Line line : ScriptLines.of(script, s.design())) {
+        for (ScriptLines.Line line : ScriptLines.of(s.design(), place)) {
             var flow = new TokenFlow(line.tokens(), s.design());
             VBox.setMargin(flow, new Insets(0, 0, 0, 12 * line.indent()));
             lines.getChildren().add(flow);

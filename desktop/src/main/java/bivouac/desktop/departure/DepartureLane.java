@@ -290,7 +290,7 @@ final class DepartureLane extends HBox {
 
     private List<DrawnList.Item> steps() {
         var rows = new ArrayList<DrawnList.Item>();
-        for (ScriptLines.Line line : ScriptLines.of(departing.plan(), design)) {
+        for (ScriptLines.Line line : ScriptLines.of(design, new ScriptPlace.Plan())) {
             rows.add(new DrawnList.Item(List.of(line, TokenFlow.kinds(line.tokens(), design)), () -> {
                 var flow = new TokenFlow(line.tokens(), design);
                 VBox.setMargin(flow, new Insets(0, 0, 0, 12 * line.indent()));

@@ -4,7 +4,6 @@ import bivouac.check.finding.Finding;
 import bivouac.check.ways.Repair;
 import bivouac.design.Accepted;
 import bivouac.design.Design;
-import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.desktop.widget.Mark;
 import bivouac.desktop.widget.Scrolling;
@@ -185,9 +184,8 @@ final class FindingDetail extends HBox {
     }
 
     private void script(Situation s, Finding f, ScriptPlace place) {
-        Script script = place.in(s.design());
         where.getChildren().add(Ui.label(place.words(), "quiet"));
-        for (ScriptLines.Line line : ScriptLines.of(script, s.design())) {
+        for (ScriptLines.Line line : ScriptLines.of(s.design(), place)) {
             var flow = new TokenFlow(line.tokens(), s.design());
             String number = line instanceof ScriptLines.StepLine step ? Integer.toString(step.number()) : "";
             var row = Ui.styled(Ui.row(0, Ui.styled(Ui.label(number), "step-number"), flow), "finding-step");

@@ -4,6 +4,7 @@ import bivouac.closing.Departing;
 import bivouac.design.Application;
 import bivouac.design.Design;
 import bivouac.design.Expression;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Variable;
 import bivouac.desktop.widget.DepartureChoice;
 import bivouac.desktop.widget.Drawn;
@@ -62,7 +63,7 @@ final class Walls {
 
     void show(Situation s) {
         Application app = s.design().application();
-        List<ScriptLines.Line> lines = ScriptLines.of(app.start(), s.design());
+        List<ScriptLines.Line> lines = ScriptLines.of(s.design(), new ScriptPlace.Start());
         startDrawn.ifOther(List.of(app.variables(), app.tasks(), lines), () -> showStart(app, lines));
         showDeparture(s);
     }

@@ -202,7 +202,7 @@ final class ApplicationPane {
                         "app-scripts",
                         "Named scripts",
                         app.routines().scripts().isEmpty() ? "none yet: steps used in several places" : "",
-                        "save all taking at: file",
+                        "save all ends saved; given up",
                         s -> work.now().rowTypes().named(RoutineLine.write(s)),
                         line -> RoutineLine.script(work.now().rowTypes().whole(line), app.routines()))
                 .showing(s -> Optional.of(

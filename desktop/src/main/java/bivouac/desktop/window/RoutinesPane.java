@@ -38,7 +38,7 @@ final class RoutinesPane {
                 line -> RoutineLine.script(work.now().rowTypes().whole(line), routines),
                 all -> change.accept(routines.withScripts(all)));
         block.setPrefRowCount(2);
-        block.setPromptText("tidy taking days: whole = 3");
+        block.setPromptText("save taking to: file ends saved giving at: file; given up");
         return block;
     }
 

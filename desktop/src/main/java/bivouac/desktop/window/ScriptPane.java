@@ -107,7 +107,7 @@ public final class ScriptPane extends VBox {
 
     private void draw() {
         Script script = script();
-        List<ScriptLines.Line> lines = ScriptLines.of(script, shown.design());
+        List<ScriptLines.Line> lines = ScriptLines.of(shown.design(), place);
         var all = new ArrayList<DrawnList.Item>();
         boolean placed = false;
         for (ScriptLines.Line line : lines) {

@@ -130,8 +130,49 @@ public record CsCalls(CsWorld world, CsView view) {
                         + ")";
             case Asked.Task(String task, boolean mayBreak, var handed) ->
                 view.app() + world.methodRunning(task, mayBreak) + "(" + arguments(handed, view.self()) + ")";
+            case Asked.Script(var script, var handed) ->
+                script(new Act.DoScript(script.window(), script.name(), handed, false, Optional.empty())) + ")";
+            case Asked.ScriptIn in -> {
+                String found = base(in.whom(), in.script().window().orElseThrow());
+                String window = found.isEmpty() ? view.self() : found.substring(0, found.length() - 1);
+                yield "Desk.DoIn(" + window + ", " + done(in, in.each()) + ")";
+            }
+            case Asked.ScriptInEvery every -> {
+                String until = every.until().isEmpty()
+                        ? ""
+                        : ", " + every.answer() + " => "
+                                + every.until().stream()
+                                        .map(o -> every.answer() + " is " + reached(o))
+                                        .collect(Collectors.joining(" || "));
+                String type = world.classOf(every.script().window().orElseThrow());
+                yield "Desk.DoInEvery((" + type + " " + every.each() + ") => " + called(every, every.each()) + until
+                        + ")";
+            }
             case Asked.Came(String local) -> local;
         };
+    }
+
+    /** What is done with the window in which a script is done (W12). */
+    private String done(Asked.Answering asked, String each) {
+        return each + " => " + called(asked, each);
+    }
+
+    private String called(Asked.Answering asked, String each) {
+        var all = new ArrayList<>(handed(asked.handed()));
+        asked.step().ifPresent(s -> {
+            all.add(step(s));
+            all.add("() => { }");
+        });
+        return each + "."
+                + world.methodOfScript(asked.script().window(), asked.script().name()) + "(" + String.join(", ", all)
+                + ")";
+    }
+
+    /** What a named script answers; nothing where it has reached its end. */
+    String returned(Act.Return back) {
+        return back.outcome()
+                .map(o -> "new " + reached(o) + "(" + String.join(", ", handed(back.gives())) + ")")
+                .orElse("null");
     }
 
     /** What makes an ending, when its values are wanted. */

@@ -73,10 +73,11 @@ public final class CsScript {
             case Act.Refuse r -> out.add("return false;");
             case Act.RefuseFurtherUp r -> out.add("throw Desk.StayOpen();");
             case Act.DoScript script -> doScript(script);
+            case Act.Return back -> out.add("return " + calls.returned(back) + ";");
             case Act.Finish f -> out.add("then();");
             case Act.Ask(var asked) -> out.add(calls.asked(asked) + ";");
             case Act.AskForOne one -> one(one);
-            case Act.AskForAll(var asked, var branches) -> all(calls.asked(asked), branches);
+            case Act.AskForAll(var asked, var branches) -> all(asked, branches);
             case Act.Open open -> ended(kept(open) + calls.opened(open), open.ended());
             case Act.OpenInPlace open ->
                 out.add("Desk.InPlace(this, " + calls.ending(open.ending()) + ", () => " + calls.openedInPlace(open)
@@ -121,7 +122,9 @@ public final class CsScript {
     private void doScript(Act.DoScript script) {
         String call = calls.script(script);
         Optional<Act.Later> later = script.later();
-        if (later.isEmpty()) {
+        if (script.waited()) {
+            out.add("Desk.WaitingForAll(() => " + call + ", () => { }));");
+        } else if (later.isEmpty()) {
             out.add(call + ");");
         } else if (later.get().isFinish()) {
             out.add(call + ", then);");
@@ -267,8 +270,10 @@ public final class CsScript {
         out.add("}");
     }
 
-    private void all(String call, List<Asked.Branch> branches) {
-        boolean ends = branches.stream().noneMatch(b -> b.block().goesOn());
+    private void all(Asked asked, List<Asked.Branch> branches) {
+        String call = calls.asked(asked);
+        boolean ends =
+                !asked.mayBeNone() && branches.stream().noneMatch(b -> b.block().goesOn());
         List<Asked.Branch> does =
                 branches.stream().filter(b -> !b.block().isEmpty()).toList();
         if (does.isEmpty()) {

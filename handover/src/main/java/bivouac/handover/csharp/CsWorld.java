@@ -4,6 +4,7 @@ import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
+import bivouac.design.NamedScript;
 import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.Routines;
@@ -200,6 +201,7 @@ public final class CsWorld {
     private final Map<String, String> windows = new LinkedHashMap<>();
     private final Map<String, String> tasks = new LinkedHashMap<>();
     private final Map<Outcome, String> endings = new LinkedHashMap<>();
+    private final Map<ScriptPlace.Named, String> answers = new LinkedHashMap<>();
 
     public CsWorld(Meanings meanings) {
         this.meanings = meanings;
@@ -221,6 +223,37 @@ public final class CsWorld {
         design.windows().forEach(this::rows);
         design.windows().forEach(w -> name(outcomes.ofWindow(w.name().shown())));
         design.application().tasks().forEach(t -> name(outcomes.ofTask(t.name().shown())));
+        answers(Optional.empty(), design.application().routines());
+        for (Window window : design.windows()) {
+            if (window instanceof FacedWindow face) {
+                answers(Optional.of(face.name().shown()), face.routines());
+            }
+        }
+    }
+
+    /** What named scripts answer stands in the class of their window, beside its endings (W11). */
+    private void answers(Optional<String> window, Routines routines) {
+        var taken = new HashSet<>(taken());
+        window.ifPresent(w -> outcomes.ofWindow(w).forEach(o -> taken.add(endingOf(o))));
+        var beside = new CsNames(taken);
+        for (NamedScript script : routines.scripts()) {
+            var place = new ScriptPlace.Named(window, script.name().shown());
+            if (script.answers()) {
+                answers.put(place, beside.type(Spelling.upper(script.name().expression()) + "Answer", "2"));
+                name(outcomes.ofScript(place));
+            }
+        }
+    }
+
+    /** The type of what a script answers, within the class that it stands in. */
+    public String ownAnswers(ScriptPlace.Named script) {
+        return answers.get(script);
+    }
+
+    /** The same as it is called from the class of the window that is written; of the application where that is empty. */
+    public String answersOf(ScriptPlace.Named script, String writing) {
+        boolean own = script.window().orElse("").equals(writing);
+        return (own ? "" : script.window().map(this::classOf).orElse(application) + ".") + answers.get(script);
     }
 
     /** The methods that are written of windows and of the application; a class of that name could not be named there. */
@@ -262,6 +295,11 @@ public final class CsWorld {
 
     /** The endings of one window or task: none is called like a class that may be named beside it. */
     private void name(List<Outcome> all) {
+        var inside = new CsNames(taken());
+        all.forEach(o -> endings.putIfAbsent(o, inside.type(Spelling.camel(o.ending()), "Ending")));
+    }
+
+    private Set<String> taken() {
         var taken = new HashSet<>(CLASSES);
         taken.addAll(OF_WINDOWS);
         taken.addAll(methods());
@@ -269,8 +307,7 @@ public final class CsWorld {
         taken.addAll(tasks.values());
         taken.addAll(types.rows().values());
         taken.add(application);
-        var inside = new CsNames(taken);
-        all.forEach(o -> endings.putIfAbsent(o, inside.type(Spelling.camel(o.ending()), "Ending")));
+        return taken;
     }
 
     private void rows(Window window) {
@@ -330,7 +367,8 @@ public final class CsWorld {
 
     /** Whether an ending is one of the answers of a message box. */
     public boolean isConstant(Outcome outcome) {
-        return !outcome.task() && meanings.find(outcome.of()).orElseThrow() instanceof MessageBox;
+        return outcome.of() instanceof Outcome.Source.OfWindow(String window)
+                && meanings.find(window).orElseThrow() instanceof MessageBox;
     }
 
     /**
@@ -339,17 +377,23 @@ public final class CsWorld {
      * @param writing the window that is written, whose own it can be; empty for none
      */
     public String reached(Outcome outcome, String writing) {
-        if (outcome.task()) {
-            return taskClass(outcome.of()) + "." + endingOf(outcome);
-        }
-        return switch (meanings.find(outcome.of()).orElseThrow()) {
+        return switch (outcome.of()) {
+            case Outcome.Source.OfTask(String task) -> taskClass(task) + "." + endingOf(outcome);
+            case Outcome.Source.OfScript(var script) -> answersOf(script, writing) + "." + endingOf(outcome);
+            case Outcome.Source.OfWindow(String window) -> reached(outcome, window, writing);
+            case Outcome.Source.OfTrial t -> throw new IllegalStateException("what is tried has classes of its own");
+        };
+    }
+
+    private String reached(Outcome outcome, String window, String writing) {
+        return switch (meanings.find(window).orElseThrow()) {
             case FileDialog d ->
                 outcome.ending().equals(FileDialog.CHOSEN) ? "FileDialog.Chosen" : "FileDialog.Cancelled";
             case Picker p ->
                 "Picker<" + types.of(p.of().type()) + ">."
                         + (outcome.ending().equals(Picker.PICKED) ? "Picked" : "Cancelled");
-            case MessageBox b -> classOf(outcome.of()) + ".Answer." + endingOf(outcome);
-            case FacedWindow f -> (outcome.of().equals(writing) ? "" : classOf(outcome.of()) + ".") + endingOf(outcome);
+            case MessageBox b -> classOf(window) + ".Answer." + endingOf(outcome);
+            case FacedWindow f -> (window.equals(writing) ? "" : classOf(window) + ".") + endingOf(outcome);
         };
     }
 

@@ -10,7 +10,6 @@ import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.MessageBox;
-import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
 import bivouac.design.Task;
@@ -20,11 +19,13 @@ import bivouac.overview.OverviewSvg;
 import bivouac.plan.Program;
 import bivouac.rehearsal.DepartureTried;
 import bivouac.rehearsal.Walk;
+import bivouac.sentence.RoutineLine;
 import bivouac.sentence.ScriptLines;
 import bivouac.sentence.Sentences;
 import bivouac.sentence.Token;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -126,7 +127,7 @@ public final class Specification {
 
     private void start() {
         page.element("h2", "Start, values and tasks", "id=\"start\"");
-        script("When the application starts", design.application().start());
+        script("When the application starts", new ScriptPlace.Start());
         if (!design.application().variables().isEmpty()) {
             page.open("table").heads("value", "type", "starts with", "kept");
             design.application()
@@ -162,11 +163,18 @@ public final class Specification {
                             h.leavesTrace() ? "leaves a trace" : ""));
             page.close("table");
         }
-        design.application().routines().scripts().forEach(s -> script("do " + s.name(), s.script()));
+        design.application()
+                .routines()
+                .scripts()
+                .forEach(s -> script(
+                        "do " + RoutineLine.write(s),
+                        new ScriptPlace.Named(Optional.empty(), s.name().shown())));
         design.application()
                 .routines()
                 .timers()
-                .forEach(t -> script("timer " + t.name() + ", every " + t.every(), t.fires()));
+                .forEach(t -> script(
+                        "timer " + t.name() + ", every " + t.every(),
+                        new ScriptPlace.OfTimer(Optional.empty(), t.name().shown())));
     }
 
     private static String takes(List<Take> takes) {
@@ -230,7 +238,7 @@ public final class Specification {
         design.scripts().forEach((place, script) -> {
             boolean ofIt = place.ofWindow().filter(window::equals).isPresent();
             if (ofIt && !script.doesNothing()) {
-                script(words(place), script);
+                script(words(place), place);
             }
         });
     }
@@ -241,12 +249,12 @@ public final class Specification {
                 p -> p.displayName() + p.trigger().map(t -> " " + t.word()).orElse(""));
     }
 
-    private void script(String title, Script script) {
-        if (script.isEmpty()) {
+    private void script(String title, ScriptPlace place) {
+        if (place.in(design).isEmpty()) {
             return;
         }
         page.element("h4", title).open("pre");
-        for (ScriptLines.Line line : ScriptLines.of(script, design)) {
+        for (ScriptLines.Line line : ScriptLines.of(design, place)) {
             page.text("    ".repeat(line.indent()) + Token.words(line.tokens()) + "\n");
         }
         page.close("pre");
@@ -317,7 +325,7 @@ public final class Specification {
         page.open("ol");
         departing.asked().forEach(a -> page.element("li", a.window().name() + ": " + Departing.inShort(a)));
         page.close("ol");
-        script("The plan, when all have closed", departing.plan());
+        script("The plan, when all have closed", new ScriptPlace.Plan());
         page.element("p", "Given back: " + departing.givenBackInShort() + ". Kept: " + departing.keptInShort() + ".");
         page.element("p", "Exit codes: " + String.join("; ", departing.codesInShort()) + ".");
     }

@@ -215,8 +215,12 @@ final class FormsApplication {
         if (world.meanings().late().isLate(place)) {
             parameters.addAll(CsWorld.LATER);
         }
-        out.add("internal void " + world.methodOfScript(Optional.empty(), shown) + "(" + String.join(", ", parameters)
-                + ") {");
+        if (script.answers()) {
+            FormsEnding.answers(out, world, place);
+        }
+        String type = script.answers() ? world.answersOf(place, "") : "void";
+        out.add("internal " + type + " " + world.methodOfScript(Optional.empty(), shown) + "("
+                + String.join(", ", parameters) + ") {");
         out.all(steps(place, script.script()));
         out.add("}").blank();
     }

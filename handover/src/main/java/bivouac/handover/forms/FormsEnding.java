@@ -1,5 +1,6 @@
 package bivouac.handover.forms;
 
+import bivouac.design.ScriptPlace;
 import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.csharp.CsNames;
@@ -31,6 +32,16 @@ final class FormsEnding {
             out.blank();
             property(out, "public override string Words", Spelling.literal(outcome.ending()));
         }
+        out.add("}").blank();
+    }
+
+    /** Writes what a named script answers who does it (W11). */
+    static void answers(Lines out, CsWorld world, ScriptPlace.Named script) {
+        String type = world.ownAnswers(script);
+        out.add("/// <summary>How “" + CsNames.comment(script.name())
+                + "” ends; null where it reaches its end.</summary>");
+        out.add("internal abstract class " + type + " : Ending {");
+        world.outcomes().ofScript(script).stream().distinct().forEach(o -> write(out, world, o, "internal", type));
         out.add("}").blank();
     }
 

@@ -35,6 +35,7 @@ public final class FormsProject {
             "Desk",
             "Desk.Closing",
             "Desk.Departure",
+            "Desk.Doing",
             "Desk.Events",
             "Desk.Opening",
             "Desk.Progress",

@@ -95,12 +95,18 @@ class FormsWindowScripts extends FormsWindowBase {
                 .forEach(t -> parameters.add(world.types().of(t.type()) + " "
                         + locals.get("takes." + t.name().expression())));
         String shownName = script.name().shown();
-        if (world.meanings().late().isLate(new ScriptPlace.Named(Optional.of(shown), shownName))) {
+        var place = new ScriptPlace.Named(Optional.of(shown), shownName);
+        if (world.meanings().late().isLate(place)) {
             parameters.addAll(CsWorld.LATER);
         }
-        members.add("private void " + world.methodOfScript(Optional.of(shown), shownName) + "("
+        if (script.answers()) {
+            FormsEnding.answers(members, world, place);
+        }
+        String access = world.meanings().late().isDoneElsewhere(place) ? "internal " : "private ";
+        String type = script.answers() ? world.answersOf(place, shown) : "void";
+        members.add(access + type + " " + world.methodOfScript(Optional.of(shown), shownName) + "("
                 + String.join(", ", parameters) + ") {");
-        members.all(steps(script.script(), new ScriptPlace.Named(Optional.of(shown), shownName), locals));
+        members.all(steps(script.script(), place, locals));
         members.add("}").blank();
     }
 

@@ -2,6 +2,7 @@ package bivouac.handover.java;
 
 import bivouac.design.Type;
 import bivouac.handover.braces.Spelling;
+import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Words;
 import bivouac.handover.script.Act;
@@ -137,8 +138,60 @@ public record JavaCalls(JavaWorld world, String self) {
                         + ")";
             case Asked.Task(String task, boolean mayBreak, var handed) ->
                 world.app() + world.methodRunning(task, mayBreak) + "(" + arguments(handed, self) + ")";
+            case Asked.Script(var script, var handed) ->
+                script(new Act.DoScript(script.window(), script.name(), handed, false, Optional.empty())) + ")";
+            case Asked.ScriptIn in -> {
+                String found = base(in.whom(), in.script().window().orElseThrow());
+                String window = found.isEmpty() ? self : found.substring(0, found.length() - 1);
+                yield world.desk() + ".doIn(" + window + ", " + done(in, in.each()) + ")";
+            }
+            case Asked.ScriptInEvery every -> {
+                String until = every.until().isEmpty() ? "" : ", " + until(every.until(), every.answer());
+                yield world.desk() + ".doInEvery("
+                        + world.classOf(every.script().window().orElseThrow()) + ".class, "
+                        + done(every, every.each()) + until + ")";
+            }
             case Asked.Came(String local) -> local;
         };
+    }
+
+    /** At which answers the windows that are left are not done any more. */
+    private String until(List<Outcome> all, String answer) {
+        return all.size() == 1
+                ? form(all.getFirst()).type() + ".class::isInstance"
+                : all.stream()
+                        .map(o -> answer + " instanceof " + form(o).type())
+                        .collect(Collectors.joining(" || ", answer + " -> ", ""));
+    }
+
+    /** What is done with each window in which a script is done (W12). */
+    private String done(Asked.Answering asked, String each) {
+        var all = new ArrayList<>(handed(asked.handed()));
+        asked.step().ifPresent(s -> {
+            all.add(step(s));
+            all.add("() -> {}");
+        });
+        String call = each + "."
+                + world.methodOfScript(asked.script().window(), asked.script().name()) + "(" + String.join(", ", all)
+                + ")";
+        // of two that are called alike, a type says which is meant
+        return "(" + world.classOf(asked.script().window().orElseThrow()) + " " + each + ") -> " + call;
+    }
+
+    JavaWorld.Form form(Outcome outcome) {
+        return switch (outcome.of()) {
+            case Outcome.Source.OfWindow(String window) -> world.ending(window, outcome.ending());
+            case Outcome.Source.OfTask(String task) -> world.taskEnding(task, outcome.ending());
+            case Outcome.Source.OfScript(var script) -> world.answer(script, outcome.ending());
+            case Outcome.Source.OfTrial t -> throw new IllegalStateException("what is tried has a form of its own");
+        };
+    }
+
+    /** What a named script answers; nothing where it has reached its end. */
+    String returned(Act.Return back) {
+        return back.outcome()
+                .map(o -> "new " + form(o).type() + "(" + String.join(", ", handed(back.gives())) + ")")
+                .orElse("null");
     }
 
     /** What makes an ending, when its values are wanted. */

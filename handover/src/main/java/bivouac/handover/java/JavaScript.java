@@ -74,10 +74,11 @@ public final class JavaScript {
             case Act.Refuse r -> out.add("return false;");
             case Act.RefuseFurtherUp r -> out.add("throw " + world.desk() + ".stayOpen();");
             case Act.DoScript script -> doScript(script);
+            case Act.Return back -> out.add("return " + calls.returned(back) + ";");
             case Act.Finish f -> out.add("then.run();");
             case Act.Ask(var asked) -> out.add(calls.asked(asked) + ";");
             case Act.AskForOne one -> one(one);
-            case Act.AskForAll(var asked, var branches) -> all(calls.asked(asked), branches);
+            case Act.AskForAll(var asked, var branches) -> all(asked, branches);
             case Act.Open open -> ended(kept(open) + calls.opened(open), open.ended());
             case Act.OpenInPlace open ->
                 out.add(world.desk() + ".inPlace(this, " + calls.ending(open.ending()) + ", () -> "
@@ -122,7 +123,9 @@ public final class JavaScript {
     private void doScript(Act.DoScript script) {
         String call = calls.script(script);
         Optional<Act.Later> later = script.later();
-        if (later.isEmpty()) {
+        if (script.waited()) {
+            out.add(world.desk() + ".waitingForAll(() -> " + call + ", () -> {}));");
+        } else if (later.isEmpty()) {
             out.add(call + ");");
         } else if (later.get().isFinish()) {
             out.add(call + ", then);");
@@ -241,9 +244,7 @@ public final class JavaScript {
     }
 
     private JavaWorld.Form form(Outcome outcome) {
-        return outcome.task()
-                ? world.taskEnding(outcome.of(), outcome.ending())
-                : world.ending(outcome.of(), outcome.ending());
+        return calls.form(outcome);
     }
 
     private void one(Act.AskForOne one) {
@@ -253,8 +254,8 @@ public final class JavaScript {
         out.all(inside(one.branch().block())).add("}");
     }
 
-    private void all(String call, List<Asked.Branch> branches) {
-        out.add("switch (" + call + ") {");
+    private void all(Asked asked, List<Asked.Branch> branches) {
+        out.add("switch (" + calls.asked(asked) + ") {");
         for (Asked.Branch branch : branches) {
             JavaWorld.Form form = form(branch.outcome());
             String pattern = form.constant() ? simple(form.type()) : pattern(form, branch);
@@ -266,6 +267,9 @@ public final class JavaScript {
             } else {
                 out.add("case " + pattern + " -> {").all(lines).add("}");
             }
+        }
+        if (asked.mayBeNone()) {
+            out.add("case null -> {}");
         }
         out.add("}");
     }

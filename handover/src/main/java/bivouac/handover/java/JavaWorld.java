@@ -46,6 +46,12 @@ public interface JavaWorld {
 
     Form taskEnding(String task, String ending);
 
+    /** How an answer of a named script is written (W11). */
+    Form answer(bivouac.design.ScriptPlace.Named script, String ending);
+
+    /** The type of the answers of a named script. */
+    String answersOf(bivouac.design.ScriptPlace.Named script);
+
     /** Whether opening it is worth a class of its own, as of a window with a face; else it is asked by its class. */
     String methodOfTask(String task);
 

@@ -390,15 +390,17 @@ final class ApplicationClass {
         for (NamedScript script : application.routines().scripts()) {
             var parameters = new ArrayList<String>(List.of("DeskWindow me"));
             script.takes().forEach(t -> parameters.add(world.types().of(t.type()) + " " + local(t)));
-            if (meanings.late()
-                    .isLate(new ScriptPlace.Named(
-                            Optional.empty(), script.name().shown()))) {
+            var place = new ScriptPlace.Named(Optional.empty(), script.name().shown());
+            if (meanings.late().isLate(place)) {
                 parameters.addAll(WindowWriting.LATER);
             }
-            out.add("void "
+            if (script.answers()) {
+                out.all(WorkClasses.answers(world, place)).blank();
+            }
+            out.add((script.answers() ? world.answersOf(place) : "void") + " "
                     + world.methodOfScript(Optional.empty(), script.name().shown()) + "("
                     + String.join(", ", parameters) + ") {");
-            out.all(steps(new ScriptPlace.Named(Optional.empty(), script.name().shown()), script.script()));
+            out.all(steps(place, script.script()));
             out.add("}").blank();
         }
         application.routines().timers().forEach(this::timer);

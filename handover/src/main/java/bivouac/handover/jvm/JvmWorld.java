@@ -8,6 +8,7 @@ import bivouac.design.MessageBox;
 import bivouac.design.NamedScript;
 import bivouac.design.Part;
 import bivouac.design.Picker;
+import bivouac.design.Routines;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.design.Timer;
@@ -23,6 +24,7 @@ import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.Wordings;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -82,6 +84,8 @@ public final class JvmWorld implements JavaWorld {
     private final Map<String, Map<String, String>> endings;
     private final Map<String, String> tasks;
     private final Map<String, Map<String, String>> taskEndings;
+    private final Map<ScriptPlace.Named, String> answers;
+    private final Map<Outcome, String> answerEndings;
     private final String writing;
 
     JvmWorld(Meanings meanings, JvmToolkit toolkit) {
@@ -100,6 +104,8 @@ public final class JvmWorld implements JavaWorld {
         this.endings = new LinkedHashMap<>();
         this.tasks = new LinkedHashMap<>();
         this.taskEndings = new LinkedHashMap<>();
+        this.answers = new LinkedHashMap<>();
+        this.answerEndings = new LinkedHashMap<>();
         this.writing = "";
         this.application = classes.type(Spelling.camel(design.application().name()), "App");
         name();
@@ -120,6 +126,8 @@ public final class JvmWorld implements JavaWorld {
         this.endings = from.endings;
         this.tasks = from.tasks;
         this.taskEndings = from.taskEndings;
+        this.answers = from.answers;
+        this.answerEndings = from.answerEndings;
         this.writing = writing;
         this.application = from.application;
     }
@@ -165,6 +173,56 @@ public final class JvmWorld implements JavaWorld {
                         .forEach(l -> types.row(l.row(), Spelling.upper(l.name().expression())));
             }
         }
+        nameAnswers(Optional.empty(), design.application().routines(), List.of());
+        for (Window window : design.windows()) {
+            if (window instanceof FacedWindow face) {
+                String shown = face.name().shown();
+                nameAnswers(
+                        Optional.of(shown), face.routines(), endings.get(shown).values());
+            }
+        }
+    }
+
+    /** The answers of scripts stand in the class of their window, beside its endings, and hide no other class (W11). */
+    private void nameAnswers(Optional<String> window, Routines routines, Collection<String> beside) {
+        var taken = new HashSet<>(takenClasses);
+        taken.addAll(windows.values());
+        taken.addAll(tasks.values());
+        taken.addAll(beside);
+        taken.add(application);
+        var names = new JavaNames(taken);
+        for (NamedScript script : routines.scripts()) {
+            var place = new ScriptPlace.Named(window, script.name().shown());
+            if (script.answers()) {
+                answers.put(place, names.type(Spelling.upper(script.name().expression()) + "Answer", "2"));
+                var inside = names.inside();
+                outcomes.ofScript(place)
+                        .forEach(o -> answerEndings.putIfAbsent(o, inside.type(Spelling.camel(o.ending()), "Ending")));
+            }
+        }
+    }
+
+    /** The record of an answer, without its class. */
+    String answerName(Outcome outcome) {
+        return answerEndings.get(outcome);
+    }
+
+    /** The type of what a script answers, within the class that it stands in. */
+    String ownAnswers(ScriptPlace.Named script) {
+        return answers.get(script);
+    }
+
+    @Override
+    public String answersOf(ScriptPlace.Named script) {
+        boolean own = script.window().orElse("").equals(writing);
+        String of = script.window().map(this::classOf).orElse(application);
+        return (own ? "" : of + ".") + answers.get(script);
+    }
+
+    @Override
+    public Form answer(ScriptPlace.Named script, String ending) {
+        Outcome outcome = outcomes.whereOfScript(script, ending).orElseThrow();
+        return new Form(answersOf(script) + "." + answerEndings.get(outcome), false);
     }
 
     JvmToolkit toolkit() {

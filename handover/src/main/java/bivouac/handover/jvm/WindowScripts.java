@@ -95,18 +95,18 @@ abstract class WindowScripts extends WindowBase {
             parameters.add(world.types().of(take.type()) + " "
                     + locals.get("takes." + take.name().expression()));
         }
-        if (meanings.late()
-                .isLate(new ScriptPlace.Named(Optional.of(shown), script.name().shown()))) {
+        var place = new ScriptPlace.Named(Optional.of(shown), script.name().shown());
+        if (meanings.late().isLate(place)) {
             parameters.addAll(WindowWriting.LATER);
         }
-        out.add("private void "
+        if (script.answers()) {
+            out.all(WorkClasses.answers(world, place)).blank();
+        }
+        String access = meanings.late().isDoneElsewhere(place) ? "" : "private ";
+        out.add(access + (script.answers() ? world.answersOf(place) : "void") + " "
                 + world.methodOfScript(Optional.of(shown), script.name().shown()) + "(" + String.join(", ", parameters)
                 + ") {");
-        out.all(steps(
-                script.script(),
-                new ScriptPlace.Named(Optional.of(shown), script.name().shown()),
-                Ends.PLAIN,
-                locals));
+        out.all(steps(script.script(), place, Ends.PLAIN, locals));
         out.add("}").blank();
     }
 

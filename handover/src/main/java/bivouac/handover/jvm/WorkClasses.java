@@ -2,6 +2,7 @@ package bivouac.handover.jvm;
 
 import bivouac.design.Design;
 import bivouac.design.Holding;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.handover.braces.Lines;
 import bivouac.handover.java.JavaExpressions;
@@ -11,8 +12,11 @@ import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Says;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** What the developer fills in: tasks and holdings as interfaces, how tasks end, and what is there to begin with. */
@@ -51,20 +55,50 @@ final class WorkClasses {
     }
 
     static String endings(JvmWorld world, Task task) {
-        var out = new Lines();
         String shown = task.name().shown();
-        out.add("/** How “" + JavaNames.comment(shown) + "” ends. */");
-        out.add("public sealed interface " + world.taskClass(shown) + " extends Ending {")
+        return sealed(
+                        world,
+                        "public ",
+                        "/** How “" + JavaNames.comment(shown) + "” ends. */",
+                        world.taskClass(shown),
+                        world.outcomes().ofTask(shown),
+                        o -> world.taskEndingName(shown, o.ending()))
+                .toString();
+    }
+
+    /** What a named script answers who does it (W11). */
+    static Lines answers(JvmWorld world, ScriptPlace.Named script) {
+        return sealed(
+                world,
+                "",
+                "/** How “" + JavaNames.comment(script.name()) + "” ends; null where it reaches its end. */",
+                world.ownAnswers(script),
+                world.outcomes().ofScript(script),
+                world::answerName);
+    }
+
+    private static Lines sealed(
+            JvmWorld world,
+            String access,
+            String comment,
+            String type,
+            List<Outcome> outcomes,
+            Function<Outcome, String> name) {
+        var out = new Lines();
+        out.add(comment)
+                .add(access + "sealed interface " + type + " extends Ending {")
                 .blank();
-        world.outcomes().ofTask(shown).stream().map(Outcome::ending).distinct().forEach(e -> {
-            String components = world.outcomes().ofTask(shown, e).gives().stream()
-                    .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
-                    .collect(Collectors.joining(", "));
-            out.add("record " + world.taskEndingName(shown, e) + "(" + components + ") implements "
-                            + world.taskClass(shown) + " {}")
-                    .blank();
-        });
-        return out.add("}").toString();
+        var written = new HashSet<String>();
+        for (Outcome outcome : outcomes) {
+            if (written.add(outcome.ending())) {
+                String components = outcome.gives().stream()
+                        .map(c -> world.types().of(c.type()) + " " + JavaNames.safe(c.name()))
+                        .collect(Collectors.joining(", "));
+                out.add("record " + name.apply(outcome) + "(" + components + ") implements " + type + " {}")
+                        .blank();
+            }
+        }
+        return out.add("}");
     }
 
     /** What a task gives in a rehearsal, with the values of its takes where a sample reads them. */

@@ -1,38 +1,28 @@
 package bivouac.handover.meaning;
 
 import bivouac.design.Design;
-import bivouac.design.NamedScript;
+import bivouac.design.Done;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Named scripts that run something in the background, or do one that does: who does them goes on when that has ended, since
- * their steps are done as if they stood there (W5, W7).
+ * their steps are done as if they stood there (W5, W7). One that answers waits for all that it does (W11).
  */
 public final class LateScripts {
 
     private final Design design;
     private final Map<ScriptPlace.Named, Boolean> known = new HashMap<>();
+    private Optional<Set<ScriptPlace.Named>> elsewhere = Optional.empty();
 
     LateScripts(Design design) {
         this.design = design;
-    }
-
-    /** The place of the script that is done by a name: of the window itself, or else of the application (W7). */
-    public Optional<ScriptPlace.Named> find(Optional<String> window, String script) {
-        return window.flatMap(w -> placeOf(Optional.of(w), script)).or(() -> placeOf(Optional.empty(), script));
-    }
-
-    private Optional<ScriptPlace.Named> placeOf(Optional<String> window, String script) {
-        return named(window, script).map(s -> new ScriptPlace.Named(window, script));
-    }
-
-    private Optional<NamedScript> named(Optional<String> window, String script) {
-        return ScriptPlace.routines(design, window).script(script);
     }
 
     /** Whether it is over only when something that it began has ended. */
@@ -43,17 +33,34 @@ public final class LateScripts {
         }
         known.put(place, false); // one that does itself is a fault where it gets there
         boolean[] late = {false};
-        named(place.window(), place.name())
+        Done.of(design, place)
+                .filter(script -> !script.answers())
                 .ifPresent(s -> Steps.walk(s.script(), (path, step) -> late[0] |= isLate(place, step)));
         known.put(place, late[0]);
         return late[0];
+    }
+
+    /** Whether a script is done for one of another window, and so is called from outside its own (W12). */
+    public boolean isDoneElsewhere(ScriptPlace.Named place) {
+        if (elsewhere.isEmpty()) {
+            var all = new HashSet<ScriptPlace.Named>();
+            design.scripts()
+                    .forEach((at, script) -> Steps.walk(script, (path, step) -> {
+                        if (step instanceof Step.Do done && done.in().isPresent()) {
+                            all.addAll(Done.places(design, at, done));
+                        }
+                    }));
+            elsewhere = Optional.of(all);
+        }
+        return elsewhere.get().contains(place);
     }
 
     private boolean isLate(ScriptPlace.Named in, Step step) {
         return switch (step) {
             case Step.RunTask run -> run.background();
             case Step.Do done ->
-                find(in.window(), done.script()).filter(this::isLate).isPresent();
+                done.in().isEmpty()
+                        && Done.place(design, in, done).filter(this::isLate).isPresent();
             case Step.Close _,
                     Step.If _,
                     Step.EndApplication _,

@@ -1,6 +1,7 @@
 package bivouac.handover.meaning;
 
 import bivouac.design.Design;
+import bivouac.design.Done;
 import bivouac.design.Ending;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
@@ -9,6 +10,7 @@ import bivouac.design.MessageBox;
 import bivouac.design.NamedScript;
 import bivouac.design.Picker;
 import bivouac.design.Script;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
 import bivouac.design.Task;
@@ -57,7 +59,7 @@ public final class Outcomes {
     public List<Outcome> ofWindow(String shown) {
         Window window = design.window(shown).orElseThrow();
         return names(window).stream()
-                .map(name -> new Outcome(shown, false, name, gives(window, name)))
+                .map(name -> new Outcome(new Outcome.Source.OfWindow(shown), name, gives(window, name)))
                 .toList();
     }
 
@@ -88,7 +90,7 @@ public final class Outcomes {
         Task task = design.application().task(shown).orElseThrow();
         Stream<Ending> own = Stream.concat(task.endings().stream(), cancelled(task));
         return Stream.concat(own, answered.contains(shown) ? Stream.of(Ending.BROKE) : Stream.of())
-                .map(e -> new Outcome(shown, true, e.name(), givenBy(Stream.of(e))))
+                .map(e -> new Outcome(new Outcome.Source.OfTask(shown), e.name(), givenBy(Stream.of(e))))
                 .toList();
     }
 
@@ -100,6 +102,18 @@ public final class Outcomes {
     /** The same of a task. */
     public Optional<Outcome> whereOfTask(String shown, String ending) {
         return find(ofTask(shown), ending);
+    }
+
+    /** The endings of a named script (W11), each once; none where it answers nothing. */
+    public List<Outcome> ofScript(ScriptPlace.Named place) {
+        return Done.of(design, place).map(NamedScript::endings).orElse(List.of()).stream()
+                .map(e -> new Outcome(new Outcome.Source.OfScript(place), e.name(), givenBy(Stream.of(e))))
+                .toList();
+    }
+
+    /** The same of a script. */
+    public Optional<Outcome> whereOfScript(ScriptPlace.Named place, String ending) {
+        return find(ofScript(place), ending);
     }
 
     private static Optional<Outcome> find(List<Outcome> all, String ending) {

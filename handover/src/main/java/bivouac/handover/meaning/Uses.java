@@ -1,10 +1,13 @@
 package bivouac.handover.meaning;
 
 import bivouac.design.Design;
+import bivouac.design.Done;
 import bivouac.design.FacedWindow;
 import bivouac.design.Manner;
+import bivouac.design.NamedScript;
 import bivouac.design.Part;
 import bivouac.design.ReadyMade;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
 import bivouac.design.WorkBreaking;
@@ -88,14 +91,17 @@ public record Uses(
                         case Step.Open open ->
                             uses.add(open, design.window(open.window()).orElse(null) instanceof ReadyMade);
                         case Step.RunTask run ->
-                            uses.tasks(run.background() && !place.isOfClosing(), WorkBreaking.isAnswered(design, run))
+                            uses.tasks(
+                                            run.background() && !isWaitedFor(design, place),
+                                            WorkBreaking.isAnswered(design, run))
                                     .add(run.task());
                         case Step.TurnTimer(var how, String timer) ->
                             (how == Step.TurnTimer.How.START ? uses.started : uses.stopped).add(timer);
                         case Step.TakeHolding take -> uses.taken.add(take.holding());
                         case Step.GiveBack give -> uses.givenBack.add(give.holding());
                         case Step.KeptValues(var how) -> uses.kept.add(how);
-                        case Step.Close _,
+                        case Step.Do _,
+                                Step.Close _,
                                 Step.If _,
                                 Step.EndApplication _,
                                 Step.Repeat _,
@@ -106,6 +112,13 @@ public record Uses(
                     }
                 }));
         return uses;
+    }
+
+    /** W5, W11: whatever its steps say. */
+    private static boolean isWaitedFor(Design design, ScriptPlace place) {
+        return place.isOfClosing()
+                || place instanceof ScriptPlace.Named named
+                        && Done.of(design, named).filter(NamedScript::answers).isPresent();
     }
 
     private static boolean hasLinks(Design design) {

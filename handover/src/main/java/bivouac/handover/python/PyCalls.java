@@ -1,6 +1,7 @@
 package bivouac.handover.python;
 
 import bivouac.design.Type;
+import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Words;
 import bivouac.handover.script.Act;
@@ -121,8 +122,56 @@ public record PyCalls(PyWorld world, PyView view) {
                         + ")";
             case Asked.Task(String task, boolean mayBreak, var handed) ->
                 view.app() + "." + world.methodRunning(task, mayBreak) + "(" + arguments(handed, view.self()) + ")";
+            case Asked.Script(var script, var handed) ->
+                script(new Act.DoScript(script.window(), script.name(), handed, false, Optional.empty())) + ")";
+            case Asked.ScriptIn in ->
+                view.desk() + ".do_in("
+                        + expressions()
+                                .window(in.whom().whose(), in.script().window().orElseThrow()) + ", "
+                        + done(in, in.each()) + ")";
+            case Asked.ScriptInEvery every -> {
+                String until = every.until().isEmpty()
+                        ? ""
+                        : ", lambda " + every.answer() + ": isinstance(" + every.answer() + ", " + types(every.until())
+                                + ")";
+                yield view.desk() + ".do_in_every("
+                        + expressions().reached(every.script().window().orElseThrow()) + ", "
+                        + done(every, every.each()) + until + ")";
+            }
             case Asked.Came(String local) -> local;
         };
+    }
+
+    private String types(List<Outcome> until) {
+        List<String> all = until.stream().map(this::reached).toList();
+        return all.size() == 1 ? all.getFirst() : "(" + String.join(", ", all) + ")";
+    }
+
+    /** What is done with the window in which a script is done (W12). */
+    private String done(Asked.Answering asked, String each) {
+        var all = new ArrayList<>(handed(asked.handed()));
+        asked.step().ifPresent(s -> {
+            all.add(step(s));
+            all.add("lambda: None");
+        });
+        return "lambda " + each + ": " + each + "."
+                + world.methodOfScript(asked.script().window(), asked.script().name()) + "("
+                + String.join(", ", all) + ")";
+    }
+
+    /** The class or constant of an ending, as it is called here. */
+    String reached(Outcome outcome) {
+        return outcome.of() instanceof Outcome.Source.OfScript(var script)
+                        && script.window().isEmpty()
+                ? view.app() + "." + world.answersOf(script) + "." + world.endingOf(outcome)
+                : world.reached(outcome, view.window());
+    }
+
+    /** What a named script answers; nothing where it has reached its end. */
+    String returned(Act.Return back) {
+        return back.outcome()
+                .map(o -> reached(o) + "(" + String.join(", ", handed(back.gives())) + ")")
+                .orElse("None");
     }
 
     /** What makes an ending, when its values are wanted. */

@@ -97,6 +97,7 @@ public final class PyScript {
             case Act.Refuse r -> out.add("return False");
             case Act.RefuseFurtherUp r -> out.add("raise " + view.desk() + ".stay_open()");
             case Act.DoScript script -> doScript(script);
+            case Act.Return back -> out.add("return " + calls.returned(back));
             case Act.Finish f -> out.add("then()");
             case Act.Ask(var what) -> out.add(calls.asked(what));
             case Act.AskForOne(var what, var branch) -> one(calls.asked(what), branch);
@@ -233,7 +234,9 @@ public final class PyScript {
     private void doScript(Act.DoScript script) {
         String call = calls.script(script);
         Optional<Act.Later> later = script.later();
-        if (later.isEmpty()) {
+        if (script.waited()) {
+            out.add(view.desk() + ".waiting_for_all(lambda: " + call + ", lambda: None))");
+        } else if (later.isEmpty()) {
             out.add(call + ")");
         } else if (later.get().isFinish()) {
             out.add(call + ", then)");
@@ -262,7 +265,7 @@ public final class PyScript {
     }
 
     private void one(String call, Asked.Branch branch) {
-        String type = world.reached(branch.outcome(), view.window());
+        String type = calls.reached(branch.outcome());
         if (world.isConstant(branch.outcome())) {
             out.add("if " + call + " is " + type + ":").inside(inside(branch.block()));
         } else if (branch.bound().isEmpty()) {
@@ -285,7 +288,7 @@ public final class PyScript {
 
     /** What an ending gives, as far as it is read. */
     private String pattern(Asked.Branch branch) {
-        String type = world.reached(branch.outcome(), view.window());
+        String type = calls.reached(branch.outcome());
         if (world.isConstant(branch.outcome())) {
             return type;
         }

@@ -5,8 +5,10 @@ import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.Holding;
 import bivouac.design.MessageBox;
+import bivouac.design.NamedScript;
 import bivouac.design.Part;
 import bivouac.design.Picker;
+import bivouac.design.Routines;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.design.Window;
@@ -165,6 +167,7 @@ public final class PyWorld {
     private final Map<String, String> modules = new LinkedHashMap<>();
     private final Map<String, String> tasks = new LinkedHashMap<>();
     private final Map<Outcome, String> endings = new LinkedHashMap<>();
+    private final Map<ScriptPlace.Named, String> answers = new LinkedHashMap<>();
 
     public PyWorld(Meanings meanings) {
         this.meanings = meanings;
@@ -181,6 +184,26 @@ public final class PyWorld {
             var inside = new HashSet<>(INSIDE);
             outcomes.ofTask(shown).forEach(o -> endings.putIfAbsent(o, ending(o, inside)));
         }
+        answers(Optional.empty(), design.application().routines(), new HashSet<>(INSIDE));
+    }
+
+    /** What named scripts answer stands in the class of their window, or of the application (W11). */
+    private void answers(Optional<String> window, Routines routines, Set<String> beside) {
+        for (NamedScript script : routines.scripts()) {
+            var place = new ScriptPlace.Named(window, script.name().shown());
+            if (script.answers()) {
+                String name = script.name().expression();
+                String upper = name.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + name.substring(1);
+                answers.put(place, PyNames.type(upper + "Answer", "2", beside));
+                var inside = new HashSet<>(INSIDE);
+                outcomes.ofScript(place).forEach(o -> endings.putIfAbsent(o, ending(o, inside)));
+            }
+        }
+    }
+
+    /** The type of what a script answers, within the class that it stands in. */
+    public String answersOf(ScriptPlace.Named script) {
+        return answers.get(script);
     }
 
     private void name(Window window) {
@@ -198,6 +221,7 @@ public final class PyWorld {
                             : ending(outcome, inside));
         }
         if (window instanceof FacedWindow face) {
+            answers(Optional.of(shown), face.routines(), inside);
             face.parts().stream()
                     .filter(Part.ListOfRows.class::isInstance)
                     .map(Part.ListOfRows.class::cast)
@@ -270,19 +294,27 @@ public final class PyWorld {
     }
 
     public boolean isConstant(Outcome outcome) {
-        return !outcome.task() && meanings.find(outcome.of()).orElseThrow() instanceof MessageBox;
+        return outcome.of() instanceof Outcome.Source.OfWindow(String window)
+                && meanings.find(window).orElseThrow() instanceof MessageBox;
     }
 
     /** The class of an ending as it is called from anywhere but the window that is written. */
     String reached(Outcome outcome, String writing) {
-        if (outcome.task()) {
-            return "tasks." + taskClass(outcome.of()) + "." + endingOf(outcome);
-        }
-        return switch (meanings.find(outcome.of()).orElseThrow()) {
+        return switch (outcome.of()) {
+            case Outcome.Source.OfTask(String task) -> "tasks." + taskClass(task) + "." + endingOf(outcome);
+            case Outcome.Source.OfScript(var script) ->
+                reached(script.window().orElseThrow(), writing) + "." + answersOf(script) + "." + endingOf(outcome);
+            case Outcome.Source.OfWindow(String window) -> reached(outcome, window, writing);
+            case Outcome.Source.OfTrial t -> throw new IllegalStateException("what is tried has classes of its own");
+        };
+    }
+
+    private String reached(Outcome outcome, String window, String writing) {
+        return switch (meanings.find(window).orElseThrow()) {
             case FileDialog d ->
                 outcome.ending().equals(FileDialog.CHOSEN) ? "FileDialog.Chosen" : "FileDialog.Cancelled";
             case Picker p -> pickerOf(p) + (outcome.ending().equals(Picker.PICKED) ? ".Picked" : ".Cancelled");
-            default -> reached(outcome.of(), writing) + "." + endingOf(outcome);
+            default -> reached(window, writing) + "." + endingOf(outcome);
         };
     }
 

@@ -3,6 +3,7 @@ package bivouac.handover.script;
 import bivouac.design.Part;
 import bivouac.design.Step;
 import bivouac.design.Type;
+import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.meaning.Words;
 import java.util.List;
@@ -94,11 +95,20 @@ public sealed interface Act {
     /** What is asked further up is refused (C2). */
     record RefuseFurtherUp() implements Act {}
 
+    /** The script is over, and answers who does it (W11); with no ending where it has reached its end. */
+    record Return(Optional<Outcome> outcome, List<Handed> gives) implements Act {
+        public Return {
+            gives = List.copyOf(gives);
+        }
+    }
+
     /**
      * @param window whose script it is; empty for one of the application
+     * @param waited whether it and all that it runs is waited for, whatever its steps say (W11)
      * @param later what follows it, where it is over only when something has ended that runs in the background
      */
-    record DoScript(Optional<String> window, String script, List<Handed> handed, Optional<Later> later) implements Act {
+    record DoScript(Optional<String> window, String script, List<Handed> handed, boolean waited, Optional<Later> later)
+            implements Act {
         public DoScript {
             handed = List.copyOf(handed);
         }

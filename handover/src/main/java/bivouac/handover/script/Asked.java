@@ -1,5 +1,6 @@
 package bivouac.handover.script;
 
+import bivouac.design.ScriptPlace;
 import bivouac.handover.meaning.Outcome;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +29,62 @@ public sealed interface Asked {
         public Task {
             handed = List.copyOf(handed);
         }
+    }
+
+    /** A named script that is done, and answers (W11, W12). */
+    sealed interface Answering extends Asked {
+        ScriptPlace.Named script();
+
+        List<Handed> handed();
+
+        /** By which runs of its tasks are told apart, where it would be over only later if it were not waited for. */
+        default Optional<Act.StepName> step() {
+            return Optional.empty();
+        }
+    }
+
+    /** Does a script of this window, or of the application. */
+    record Script(ScriptPlace.Named script, List<Handed> handed) implements Answering {
+        public Script {
+            handed = List.copyOf(handed);
+        }
+    }
+
+    /**
+     * Does a script of another window.
+     *
+     * @param each how that window is called where the script is called
+     */
+    record ScriptIn(ScriptPlace.Named script, Whom whom, String each, List<Handed> handed, Optional<Act.StepName> step)
+            implements Answering {
+        public ScriptIn {
+            handed = List.copyOf(handed);
+        }
+    }
+
+    /**
+     * Does a script in every open window of a name, one after the other.
+     *
+     * @param until the answers at which the others are left
+     * @param answer how an answer is called where that is asked
+     */
+    record ScriptInEvery(
+            ScriptPlace.Named script,
+            String each,
+            List<Outcome> until,
+            String answer,
+            List<Handed> handed,
+            Optional<Act.StepName> step)
+            implements Answering {
+        public ScriptInEvery {
+            until = List.copyOf(until);
+            handed = List.copyOf(handed);
+        }
+    }
+
+    /** Whether it may end without any of its endings: a script that reaches its end, or whose window goes. */
+    default boolean mayBeNone() {
+        return this instanceof Answering;
     }
 
     /** What has come already, in a local. */

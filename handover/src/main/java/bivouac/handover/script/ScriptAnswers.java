@@ -30,7 +30,7 @@ abstract class ScriptAnswers extends ScriptValues {
         if (written.isEmpty()) {
             return act(new Act.Ask(asked));
         }
-        if (written.size() == 1 && all.size() > 1) {
+        if (written.size() == 1 && (all.size() > 1 || asked.mayBeNone())) {
             return act(new Act.AskForOne(asked, branch(written.getFirst(), as)));
         }
         if (all.size() == 1) {
@@ -57,7 +57,7 @@ abstract class ScriptAnswers extends ScriptValues {
 
     private boolean forAll(Asked asked, List<Asked.Branch> branches) {
         act(new Act.AskForAll(asked, branches));
-        return branches.stream().anyMatch(b -> b.block().goesOn());
+        return asked.mayBeNone() || branches.stream().anyMatch(b -> b.block().goesOn());
     }
 
     /** What is done at an ending, with its values under names of their own. */
@@ -102,7 +102,10 @@ abstract class ScriptAnswers extends ScriptValues {
         return at < 0
                 ? Optional.empty()
                 : Optional.of(new Answer(
-                        new Outcome("", true, branches.get(at).ending(), List.of(new Outcome.Given(REASON, Type.TEXT))),
+                        new Outcome(
+                                new Outcome.Source.OfTrial(),
+                                branches.get(at).ending(),
+                                List.of(new Outcome.Given(REASON, Type.TEXT))),
                         branches.get(at),
                         path.into(at, 0)));
     }

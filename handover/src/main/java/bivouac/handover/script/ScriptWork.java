@@ -42,7 +42,7 @@ abstract class ScriptWork extends ScriptWindows {
             answers.add(
                     new Answer(outcomes.ofTask(run.task(), Ending.CANCELLED.name()), GOES_NO_FURTHER, path.into(0, 0)));
         }
-        if (run.background() && !place.isOfClosing()) {
+        if (run.background() && !isWaitedFor()) {
             return background(run, handed, answers, all);
         }
         return answers(new Asked.Task(run.task(), mayBreak(run), handed), answers, all, run.as());

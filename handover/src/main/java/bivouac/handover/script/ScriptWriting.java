@@ -63,6 +63,17 @@ abstract class ScriptWriting {
         record End() implements Rest {}
     }
 
+    /** Whether its tasks are waited for, whatever its steps say (W5, W11). */
+    boolean isWaitedFor() {
+        return place.isOfClosing() || isAnswering();
+    }
+
+    /** Whether it is a named script that answers who does it (W11). */
+    boolean isAnswering() {
+        return place instanceof ScriptPlace.Named named
+                && !outcomes.ofScript(named).isEmpty();
+    }
+
     /** Whether it is a named script that is over only later. */
     boolean isLate() {
         return !isOutside

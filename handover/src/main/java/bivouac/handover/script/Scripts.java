@@ -1,9 +1,10 @@
 package bivouac.handover.script;
 
 import bivouac.design.Braces;
+import bivouac.design.Design;
+import bivouac.design.Done;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
-import bivouac.design.Given;
 import bivouac.design.NamedScript;
 import bivouac.design.Names;
 import bivouac.design.Script;
@@ -12,6 +13,7 @@ import bivouac.design.Step;
 import bivouac.design.StepPath;
 import bivouac.design.Steps;
 import bivouac.handover.NotHandedOver;
+import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Say;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -59,6 +61,9 @@ public final class Scripts extends ScriptWork {
             if (goesOn && isLate()) {
                 act(new Act.Finish());
             }
+            if (goesOn && isAnswering()) {
+                return stop(new Act.Return(Optional.empty(), List.of()));
+            }
             return goesOn && isAsked(place) ? stop(new Act.Over()) : goesOn;
         });
     }
@@ -98,7 +103,8 @@ public final class Scripts extends ScriptWork {
             case Step.RunTask run -> run(run, path);
             case Step.TakeHolding take -> holding(take.holding(), take.branches(), true, path);
             case Step.GiveBack give -> holding(give.holding(), give.branches(), false, path);
-            case Step.Do(String script, var handOver) -> doScript(script, handOver);
+            case Step.Do done -> doScript(done, path);
+            case Step.Return back -> returned(back);
             case Step.TurnTimer(var how, String timer) -> timer(how, timer);
             case Step.Focus(String part) -> act(new Act.Focus(partOf(part, ".enabled")));
             case Step.StopTask(String task) -> act(new Act.StopTask(task));
@@ -172,27 +178,102 @@ public final class Scripts extends ScriptWork {
         return stop(new Act.Again(repeat));
     }
 
-    private boolean doScript(String script, List<Given> handOver) {
-        ScriptPlace.Named done = meanings.late()
-                .find(place.ofWindow(), script)
-                .orElseThrow(() -> new NotHandedOver(where() + ": there is no script “" + script + "”."));
-        NamedScript named = ScriptPlace.routines(meanings.program().design(), done.window())
-                .script(script)
-                .orElseThrow();
-        List<Handed> handed = handed(named.takes(), handOver);
+    private boolean returned(Step.Return step) {
+        Optional<Outcome> outcome = place instanceof ScriptPlace.Named named && !isLater
+                ? outcomes.whereOfScript(named, step.ending())
+                : Optional.empty();
+        if (outcome.isEmpty()) {
+            throw new NotHandedOver(where() + ": “return " + step.ending() + "” reaches nobody who does this script.");
+        }
+        List<Handed> gives = outcome.get().gives().stream()
+                .map(g -> new Handed(
+                        g.name(),
+                        g.type(),
+                        step.gives().stream()
+                                .filter(v -> v.name().equals(g.name()))
+                                .findFirst()
+                                .map(v -> say(v.value()))))
+                .toList();
+        return stop(new Act.Return(outcome, gives));
+    }
+
+    private boolean doScript(Step.Do step, StepPath path) {
+        Design design = meanings.program().design();
+        ScriptPlace.Named done = Done.place(design, place, step)
+                .orElseThrow(() -> new NotHandedOver(where() + ": there is no script “" + step.script() + "”."));
+        NamedScript named = Done.of(design, done).orElseThrow();
+        List<Handed> handed = handed(named.takes(), step.handOver());
+        if (step.in().isPresent()) {
+            return answered(elsewhere(step, done, handed), step, done, path);
+        }
+        if (named.answers()) {
+            return answered(new Asked.Script(done, handed), step, done, path);
+        }
+        String script = step.script();
         if (!meanings.late().isLate(done)) {
-            return act(new Act.DoScript(done.window(), script, handed, Optional.empty()));
+            return act(new Act.DoScript(done.window(), script, handed, false, Optional.empty()));
         }
-        Act.StepName step = stepName(script);
+        Act.StepName name = stepName(script);
         String after = names.local(Names.propose("after do " + named.name().expression()));
-        if (place.isOfClosing()) {
-            // all is waited for there (W5), so it is over when it comes back
-            var nothing = new Act.Later(step, after, new Block(List.of(), true));
-            return act(new Act.DoScript(done.window(), script, handed, Optional.of(nothing)));
+        if (isWaitedFor()) {
+            // all is waited for there (W5, W11), so it is over when it comes back
+            var nothing = new Act.Later(name, after, new Block(List.of(), true));
+            return act(new Act.DoScript(done.window(), script, handed, isAnswering(), Optional.of(nothing)));
         }
-        var rest = new Act.Later(step, after, thenRest(() -> true));
-        act(new Act.DoScript(done.window(), script, handed, Optional.of(rest)));
+        var rest = new Act.Later(name, after, thenRest(() -> true));
+        act(new Act.DoScript(done.window(), script, handed, false, Optional.of(rest)));
         return goesOnLater();
+    }
+
+    private boolean answered(Asked asked, Step.Do step, ScriptPlace.Named done, StepPath path) {
+        List<Outcome> all = outcomes.ofScript(done);
+        var branches = new ArrayList<Answer>();
+        for (int i = 0; i < step.branches().size(); i++) {
+            Step.Branch branch = step.branches().get(i);
+            StepPath at = path.into(i, 0);
+            boolean led = !step.isEvery() || step.until().contains(branch.ending());
+            outcomes.whereOfScript(done, branch.ending())
+                    .filter(o -> led)
+                    .ifPresent(o -> branches.add(new Answer(o, branch, at)));
+        }
+        return answers(asked, branches, all, step.as());
+    }
+
+    /** W12: what it is handed is looked at once, before any of them is done. */
+    private Asked elsewhere(Step.Do step, ScriptPlace.Named done, List<Handed> handed) {
+        Act.StepName name = stepName(step.script());
+        String each = names.passing("each");
+        boolean late = meanings.late().isLate(done);
+        if (!step.isEvery()) {
+            return new Asked.ScriptIn(
+                    done, whomIn(step, done), each, handed, late ? Optional.of(name) : Optional.empty());
+        }
+        List<Handed> held = handed.stream().map(this::held).toList();
+        List<Outcome> until = outcomes.ofScript(done).stream()
+                .filter(o -> step.until().contains(o.ending()))
+                .toList();
+        return new Asked.ScriptInEvery(
+                done, each, until, names.passing("answer"), held, late ? Optional.of(name) : Optional.empty());
+    }
+
+    private Whom whomIn(Step.Do step, ScriptPlace.Named done) {
+        Whom whom = whom(step.in().orElseThrow());
+        if (whom.window().isEmpty()) {
+            throw new NotHandedOver(where() + ": “" + step.script() + "” can be of several windows; name the window.");
+        }
+        return new Whom(whom.whose(), done.window());
+    }
+
+    private Handed held(Handed handed) {
+        return handed.value()
+                .filter(v -> !(v instanceof Say.Literal))
+                .map(v -> {
+                    String local = names.local(handed.name());
+                    act(new Act.Let(local, v));
+                    used.add(local);
+                    return new Handed(handed.name(), handed.type(), Optional.of(new Say.Local(local, v.type())));
+                })
+                .orElse(handed);
     }
 
     private boolean end(Step.EndApplication end, StepPath path) {

@@ -61,6 +61,10 @@ final class TkApplication {
         out.add("\"\"\"" + PyNames.comment(application.name()) + ": its values, its start and its end.\"\"\"")
                 .blank();
         facts();
+        application.routines().scripts().stream()
+                .filter(NamedScript::answers)
+                .forEach(s -> out.all(TkWork.answers(
+                        world, new ScriptPlace.Named(Optional.empty(), s.name().shown()))));
         constructor();
         running();
         application.tasks().forEach(this::task);

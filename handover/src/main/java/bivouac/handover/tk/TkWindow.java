@@ -85,6 +85,11 @@ final class TkWindow {
         for (Outcome outcome : world.outcomes().ofWindow(shown)) {
             out.all(TkWork.ending(world, outcome, world.endingOf(outcome))).blank();
         }
+        face.routines().scripts().stream()
+                .filter(NamedScript::answers)
+                .forEach(s -> out.all(TkWork.answers(
+                        world,
+                        new ScriptPlace.Named(Optional.of(shown), s.name().shown()))));
     }
 
     private List<String> takes() {

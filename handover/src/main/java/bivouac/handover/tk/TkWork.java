@@ -2,6 +2,7 @@ package bivouac.handover.tk;
 
 import bivouac.design.Design;
 import bivouac.design.Holding;
+import bivouac.design.ScriptPlace;
 import bivouac.design.Task;
 import bivouac.handover.meaning.Outcome;
 import bivouac.handover.meaning.Say;
@@ -44,6 +45,20 @@ final class TkWork {
                 .add("@dataclass(frozen=True)")
                 .add("class " + name + "(Ending):")
                 .inside(body);
+    }
+
+    /** The class that holds what a named script answers who does it (W11). */
+    static PyLines answers(PyWorld world, ScriptPlace.Named script) {
+        var body = new PyLines()
+                .add("\"\"\"How “" + PyNames.comment(script.name()) + "” ends; None where it reaches its end.\"\"\"");
+        for (Outcome outcome :
+                world.outcomes().ofScript(script).stream().distinct().toList()) {
+            body.blank().all(ending(world, outcome, world.endingOf(outcome)));
+        }
+        return new PyLines()
+                .add("class " + world.answersOf(script) + ":")
+                .inside(body)
+                .blank();
     }
 
     static String parameters(PyWorld world, Task task) {

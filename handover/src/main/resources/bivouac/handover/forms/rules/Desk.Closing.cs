@@ -256,13 +256,20 @@ namespace Rules
         {
             windows.Remove(window);
             hasClosed = true;
-            foreach (var script in FromTop<Script>().Where(s => s.Of == window))
+            Script under = null;
+            foreach (var frame in stack.ToList())
             {
-                script.Ended = true;
-            }
-            foreach (var wait in FromTop<Wait>().Where(w => w.By == window))
-            {
-                LetGo(wait); // W6
+                var script = frame as Script;
+                var wait = frame as Wait;
+                if (script != null)
+                {
+                    script.Ended |= script.Of == window || script.EndsWithDoer;
+                    under = script;
+                }
+                else if (wait != null && (wait.By == window || (under != null && under.EndsWithDoer)))
+                {
+                    LetGo(wait); // W6
+                }
             }
             foreach (var timer in timers.Where(t => t.Of == window).ToList())
             {

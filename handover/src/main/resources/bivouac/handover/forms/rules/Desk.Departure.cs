@@ -123,6 +123,10 @@ namespace Rules
             {
                 script.Ended = true;
             }
+            foreach (var turns in FromTop<Turns>())
+            {
+                turns.Left.Clear();
+            }
             foreach (var request in FromTop<Request>())
             {
                 request.Decided = true;

@@ -88,14 +88,11 @@ namespace Rules
         /// <summary>Runs a script of a window, or of the application, to its end (W1).</summary>
         private void DoScript(DeskWindow of, Action script, bool ofClosing)
         {
-            var frame = new Script(of, ofClosing);
+            var frame = new Script(of, ofClosing, null);
             stack.Add(frame);
             try
             {
-                if (++begun > MostScripts || stack.Count(f => !(f is Wait)) > Deepest)
-                {
-                    throw new Fault("X6", "one event costs too much");
-                }
+                CountScript();
                 script();
             }
             catch (Gone)
@@ -274,6 +271,11 @@ namespace Rules
                 if (script != null && script.Of == window && !script.Ended)
                 {
                     return true; // B5
+                }
+                var turns = frame as Turns;
+                if (turns != null && turns.Left.Contains(window))
+                {
+                    return true; // W12
                 }
                 if (request != null && !request.Decided && (request.Departure || window.Within(request.Root))
                     && !above.Any(window.Within))

@@ -121,7 +121,7 @@ namespace Rules
             DeskWindow of, string step, string task, object[] takes, Func<Progress, T> body, Action<T> then,
             Func<string, T> broke = null) where T : Ending
         {
-            if (FromTop<Script>().First().OfClosing)
+            if (FromTop<Script>().First().WaitsForAll)
             {
                 then(Run(of, task, takes, body, broke));
                 return;

@@ -69,8 +69,13 @@ namespace Rules
         {
             public readonly DeskWindow Of;
 
-            /// <summary>Whether it belongs to closing or to the plan, so that its tasks are waited for (W5).</summary>
-            public readonly bool OfClosing;
+            /// <summary>Whose script does it, where that is one of another window (W12); else null.</summary>
+            public readonly Script Doer;
+
+            /// <summary>
+            /// Whether all that it runs is waited for: of closing, of the plan, or since somebody waits for it (W5, W11).
+            /// </summary>
+            public bool WaitsForAll;
 
             /// <summary>
             /// Its window has gone, or the departure lets it go: it ends as soon as it would go on (W6, D3).
@@ -80,10 +85,28 @@ namespace Rules
             /// <summary>Whether it says that its work broke: work of that is not said again (W8).</summary>
             public bool TellsOfBroken;
 
-            public Script(DeskWindow of, bool ofClosing)
+            public Script(DeskWindow of, bool ofClosing, Script doer)
             {
                 Of = of;
-                OfClosing = ofClosing;
+                Doer = doer;
+                WaitsForAll = ofClosing || doer != null;
+            }
+
+            /// <summary>Whether it ends with the script that does it.</summary>
+            public bool EndsWithDoer
+            {
+                get { return Doer != null && Doer.Ended; }
+            }
+        }
+
+        /// <summary>The windows in which a script is still to be done (W12).</summary>
+        private sealed class Turns : Frame
+        {
+            public readonly List<DeskWindow> Left;
+
+            public Turns(IEnumerable<DeskWindow> left)
+            {
+                Left = left.ToList();
             }
         }
 

@@ -68,18 +68,30 @@ public final class Desk {
 
     private static final class Script implements Frame {
         final DeskWindow of;
-        /** Whether it belongs to closing, or to the plan, so that its tasks are waited for (W5). */
-        final boolean ofClosing;
         /** Its window has gone, or the departure lets it go: it ends as soon as it would go on (W6, D3). */
         boolean ended;
         /** Whether it says that its work broke: work of that is not said again (W8). */
         boolean tellsOfBroken;
+        /** Whose script does it, where that is one of another window (W12); else null. */
+        final Script doer;
 
-        Script(DeskWindow of, boolean ofClosing) {
+        /** Whether all that it runs is waited for: of closing, of the plan, or since somebody waits for it (W5, W11). */
+        boolean waitsForAll;
+
+        Script(DeskWindow of, boolean ofClosing, Script doer) {
             this.of = of;
-            this.ofClosing = ofClosing;
+            this.doer = doer;
+            this.waitsForAll = ofClosing || doer != null;
+        }
+
+        /** Whether it ends with the script that does it. */
+        boolean endsWithDoer() {
+            return doer != null && doer.ended;
         }
     }
+
+    /** The windows in which a script is still to be done (W12). */
+    private record Turns(List<DeskWindow> left) implements Frame {}
 
     private static final class Wait implements Frame {
         /** What is waited for; null for a task. */
@@ -260,12 +272,10 @@ public final class Desk {
     }
 
     private void script(DeskWindow of, boolean ofClosing, Runnable script) {
-        Script frame = new Script(of, ofClosing);
+        Script frame = new Script(of, ofClosing, null);
         stack.push(frame);
         try {
-            if (++begun > MOST_SCRIPTS || isTooDeep()) {
-                throw new Fault("X6", "one event costs too much");
-            }
+            countScript();
             script.run();
         } catch (Gone gone) {
             // it ended where it was
@@ -288,8 +298,100 @@ public final class Desk {
         };
     }
 
-    private boolean isTooDeep() {
-        return stack.stream().filter(f -> !(f instanceof Wait)).count() > DEEPEST;
+    /** One more begins (X6). */
+    private void countScript() {
+        boolean tooDeep = stack.stream()
+                        .filter(f -> !(f instanceof Wait || f instanceof Turns))
+                        .count()
+                > DEEPEST;
+        if (++begun > MOST_SCRIPTS || tooDeep) {
+            throw new Fault("X6", "one event costs too much");
+        }
+    }
+
+    // Scripts of other windows, and those that answer (W11, W12)
+
+    /**
+     * Does a named script of a window, on top of the one that does it, which waits for it. What ends it early ends that one
+     * too; null where it reaches its end, or its window goes.
+     */
+    public <W extends DeskWindow, A> A doIn(W window, Function<W, A> script) {
+        if (afterClosing) {
+            throw new Fault("X10", "a script after closing does nothing in other windows");
+        }
+        Script doer = topScript().orElse(null);
+        Script frame = new Script(window, false, doer);
+        A answer = null;
+        stack.push(frame);
+        try {
+            countScript();
+            answer = script.apply(window);
+        } catch (Gone gone) {
+            if (!frame.ended || frame.endsWithDoer()) {
+                throw gone;
+            }
+        } finally {
+            stack.remove(frame);
+        }
+        goOn();
+        return answer;
+    }
+
+    /** The same of a script that answers nothing. */
+    public <W extends DeskWindow> void doIn(W window, Consumer<W> script) {
+        doIn(window, w -> {
+            script.accept(w);
+            return null;
+        });
+    }
+
+    /**
+     * Does a script in each window of a kind that is open now, one after the other, the newest first; those whose turn is to
+     * come are blocked.
+     *
+     * @param until at which answers the others are left
+     * @return that answer; null where there was none
+     */
+    public <W extends DeskWindow, A> A doInEvery(Class<W> kind, Function<W, A> script, Predicate<A> until) {
+        if (afterClosing) {
+            throw new Fault("X10", "a script after closing does nothing in other windows");
+        }
+        Turns turns = new Turns(new ArrayList<>(every(kind)));
+        stack.push(turns);
+        try {
+            while (!turns.left().isEmpty()) {
+                DeskWindow next = turns.left().removeFirst();
+                A answer = isOpen(next) ? doIn(kind.cast(next), script) : null;
+                if (answer != null && until.test(answer)) {
+                    return answer;
+                }
+            }
+            return null;
+        } finally {
+            stack.removeIf(frame -> frame == turns);
+        }
+    }
+
+    public <W extends DeskWindow> void doInEvery(Class<W> kind, Consumer<W> script) {
+        doInEvery(
+                kind,
+                w -> {
+                    script.accept(w);
+                    return null;
+                },
+                answer -> false);
+    }
+
+    /** All that is run in it is waited for: somebody waits for the answer of the script that does it (W11). */
+    public void waitingForAll(Runnable part) {
+        Script script = topScript().orElseThrow();
+        boolean before = script.waitsForAll;
+        script.waitsForAll = true;
+        try {
+            part.run();
+        } finally {
+            script.waitsForAll = before;
+        }
     }
 
     private Optional<Script> topScript() {
@@ -593,6 +695,10 @@ public final class Desk {
                 when s.of == window && !s.ended -> {
                     return true; // B5
                 }
+                case Turns turns
+                when turns.left().contains(window) -> {
+                    return true; // W12
+                }
                 case Request r
                 when !r.decided
                         && (r.departure || window.within(r.root))
@@ -835,10 +941,12 @@ public final class Desk {
     private void gone(DeskWindow window) {
         windows.remove(window);
         hasClosed = true;
-        for (Frame frame : stack) {
-            if (frame instanceof Script s && s.of == window) {
-                s.ended = true;
-            } else if (frame instanceof Wait w && w.by == window) {
+        Script under = null;
+        for (Frame frame : stack.reversed()) {
+            if (frame instanceof Script s) {
+                s.ended |= s.of == window || s.endsWithDoer();
+                under = s;
+            } else if (frame instanceof Wait w && (w.by == window || under != null && under.endsWithDoer())) {
                 letGo(w); // W6
             }
         }
@@ -964,6 +1072,7 @@ public final class Desk {
             switch (frame) {
                 case Wait wait -> wait.letGo = true;
                 case Script script -> script.ended = true;
+                case Turns turns -> turns.left().clear();
                 case Request other -> other.decided = true;
             }
         }
@@ -1082,7 +1191,7 @@ public final class Desk {
             LongWork<E> body,
             Function<String, E> broke,
             Consumer<E> then) {
-        if (topScript().filter(s -> s.ofClosing).isPresent()) {
+        if (topScript().filter(s -> s.waitsForAll).isPresent()) {
             then.accept(run(of, task, takes, body, broke));
             return;
         }

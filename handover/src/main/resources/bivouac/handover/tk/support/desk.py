@@ -287,11 +287,24 @@ class DeskWindow:
 
 
 class _Script:
-    def __init__(self, of, of_closing):
+    def __init__(self, of, waits_for_all, doer=None):
         self.of = of
-        self.of_closing = of_closing  # or of the plan: its tasks are waited for (W5)
+        self.waits_for_all = waits_for_all  # of closing, of the plan, or answering: its tasks are waited for (W5, W11)
+        self.doer = doer  # whose script does it, where that is one of another window (W12)
         self.ended = False
         self.tells_of_broken = False  # it says that its work broke: work of that is not said again (W8)
+
+
+    @property
+    def ends_with_doer(self):
+        return self.doer is not None and self.doer.ended
+
+
+class _Turns:
+    """The windows in which a script is still to be done (W12)."""
+
+    def __init__(self, left):
+        self.left = left
 
 
 class _Wait:
@@ -409,9 +422,7 @@ class Desk:
         frame = _Script(of, of_closing)
         self._stack.append(frame)
         try:
-            self._begun += 1
-            if self._begun > MOST_SCRIPTS or self._is_too_deep():
-                raise Fault("X6", "one event costs too much")
+            self._count_script()
             script()
         except (Gone, Refused):
             pass  # it ended where it was
@@ -433,8 +444,66 @@ class Desk:
         if top is not None and top.ended:
             raise Gone
 
-    def _is_too_deep(self):
-        return sum(1 for frame in self._stack if not isinstance(frame, _Wait)) > DEEPEST
+    def _count_script(self):
+        """One more begins (X6)."""
+        self._begun += 1
+        deep = sum(1 for frame in self._stack if not isinstance(frame, (_Wait, _Turns)))
+        if self._begun > MOST_SCRIPTS or deep > DEEPEST:
+            raise Fault("X6", "one event costs too much")
+
+    # Scripts of other windows, and those that answer (W11, W12)
+
+    def do_in(self, window, script):
+        """Does a named script of a window, on top of the one that does it, which waits for it.
+
+        What ends it early ends that one too; None where it reaches its end, or its window goes.
+        """
+        self._may_do_elsewhere()
+        frame = _Script(window, True, self._top_script())
+        answer = None
+        self._stack.append(frame)
+        try:
+            self._count_script()
+            answer = script(window)
+        except Gone:
+            if not frame.ended or frame.ends_with_doer:
+                raise
+        finally:
+            self._stack.remove(frame)
+        self._go_on()
+        return answer
+
+    def do_in_every(self, kind, script, until=lambda answer: False):
+        """Does a script in each window of a kind that is open now, one after the other, the newest first.
+
+        Those whose turn is to come are blocked. until says at which answers the others are left; answers that one.
+        """
+        self._may_do_elsewhere()
+        turns = _Turns(self.every(kind))
+        self._stack.append(turns)
+        try:
+            while turns.left:
+                window = turns.left.pop(0)
+                answer = self.do_in(window, script) if window in self.windows else None
+                if answer is not None and until(answer):
+                    return answer
+            return None
+        finally:
+            self._stack.remove(turns)
+
+    def _may_do_elsewhere(self):
+        if self._after_closing:
+            raise Fault("X10", "a script after closing does nothing in other windows")
+
+    def waiting_for_all(self, part):
+        """All that is run in it is waited for: somebody waits for the answer of the script that does it (W11)."""
+        script = self._top_script()
+        before = script.waits_for_all
+        script.waits_for_all = True
+        try:
+            part()
+        finally:
+            script.waits_for_all = before
 
     def _top_script(self):
         return next((f for f in reversed(self._stack) if isinstance(f, _Script)), None)
@@ -638,6 +707,9 @@ class Desk:
             if isinstance(frame, _Script):
                 if frame.of is window and not frame.ended and window is not None:
                     return True  # B5
+            elif isinstance(frame, _Turns):
+                if window in frame.left:
+                    return True  # W12
             elif isinstance(frame, _Request):
                 reached = frame.departure or window.within(frame.root)
                 if not frame.decided and reached and not any(window.within(w) for w in above):
@@ -800,10 +872,12 @@ class Desk:
     def _gone(self, window):
         self.windows.remove(window)
         self._has_closed = True
+        under = None
         for frame in self._stack:
-            if isinstance(frame, _Script) and frame.of is window:
-                frame.ended = True
-            elif isinstance(frame, _Wait) and frame.by is window:
+            if isinstance(frame, _Script):
+                frame.ended = frame.ended or frame.of is window or frame.ends_with_doer
+                under = frame
+            elif isinstance(frame, _Wait) and (frame.by is window or under is not None and under.ends_with_doer):
                 frame.let_go = frame.over = True  # W6
                 if frame.progress is not None:
                     frame.progress.cancel()
@@ -903,6 +977,8 @@ class Desk:
                 frame.let_go = True
             elif isinstance(frame, _Script):
                 frame.ended = True
+            elif isinstance(frame, _Turns):
+                frame.left.clear()
             else:
                 frame.decided = True
         self._branches.clear()
@@ -972,7 +1048,7 @@ class Desk:
         What belongs to closing, or to the plan, waits for it.
         """
         top = self._top_script()
-        if top is not None and top.of_closing:
+        if top is not None and top.waits_for_all:
             then(self.run(of, task, takes, body, broke))
             return
         if any(s == step and w is of for s, w, _ in self._working):
