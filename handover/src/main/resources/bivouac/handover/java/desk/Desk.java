@@ -312,8 +312,8 @@ public final class Desk {
     // Scripts of other windows, and those that answer (W11, W12)
 
     /**
-     * Does a named script of a window, on top of the one that does it, which waits for it. What ends it early ends that one
-     * too; null where it reaches its end, or its window goes.
+     * Does a named script of a window, on top of the one that does it, which waits for it. What ends it early ends that
+     * one too; null where it reaches its end, or its window goes.
      */
     public <W extends DeskWindow, A> A doIn(W window, Function<W, A> script) {
         if (afterClosing) {
@@ -346,8 +346,8 @@ public final class Desk {
     }
 
     /**
-     * Does a script in each window of a kind that is open now, one after the other, the newest first; those whose turn is to
-     * come are blocked.
+     * Does a script in each window of a kind that is open now, one after the other, the newest first; those whose turn
+     * is to come are blocked.
      *
      * @param until at which answers the others are left
      * @return that answer; null where there was none
