@@ -151,16 +151,19 @@ final class Happening {
 
     private void select(Inst inst, int part, int item) {
         inst.plan.parts().get(part).select(inst, item);
+        inst.plan.parts().get(part).changed(inst, true);
         press(inst, part);
     }
 
     private void edit(Inst inst, int part, String text) {
         inst.plan.parts().get(part).type(inst, text);
+        inst.plan.parts().get(part).changed(inst, true);
         press(inst, part);
     }
 
     private void tick(Inst inst, int part) {
         inst.plan.parts().get(part).tick(inst);
+        inst.plan.parts().get(part).changed(inst, true);
         press(inst, part);
     }
 

@@ -59,7 +59,8 @@ public final class Samples implements Entries {
     private List<String> texts(PartPlan part) {
         boolean field = isField(part);
         if (field && !deciding.has(part.cell())) {
-            return part.script().isEmpty() ? List.of() : List.of(usual(part.part));
+            boolean happens = !part.script().isEmpty() || deciding.has(part.changed());
+            return happens ? List.of(usual(part.part)) : List.of();
         }
         return field ? all(part.part, List.copyOf(deciding.apart(part.cell()))) : List.of();
     }

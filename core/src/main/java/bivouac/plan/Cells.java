@@ -35,6 +35,7 @@ public final class Cells {
         for (int i = 0; i < program.scriptCount(); i++) {
             script(program.script(i));
         }
+        program.windows().forEach(w -> w.parts().forEach(p -> p.edits(ranges, matters)));
         ranges.follow();
     }
 

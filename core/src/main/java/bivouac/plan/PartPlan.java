@@ -26,6 +26,8 @@ public final class PartPlan {
     private static final int SELECTED = 1;
     /** The line of a progress. */
     private static final int LINE = 1;
+    /** Whether a person has changed what stands in a field since a step last set it (P1). */
+    private static final int CHANGED = 1;
     /** The first slot of the traits. */
     private static final int TRAITS = 2;
 
@@ -35,6 +37,7 @@ public final class PartPlan {
     private final int slot;
     private final Cell cell;
     private final Cell line;
+    private final Cell changed;
     private final boolean live;
     /** An earlier part of the window has its name, so that a trail would mean that one: it gets no events. */
     private boolean named = true;
@@ -53,6 +56,7 @@ public final class PartPlan {
         this.number = number;
         this.cell = new Cell.OfWindow(window, slot);
         this.line = new Cell.OfWindow(window, slot + LINE);
+        this.changed = new Cell.OfWindow(window, slot + CHANGED);
         this.part = part;
         this.slot = slot;
         this.traits = new TraitsPlan(window, part, slot + TRAITS);
@@ -67,6 +71,14 @@ public final class PartPlan {
                 || part instanceof Part.ValueField
                 || part instanceof Part.Choice
                 || part instanceof Part.ListOfRows;
+    }
+
+    /** Whether a person puts something into it that it then holds. */
+    private boolean isEdited() {
+        return part instanceof Part.TextField
+                || part instanceof Part.ValueField
+                || part instanceof Part.Choice
+                || part instanceof Part.TickBox;
     }
 
     /** The text that the part starts with or shows. */
@@ -122,6 +134,7 @@ public final class PartPlan {
     /** Gives a new instance's part the values that it starts with. */
     void start(Starting from, Instance inst) {
         traits.start(inst);
+        changed(inst, false);
         if (part instanceof Part.TickBox box) {
             inst.set(slot, Value.of(box.ticked()));
         } else if (rows.isPresent()) {
@@ -135,6 +148,18 @@ public final class PartPlan {
         } else if (!live) {
             inst.set(slot, Value.of(from.text(text)));
         }
+    }
+
+    /** A person has changed it, or a step has set it (P1). */
+    public void changed(Instance inst, boolean byHand) {
+        if (isEdited()) {
+            inst.set(slot + CHANGED, byHand ? 1 : 0);
+        }
+    }
+
+    /** Where it keeps whether a person has changed it. */
+    public Cell changed() {
+        return changed;
     }
 
     /** What is typed in it or stands on it. */
@@ -289,8 +314,28 @@ public final class PartPlan {
                                         .isPresent())));
             }
         }
+        if (isEdited()) {
+            all.replaceAll((name, access) -> access.writer()
+                    .map(w -> access.settable((in, v) -> {
+                        w.write(in, v);
+                        changed(whose.in(in), false);
+                    }))
+                    .orElse(access));
+            all.put(".changed", changedAccess(whose));
+        }
         traits.accesses(whose, all);
         return all;
+    }
+
+    private Access changedAccess(Whose whose) {
+        Access.Writer write = (in, v) -> changed(whose.in(in), v.equals(Value.YES));
+        return new Access(
+                Type.YESNO,
+                in -> Value.of(whose.in(in).get(slot + CHANGED) != 0),
+                Optional.of(write),
+                false,
+                List.of(changed),
+                false);
     }
 
     /** What a list holds; empty for any other part. */
@@ -402,7 +447,17 @@ public final class PartPlan {
             case Part.Button b -> ranges.text(cell, text);
             case Part.MenuCommand m -> ranges.text(cell, text);
         }
+        if (isEdited()) {
+            ranges.flag(changed, false);
+        }
         traits.ranges(ranges);
+    }
+
+    /** What a person changes is told only where something reads it. */
+    void edits(Ranges ranges, Matters matters) {
+        if (isEdited() && matters.has(changed)) {
+            ranges.isSet(changed);
+        }
     }
 
     /** Whether what it offers a person depends on what is in its slots (P2). */

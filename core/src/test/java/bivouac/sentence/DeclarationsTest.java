@@ -51,7 +51,7 @@ class DeclarationsTest {
                 .isInstanceOf(Declarations.Wrong.class)
                 .hasMessageStartingWith(
                         "“integer” is no type; write for example bunk: text, whole, number, yesno, date");
-        assertThatThrownBy(() -> Declarations.readEndings(" ; ")).hasMessageContaining("at least one ending");
+        assertThatThrownBy(() -> Declarations.readEndings(" ; ")).hasMessageContaining("one ending has to be named");
     }
 
     @Test

@@ -85,6 +85,7 @@ final class Conformance {
                 brokenWork(),
                 brokenWorkThatNobodyAnswers(),
                 progress(),
+                changed(),
                 answers(),
                 elsewhere(),
                 ownClose(),
@@ -112,6 +113,69 @@ final class Conformance {
                 values(),
                 keptWindows(),
                 notThereYet());
+    }
+
+    private static Case changed() {
+        Step says =
+                note("{me.body.changed} {me.lines.changed} {me.nights.changed} {me.board.changed} {me.hay.changed}");
+        FacedWindow desk = main(
+                        "Desk",
+                        Part.TextField.of("body", "Body"),
+                        new Part.TextField(
+                                Name.of("lines"),
+                                "Lines",
+                                "",
+                                OptionalInt.empty(),
+                                Part.Entry.SEVERAL_LINES,
+                                Script.EMPTY,
+                                Traits.USUAL),
+                        Part.ValueField.of("nights", "Nights", Part.Holds.WHOLE),
+                        Part.Choice.of("board", "Board", "full", "half"),
+                        Part.TickBox.of("hay", "Hay"),
+                        button("say", says),
+                        button("saved", Step.SetValue.of("me.body.changed", "false"), says),
+                        button(
+                                "set",
+                                Step.SetValue.of("me.body", "me.body"),
+                                Step.SetValue.of("me.lines", "\"x\""),
+                                Step.SetValue.of("me.nights", "2"),
+                                Step.SetValue.of("me.board", "\"half\""),
+                                Step.SetValue.of("me.hay", "true"),
+                                says),
+                        button("other", waits("Form")))
+                .at(FacedWindow.Moment.OPENED, Script.of(Step.SetValue.of("me.lines", "\"began\""), says));
+        return of(
+                "what a person has changed",
+                "P1 P2",
+                withMain(desk)
+                        .with(dialog(
+                                "Form",
+                                button(
+                                        "asks",
+                                        note("{owner.body.changed}"),
+                                        new Step.SetIn("body", new Target.Every("Desk"), new Expression("\"y\"")),
+                                        note("{owner.body.changed}"))))
+                        .design(),
+                List.of(
+                        "press \"say\" of \"Desk\"",
+                        "see note \"no no no no no\"",
+                        "type \"a\" into \"body\" of \"Desk\"",
+                        "type \"two lines\" into \"lines\" of \"Desk\"",
+                        "type \"7\" into \"nights\" of \"Desk\"",
+                        "select \"half\" in \"board\" of \"Desk\"",
+                        "tick \"hay\" of \"Desk\"",
+                        "press \"say\" of \"Desk\"",
+                        "see note \"yes yes yes yes yes\"",
+                        "press \"saved\" of \"Desk\"",
+                        "see note \"no yes yes yes yes\"",
+                        "type \"ab\" into \"body\" of \"Desk\"",
+                        "press \"other\" of \"Desk\"",
+                        "press \"asks\" of \"Form\"",
+                        "see note \"yes\"",
+                        "see note \"no\"",
+                        "Escape of \"Form\"",
+                        "press \"set\" of \"Desk\"",
+                        "see note \"no no no no no\""));
     }
 
     private static NamedScript answering(String name, Step... steps) {

@@ -242,7 +242,7 @@ public final class StepFindings {
                 .filter(call::answers)
                 .filter(e -> !call.until().contains(e))
                 .forEach(e -> found.add(new Finding(
-                        Weight.WRONG,
+                        Weight.RISKY,
                         Kind.NEVER_RUN,
                         place.words() + ": the steps under “when " + e + "” are never run.",
                         "Only an ending at which the other windows are left has a branch; write until " + e

@@ -51,7 +51,7 @@ public final class JavaScript {
             case Act.SetOfApplication(String variable, Say value, Type type) ->
                 out.add(world.ofApplication(variable) + " = " + calls.write(value, type) + ";");
             case Act.SetOfWindow(var whom, String window, var what, Say value, Type type) ->
-                out.add(set(calls.base(whom, window), window, what, calls.write(value, type), type));
+                out.add(set(calls.base(whom, window), window, what, held(what, value, type), type));
             case Act.SetOfEvery every -> setOfEvery(every);
             case Act.Let(String local, Say value) ->
                 out.add(world.types().of(value.type()) + " " + local + " = "
@@ -180,6 +180,13 @@ public final class JavaScript {
             case Say.What.Variable(String name) -> base + world.variable(window, name) + " = " + value + ";";
             case Say.What.OfPart(var part, String member) -> world.set(base, window, part, member, value, type);
         };
+    }
+
+    /** What a field for numbers holds is an object, which a number as it is written is not. */
+    private String held(Say.What what, Say value, Type type) {
+        return what instanceof Say.What.OfPart(Part.ValueField field, String member) && member.isEmpty()
+                ? calls.expressions().boxed(value, type)
+                : calls.write(value, type);
     }
 
     private void setOfEvery(Act.SetOfEvery every) {

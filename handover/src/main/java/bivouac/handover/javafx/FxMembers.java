@@ -19,6 +19,7 @@ final class FxMembers {
             case ".readOnly" -> "isReadOnly(" + field + ")";
             case ".font" -> "font(" + field + ")";
             case ".colour" -> "colour(" + field + ")";
+            case ".changed" -> "isChanged(" + field + ")";
             case ".typed" -> field + ".getText()";
             case ".given" -> field + ".given()";
             case ".anyChosen" -> field + ".anyChosen()";
@@ -68,6 +69,7 @@ final class FxMembers {
             case ".selectedNumber" -> field + ".selectNumber(" + value + ");";
             case ".selected" -> field + ".change(r -> " + value + ");";
             case ".ticked" -> field + ".setSelected(" + value + ");";
+            case ".changed" -> "changed(" + field + ", " + value + ");";
             case ".typed" -> field + ".setText(" + value + ");";
             case "", ".text" ->
                 switch (part) {

@@ -2,6 +2,7 @@ package bivouac.handover.meaning;
 
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
+import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Setting;
 import bivouac.design.StepPath;
@@ -37,6 +38,14 @@ public final class Meanings {
     }
 
     /** The named scripts after which one goes on later. */
+    /** Whether something asks if a person has changed a part (P1). */
+    public boolean asksForChanges(String window, Part part) {
+        return program.window(window)
+                .flatMap(w -> w.part(part.name().expression()))
+                .filter(p -> program.cells().matters(p.changed()))
+                .isPresent();
+    }
+
     public LateScripts late() {
         return late;
     }

@@ -6,6 +6,7 @@ import bivouac.design.Given;
 import bivouac.design.Part;
 import bivouac.design.Target;
 import bivouac.design.Type;
+import bivouac.expression.Value;
 import bivouac.handover.NotHandedOver;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Say;
@@ -21,6 +22,8 @@ abstract class ScriptValues extends ScriptTargets {
         super(of);
     }
 
+    private static final Say NO = new Say.Literal(Value.NO, Type.YESNO);
+
     boolean set(String dotted, Expression expression) {
         Say target = named(dotted);
         Say value = say(expression);
@@ -29,7 +32,11 @@ abstract class ScriptValues extends ScriptTargets {
             case Say.Member m -> {
                 Whom whom = whom(m);
                 refuseColumn(m.what());
-                yield act(new Act.SetOfWindow(whom, m.windows().getFirst(), m.what(), value, m.type()));
+                String window = m.windows().getFirst();
+                act(new Act.SetOfWindow(whom, window, m.what(), value, m.type()));
+                yield unchanged(window, m.what())
+                        .map(what -> act(new Act.SetOfWindow(whom, window, what, NO, Type.YESNO)))
+                        .orElse(true);
             }
             case Say.Column(Say row, String column, Type type)
             when row instanceof Say.Member m
@@ -59,11 +66,26 @@ abstract class ScriptValues extends ScriptTargets {
             String each = names.local("each");
             String held = names.local("value");
             refuseColumn(what);
-            return act(new Act.SetOfEvery(window, what, value, each, held));
+            act(new Act.SetOfEvery(window, what, value, each, held));
+            return unchanged(window, what)
+                    .map(w -> act(new Act.SetOfEvery(window, w, NO, names.local("each"), names.local("changed"))))
+                    .orElse(true);
         }
         Whom whom = whom(in);
         refuseColumn(what);
-        return act(new Act.SetOfWindow(whom, window, what, value, value.type()));
+        act(new Act.SetOfWindow(whom, window, what, value, value.type()));
+        return unchanged(window, what)
+                .map(w -> act(new Act.SetOfWindow(whom, window, w, NO, Type.YESNO)))
+                .orElse(true);
+    }
+
+    /** P1: what a step sets is not what a person has changed, where something asks for that. */
+    private Optional<Say.What> unchanged(String window, Say.What what) {
+        return what instanceof Say.What.OfPart(Part part, String member)
+                        && (member.isEmpty() || member.equals(".typed"))
+                        && meanings.asksForChanges(window, part)
+                ? Optional.of(new Say.What.OfPart(part, ".changed"))
+                : Optional.empty();
     }
 
     private static Say.What what(FacedWindow face, String member) {

@@ -21,6 +21,13 @@ namespace Frame
             parts.Add(part);
         }
 
+        /// <summary>What it starts with nobody has changed (P1).</summary>
+        protected internal override void Show()
+        {
+            parts.ForEach(part => part.Changed = false);
+            base.Show();
+        }
+
         // Laying out
 
         /// <summary>A menu of the window's bar; null stands for a line.</summary>

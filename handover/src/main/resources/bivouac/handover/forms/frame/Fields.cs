@@ -19,7 +19,7 @@ namespace Frame
         protected TextPart(Face window, string name, WinForms.TextBox box) : base(window, name, box)
         {
             this.box = box;
-            box.TextChanged += (sender, e) => Changed();
+            box.TextChanged += (sender, e) => LookAtText();
         }
 
         /// <summary>No more characters than it holds (P4).</summary>
@@ -28,7 +28,7 @@ namespace Frame
             longest = most;
         }
 
-        private void Changed()
+        private void LookAtText()
         {
             if (setting)
             {

@@ -70,9 +70,13 @@ namespace Frame
             script = other;
         }
 
+        /// <summary>Whether a person has changed it since a script has said that it is not (P1).</summary>
+        public bool Changed { get; set; }
+
         /// <summary>A person did something.</summary>
         protected void Happens()
         {
+            Changed = true;
             Happens(script);
         }
 

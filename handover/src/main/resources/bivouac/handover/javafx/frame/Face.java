@@ -40,6 +40,7 @@ public abstract class Face extends FrameWindow {
     private static final String FILE = "file";
     private static final String FONT = "font";
     private static final String COLOUR = "colour";
+    private static final String CHANGED = "changed";
 
     private final Map<String, Object> parts = new LinkedHashMap<>();
     private final Map<Object, Runnable> scripts = new HashMap<>();
@@ -74,7 +75,34 @@ public abstract class Face extends FrameWindow {
 
     /** A change made by a script is none: the desk is not at rest then (P2). */
     private void happens(Object part) {
+        if (part instanceof Node node) {
+            changed(node, true);
+        }
         desk.event(this, scripts.getOrDefault(part, () -> {}));
+    }
+
+    /** What it starts with nobody has changed. */
+    @Override
+    protected void show() {
+        parts.values().forEach(part -> {
+            if (part instanceof Node node) {
+                changed(node, false);
+            }
+        });
+        super.show();
+    }
+
+    /** Whether a person has changed a part since a script has said that it is not (P1). */
+    public static boolean isChanged(Node part) {
+        return part.getProperties().containsKey(CHANGED);
+    }
+
+    public static void changed(Node part, boolean byHand) {
+        if (byHand) {
+            part.getProperties().put(CHANGED, CHANGED);
+        } else {
+            part.getProperties().remove(CHANGED);
+        }
     }
 
     /** What is done when a part is pressed, chosen, changed, followed, or a row of it selected. */

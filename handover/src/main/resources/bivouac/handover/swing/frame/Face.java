@@ -36,6 +36,13 @@ public abstract class Face extends FrameWindow {
         }
     }
 
+    /** What it starts with nobody has changed (P1). */
+    @Override
+    protected void show() {
+        parts.values().forEach(part -> part.changed(false));
+        super.show();
+    }
+
     // Laying out
 
     /** A menu of the window's bar; null stands for a line. */

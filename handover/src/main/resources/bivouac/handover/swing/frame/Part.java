@@ -18,6 +18,7 @@ public abstract class Part {
     private boolean enabled = true;
     private boolean visible = true;
     private boolean readOnly;
+    private boolean changed;
     private String label = "";
     private String font = "";
     private String colour = "";
@@ -70,7 +71,17 @@ public abstract class Part {
 
     /** A person did something; a change made by a script is none, since the desk is not at rest then (P2). */
     protected final void happens() {
+        changed = true;
         happens(script);
+    }
+
+    /** Whether a person has changed it since a script has said that it is not (P1). */
+    public final boolean changed() {
+        return changed;
+    }
+
+    public final void changed(boolean other) {
+        changed = other;
     }
 
     protected final void happens(Runnable what) {

@@ -26,6 +26,7 @@ class Part:
         self.widget = widget
         self.label = label
         self._script = _nothing
+        self.changed = False  # by a person, since a script has said that it is not (P1)
         self._enabled = True
         self._visible = True
         self._read_only = False
@@ -39,6 +40,7 @@ class Part:
         self._script = script
 
     def happens(self, script=None):
+        self.changed = True
         self.window.desk.event(self.window, script or self._script)
 
     def focus(self):
