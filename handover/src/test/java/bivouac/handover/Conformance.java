@@ -277,7 +277,7 @@ final class Conformance {
         NamedScript save = answering(
                         "save",
                         sure(Step.Return.of("given up")),
-                        note("{takes.to} {me.title}"),
+                        note("{takes.to} {takes.nr} {me.title}"),
                         fetch,
                         saved("me.title"))
                 .taking(List.of(Take.of("to", Type.TEXT)));
@@ -285,6 +285,7 @@ final class Conformance {
         NamedScript late = NamedScript.of("late", fetch, note("late"));
         FacedWindow text = child("Text")
                 .living(Optional.of(new Instances.Many()), false)
+                .taking(List.of(new Take(Name.of("nr"), Type.WHOLE, Optional.of(new Expression("7")))))
                 .with(new Routines(List.of(save, away, late), List.of()));
         NamedScript tell = answering("tell", note("told {takes.what}"), saved("takes.what + \"!\""))
                 .taking(List.of(Take.of("what", Type.TEXT)));

@@ -37,7 +37,6 @@ public final class Meanings {
         this.outcomes = new Outcomes(program.design());
     }
 
-    /** The named scripts after which one goes on later. */
     /** Whether something asks if a person has changed a part (P1). */
     public boolean asksForChanges(String window, Part part) {
         return program.window(window)
@@ -46,6 +45,7 @@ public final class Meanings {
                 .isPresent();
     }
 
+    /** The named scripts after which one goes on later. */
     public LateScripts late() {
         return late;
     }
