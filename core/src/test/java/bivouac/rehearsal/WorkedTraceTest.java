@@ -5,11 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Ending;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Holding;
+import bivouac.design.NamedScript;
+import bivouac.design.Routines;
 import bivouac.design.Script;
 import bivouac.design.Step;
+import bivouac.design.Target;
 import bivouac.design.Task;
 import bivouac.design.Type;
 import bivouac.design.Walkthrough;
@@ -65,9 +69,11 @@ class WorkedTraceTest {
                     "see \"unsaved\" in \"state\" of \"Register\"",
                     "see \"0\" in \"asked\" of \"Bunk plan\""),
             new Part(
-                    "4. Close box; *save* → the task *write register* runs and ends as *failed*; its branch opens *Could not"
-                            + " save* (try again · save elsewhere · give up); *try again* → the script goes back to its"
-                            + " *repeat*, the task fails again; *give up* → *stay open*.",
+                    "4. Close box; *save* → the script *save* of Register is done (W7): the task *write register* runs and ends"
+                            + " as *failed*; its branch opens *Could not save* (try again · save elsewhere · give up); *try"
+                            + " again* → the script goes back to its *repeat*, the task fails again; *give up* → *save* returns"
+                            + " *given up*, out of the repeat and the branch (W11), and that branch of *before closing* says"
+                            + " *stay open*.",
                     "close box of \"Register\"",
                     "answer \"save\" of \"Unsaved register\"",
                     "task \"write register\" ends \"failed\" of \"Register\"",
@@ -94,7 +100,18 @@ class WorkedTraceTest {
                     "see \"Bunk plan\" free",
                     "see \"unsaved\" in \"state\" of \"Register\""),
             new Part(
-                    "6. Close box; *leave unsaved* → agreed → C4 asks Bunk plan, which agrees → D3, C5: Bunk plan closes, then"
+                    "6. *Save first* of Bunk plan does *save* in its owner, Register, until it has answered (W12): the task"
+                            + " fails; *give up* → *given up*, and Bunk plan notes it. Register was asked nothing else, and stays"
+                            + " unsaved.",
+                    "press \"first\" of \"Bunk plan\"",
+                    "see \"Bunk plan\" blocked",
+                    "task \"write register\" ends \"failed\" of \"Register\"",
+                    "answer \"give up\" of \"Could not save\"",
+                    "see note \"given up\"",
+                    "see \"Bunk plan\" free",
+                    "see \"unsaved\" in \"state\" of \"Register\""),
+            new Part(
+                    "7. Close box; *leave unsaved* → agreed → C4 asks Bunk plan, which agrees → D3, C5: Bunk plan closes, then"
                             + " Register, whose holding (the lock on the file) is given back → D4 the plan's steps → D5 the"
                             + " weather radio is given back → D6 kept values saved, ended with code 0.",
                     "close box of \"Register\"",
@@ -112,20 +129,22 @@ class WorkedTraceTest {
     }
 
     private static FacedWindow register() {
-        var save = new Step.Repeat(new Script(List.of(run(
+        Step attempts = new Step.Repeat(new Script(List.of(run(
                 "write register",
-                when("written"),
+                when("written", Step.Return.of("written")),
                 when(
                         "failed",
                         waits(
                                 "Could not save",
                                 when("try again", new Step.Again()),
-                                when("save elsewhere", stay()),
-                                when("give up", stay())))))));
+                                when("save elsewhere", Step.Return.of("given up")),
+                                when("give up", Step.Return.of("given up"))))))));
+        var save = NamedScript.of("save", attempts).ending(List.of(Ending.of("written"), Ending.of("given up")));
+        var saves = Step.Do.of("save").when(when("written"), when("given up", stay()));
         var unsaved = new Step.If.Case(
                 new Expression("app.unsaved"),
                 new Script(List.of(
-                        waits("Unsaved register", when("save", save), when("leave unsaved"), when("stay", stay())))));
+                        waits("Unsaved register", when("save", saves), when("leave unsaved"), when("stay", stay())))));
         return before(
                 main(
                                 "Register",
@@ -133,14 +152,22 @@ class WorkedTraceTest {
                                 button("plan", alongside("Bunk plan")),
                                 bivouac.design.Part.Progress.of("writing", "Writing", "write register"),
                                 bivouac.design.Part.Caption.of("state", "{app.unsaved ? 'unsaved' : 'saved'}"))
-                        .at(FacedWindow.Moment.OPENED, Script.of(new Step.TakeHolding("lock", List.of()))),
+                        .at(FacedWindow.Moment.OPENED, Script.of(new Step.TakeHolding("lock", List.of())))
+                        .with(new Routines(List.of(save), List.of())),
                 say("Register by {way}"),
                 new Step.If(List.of(unsaved), Optional.empty()));
     }
 
     private static Design hut() {
         FacedWindow plan = before(
-                owned(child("Bunk plan", bivouac.design.Part.Caption.of("asked", "{app.asked}"))),
+                owned(child(
+                        "Bunk plan",
+                        bivouac.design.Part.Caption.of("asked", "{app.asked}"),
+                        button(
+                                "first",
+                                Step.Do.of("save")
+                                        .in(new Target.Owner())
+                                        .when(when("written"), when("given up", say("given up")))))),
                 set("app.asked", "app.asked + 1"),
                 say("Bunk plan by {way}"));
         return design().with(

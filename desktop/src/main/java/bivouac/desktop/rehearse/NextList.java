@@ -142,7 +142,9 @@ final class NextList extends ListView<NextList.Line> {
             super(1);
             setAlignment(Pos.CENTER_LEFT);
             isNew.setMinWidth(USE_PREF_SIZE);
-            getChildren().addAll(Ui.row(6, what, keys, Ui.spring(), isNew, done), follows, marks);
+            marks.setMinWidth(USE_PREF_SIZE);
+            // every row is as high as any other: what is said of it stands before what it causes
+            getChildren().addAll(Ui.row(6, what, keys, Ui.spring(), isNew, done), Ui.row(6, marks, follows));
             setPrefWidth(0);
         }
 
