@@ -76,6 +76,7 @@ final class DoInPlanner {
                 return planner.outside();
             }
             branches.putIfAbsent(number, script.here());
+            script.add(new Op.Into(ref, step.branches().indexOf(branch)));
             return planner.giving(like.endings().get(number), step.as(), resultSlot);
         });
         script.patch(ends, after);

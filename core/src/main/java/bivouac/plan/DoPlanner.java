@@ -116,6 +116,7 @@ final class DoPlanner {
                 return planner.outside();
             }
             returning.lead(number, script.here(), script);
+            script.add(new Op.Into(ref, step.branches().indexOf(branch)));
             Ending ending = returning.script().endings().get(number);
             return planner.giving(ending, step.as(), returning.resultSlot());
         });

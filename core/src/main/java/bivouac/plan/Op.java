@@ -136,7 +136,7 @@ public sealed interface Op {
 
     record Jump(int to) implements Course {}
 
-    /** An <em>if</em> goes into one of its scripts. */
+    /** An <em>if</em> goes into one of its scripts, or a script that was done has answered. */
     record Into(StepRef ref, int inner) implements Plain {}
 
     record End(

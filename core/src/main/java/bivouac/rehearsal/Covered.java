@@ -160,15 +160,16 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
                 .forEach(h -> all.add(new Coverable.NotTaken(h.name().shown())));
         design.scripts()
                 .forEach((place, script) -> Steps.walk(script, (path, step) -> {
-                    if (step instanceof Step.If choice) {
-                        for (int i = 0; i < choice.inner().size(); i++) {
+                    // the ends of windows and tasks are counted as theirs; an answer is one of this step
+                    if (step instanceof Step.If || step instanceof Step.Do) {
+                        for (int i = 0; i < step.inner().size(); i++) {
                             all.add(new Coverable.Branch(
                                     place.ofWindow().orElse(""),
                                     place,
                                     path,
                                     path.number(script),
                                     i,
-                                    choice.inner().get(i).lead()));
+                                    step.inner().get(i).lead()));
                         }
                     }
                 }));

@@ -219,6 +219,25 @@ class AnswersTest {
                 .hasNoFault();
     }
 
+    @Test
+    void W11_each_answer_of_a_step_is_something_to_be_rehearsed() {
+        Design design = withMain(main(
+                        "Desk",
+                        button("go", Step.Do.of("save").when(when("saved", note("a")), when("cancelled", note("b"))))))
+                .with(box("Sure", "Yes", "No"))
+                .does(answering("save", asks(Step.Return.of("cancelled")), saved("\"x\"")))
+                .design();
+        Program program = Program.of(design);
+        var play = new Play(design).does("press \"go\" of \"Desk\"").does("answer \"yes\" of \"Sure\"");
+        var missing = bivouac.rehearsal.Covered.of(
+                        program, List.of(play.rehearsal().moments()))
+                .missing();
+        assertThat(missing)
+                .extracting(c -> c.words())
+                .contains("Desk, go, step 1: when cancelled")
+                .doesNotContain("Desk, go, step 1: when saved");
+    }
+
     // W12
 
     @Test

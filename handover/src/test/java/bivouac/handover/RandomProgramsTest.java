@@ -41,7 +41,7 @@ class RandomProgramsTest {
     @EnumSource
     void they_do_what_the_machine_does(Toolkit toolkit) throws Exception {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(Rounds.seed("programs.seed"));
-        int programs = Integer.getInteger("programs", 8);
+        int programs = Integer.getInteger("programs", 4);
         var wrong = new ArrayList<String>();
         int written = 0;
         int events = 0;
