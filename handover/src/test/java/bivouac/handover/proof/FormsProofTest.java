@@ -107,7 +107,7 @@ class FormsProofTest {
         change("src/rules/Desk.Work.cs", "Enumerable.Reverse(held).Where(", "held.Where(");
         assertThat(make("test")).contains("HoldingsAreGivenBackTheLastTakenFirst");
         write();
-        change("src/rules/Desk.Work.cs", "if (FromTop<Script>().First().OfClosing)", "if (of == null)");
+        change("src/rules/Desk.Work.cs", "if (FromTop<Script>().First().WaitsForAll)", "if (of == null)");
         assertThat(make("test")).contains("ATaskOfClosingIsWaitedFor");
     }
 

@@ -117,7 +117,7 @@ class TkProofTest {
                 .contains("test_holdings_are_given_back_the_last_taken_first")
                 .contains("FAILED");
         write();
-        change("ferrybell/support/desk.py", "if top is not None and top.of_closing:", "if top is None:");
+        change("ferrybell/support/desk.py", "if top is not None and top.waits_for_all:", "if top is None:");
         assertThat(unittest()).contains("test_a_task_of_closing_is_waited_for").contains("FAILED");
     }
 }

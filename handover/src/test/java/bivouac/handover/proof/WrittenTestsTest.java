@@ -120,8 +120,22 @@ class WrittenTestsTest {
     }
 
     @Test
+    void that_what_is_done_in_every_window_stops_is_tested() throws Exception {
+        change("if (answer != null && until.test(answer)) {", "if (until == null) {");
+        assertThat(failing()).contains("a_script_is_done_in_every_window_the_newest_first_until_one_gives_up");
+    }
+
+    @Test
+    void that_a_fault_ends_who_does_it_is_tested() throws Exception {
+        change(
+                "} catch (Gone gone) {\n            if (!frame.ended",
+                "} catch (Fault gone) {\n            if (!frame.ended && gone == null");
+        assertThat(failing()).contains("a_fault_in_a_script_that_is_done_ends_the_one_that_does_it");
+    }
+
+    @Test
     void that_tasks_of_closing_are_waited_for_is_tested() throws Exception {
-        change("topScript().filter(s -> s.ofClosing).isPresent()", "topScript().isEmpty()");
+        change("topScript().filter(s -> s.waitsForAll).isPresent()", "topScript().isEmpty()");
         assertThat(failing()).contains("a_task_of_closing_is_waited_for_and_another_one_is_not");
     }
 

@@ -285,6 +285,40 @@ namespace Tests
             Same(new[] { "ends Child closed", "ends Main closed" }, heard.Acts.Skip(heard.Acts.Count - 2));
         }
 
+        /// <summary>W12: a script is done in every window, the newest first, until one gives up.</summary>
+        public void AScriptIsDoneInEveryWindowUntilOneGivesUp()
+        {
+            var last = Opened("Other");
+            var second = Opened("Other");
+            var first = Opened("Other");
+            var seen = new List<string>();
+            desk.Event(main, () =>
+            {
+                desk.DoInEvery(
+                    (Sheet each) =>
+                    {
+                        seen.Add((each == first ? "first" : "second") + (desk.Blocked(last) ? ", last waits" : ""));
+                        return each == second ? new Closed() : null;
+                    },
+                    answer => answer is Closed);
+                seen.Add("on");
+            });
+            Same(new[] { "first, last waits", "second, last waits", "on" }, seen);
+        }
+
+        /// <summary>W12: a fault in a script that is done ends the one that does it.</summary>
+        public void AFaultInAScriptThatIsDoneEndsWhoDoesIt()
+        {
+            var other = Opened("Other");
+            var seen = new List<string>();
+            desk.Event(main, () =>
+            {
+                desk.DoIn(other, (Sheet each) => { throw new Fault("X3", "it is not there"); });
+                seen.Add("on");
+            });
+            Same(new string[0], seen);
+        }
+
         /// <summary>B3: an event of a blocked window is none.</summary>
         public void ABlockedWindowHearsNothing()
         {

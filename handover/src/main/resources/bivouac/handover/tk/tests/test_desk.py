@@ -4,6 +4,7 @@ import unittest
 from dataclasses import dataclass
 
 from @PACKAGE@.support.desk import Desk, DeskWindow, Ending, Manner, Watcher, Way
+from @PACKAGE@.support.values import Fault
 
 
 @dataclass(frozen=True)
@@ -159,6 +160,35 @@ class DeskTest(unittest.TestCase):
         self.main.close_box_used()
         self.assertEqual([], self.desk.windows)
         self.assertEqual(["ends Child closed", "ends Main closed"], self.seen.acts[-2:])
+
+    def test_a_script_is_done_in_every_window_the_newest_first_until_one_gives_up(self):
+        """W12"""
+        last, second, first = self.sheet("Other"), self.sheet("Other"), self.sheet("Other")
+        for sheet in (last, second, first):
+            self.desk.event(self.main, lambda sheet=sheet: self.desk.open(self.main, None, sheet))
+        seen = []
+
+        def save(each):
+            seen.append(("first" if each is first else "second", self.desk.blocked(last)))
+            return "given up" if each is second else "saved"
+
+        self.desk.event(
+            self.main,
+            lambda: seen.append(self.desk.do_in_every(type(first), save, lambda answer: answer == "given up")),
+        )
+        self.assertEqual([("first", True), ("second", True), "given up"], seen)
+
+    def test_a_fault_in_a_script_that_is_done_ends_the_one_that_does_it(self):
+        """W12"""
+        other = self.sheet("Other")
+        self.desk.event(self.main, lambda: self.desk.open(self.main, None, other))
+        seen = []
+
+        def broken(each):
+            raise Fault("X3", "it is not there")
+
+        self.desk.event(self.main, lambda: (self.desk.do_in(other, broken), seen.append("on")))
+        self.assertEqual([], seen)
 
     def test_an_event_of_a_blocked_window_is_none(self):
         """B3"""
