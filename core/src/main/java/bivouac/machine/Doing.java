@@ -26,8 +26,7 @@ final class Doing {
         }
         List<Inst> all = op.whom().isEvery()
                 ? targets.every(op.whom())
-                : List.of(targets.find(op.whom(), frame)
-                        .orElseThrow(() -> new EvaluationFault("the window to do it in is not open")));
+                : List.of(targets.find(op.whom(), frame).orElseThrow(() -> notOpen(op)));
         int[] handed = op.handOver().stream()
                 .mapToInt(h -> run.number(h.value().evaluate(run.here(frame)).as(h.type())))
                 .toArray();
@@ -35,6 +34,12 @@ final class Doing {
         for (Inst inst : all.reversed()) {
             run.push(scriptOf(op, inst), inst, op.handOver(), handed);
         }
+    }
+
+    private static EvaluationFault notOpen(Op.DoIn op) {
+        var script = op.scripts().getFirst();
+        return new EvaluationFault(
+                "“" + script.name() + "” cannot be done: " + script.window().orElseThrow() + " is not open");
     }
 
     private ScriptPlan scriptOf(Op.DoIn op, Inst inst) {
