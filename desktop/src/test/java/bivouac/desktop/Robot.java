@@ -170,11 +170,6 @@ final class Robot {
         return settle();
     }
 
-    /** What has the keyboard. */
-    Node focused() {
-        return stage.getScene().getFocusOwner();
-    }
-
     /** Types a text where the keyboard is; it does not count as keys. */
     Robot text(String text) {
         for (int i = 0; i < text.length(); i++) {

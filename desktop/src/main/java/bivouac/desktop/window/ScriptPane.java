@@ -30,7 +30,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -218,7 +217,6 @@ public final class ScriptPane extends VBox {
         row.pseudoClassStateChanged(MISSING, b.isMissing());
         entry.ifPresent(at -> order.addPlace(row, at));
         row.setOnKeyPressed(e -> branchKey(e, b, script()));
-        row.setOnKeyTyped(e -> typedOn(e, b));
         row.setOnMouseClicked(e -> {
             row.requestFocus();
             if (e.getClickCount() == 2) {
@@ -304,21 +302,6 @@ public final class ScriptPane extends VBox {
         } else {
             arrows(e);
         }
-    }
-
-    /** What is typed on the line of a branch is its next step: nothing of it is lost. */
-    private void typedOn(KeyEvent e, ScriptLines.BranchLine line) {
-        boolean isText = !e.getCharacter().isBlank()
-                && e.getCharacter().charAt(0) > ' '
-                && e.getCharacter().charAt(0) != 127;
-        if (!isText || e.isControlDown() || e.isAltDown() || e.isMetaDown()) {
-            return;
-        }
-        enter(line, script());
-        if (getScene().getFocusOwner() instanceof TextInputControl field) {
-            field.replaceSelection(e.getCharacter());
-        }
-        e.consume();
     }
 
     private void arrows(KeyEvent e) {
