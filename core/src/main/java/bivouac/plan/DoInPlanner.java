@@ -90,9 +90,8 @@ final class DoInPlanner {
 
     private void strangers(Step.Do step, StepRef ref, NamedScript like, List<String> endings) {
         for (String until : step.until()) {
-            String why = !step.isEvery()
-                    ? "“until” is said where a script is done in every window of a name"
-                    : like.name() + " has no ending “" + until + "”";
+            String why =
+                    !step.isEvery() ? DoPlanner.UNTIL_WITHOUT_EVERY : like.name() + " has no ending “" + until + "”";
             if (!step.isEvery() || !endings.contains(until)) {
                 linker.report(ScriptPlanner.spot(ref, "until"), until, Linker.whole(why, until));
             }

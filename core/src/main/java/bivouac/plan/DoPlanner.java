@@ -14,6 +14,9 @@ import java.util.Optional;
 /** Plans {@code do NAME}: the steps of a named script, as if they stood there, and what is done with its answer (W7, W11). */
 final class DoPlanner {
 
+    /** W12: there is nothing to stop where a script is done once. */
+    static final String UNTIL_WITHOUT_EVERY = "“until” is said where a script is done in every window of a name";
+
     private final ScriptPlanner script;
     private final Program program;
     private final Linker linker;
@@ -123,11 +126,10 @@ final class DoPlanner {
         script.patch(ends, after);
         returning.leadOthers(after, script);
         if (!step.until().isEmpty()) {
-            String why = "“until” is said where a script is done in every window of a name";
             linker.report(
                     ScriptPlanner.spot(ref, "until"),
                     step.until().getFirst(),
-                    Linker.whole(why, step.until().getFirst()));
+                    Linker.whole(UNTIL_WITHOUT_EVERY, step.until().getFirst()));
         }
     }
 }
