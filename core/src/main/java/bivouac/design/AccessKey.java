@@ -35,6 +35,9 @@ public final class AccessKey {
 
     /** What stands on a part with its access key; the commands of a menu have theirs for themselves. */
     public static String textOn(Part part) {
+        if (!part.each().isOnce()) {
+            return ""; // P5
+        }
         return switch (part) {
             case Part.Button b -> b.text();
             case Part.TickBox t -> t.text();

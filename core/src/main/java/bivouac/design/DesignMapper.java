@@ -268,7 +268,13 @@ abstract class DesignMapper {
             case Part.TickBox b ->
                 new Part.TickBox(b.name(), worded(b, "text", b.text()), b.ticked(), script(b.changed()), traits);
             case Part.Button b ->
-                new Part.Button(b.name(), worded(b, "text", b.text()), b.isDefault(), script(b.pressed()), traits);
+                new Part.Button(
+                        b.name(),
+                        worded(b, "text", b.text()),
+                        b.isDefault(),
+                        each(b.each()),
+                        script(b.pressed()),
+                        traits);
             case Part.MenuCommand m ->
                 new Part.MenuCommand(
                         m.name(),
@@ -276,8 +282,18 @@ abstract class DesignMapper {
                         m.shortcut(),
                         m.ticking(),
                         m.separated(),
+                        each(m.each()),
                         script(m.chosen()),
                         traits);
+        };
+    }
+
+    private Each each(Each each) {
+        return switch (each) {
+            case Each.Once once -> once;
+            case Each.OfRows(Expression rows, var ticked) ->
+                new Each.OfRows(expression(rows), ticked.map(this::expression));
+            case Each.OfWindows(String name) -> new Each.OfWindows(window(name));
         };
     }
 

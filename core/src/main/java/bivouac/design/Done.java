@@ -61,9 +61,12 @@ public final class Done {
                 .equals(Optional.of(w)));
     }
 
-    /** O9: a variable of the window, else what a step before opens under that name. */
+    /** O9: what its part stands for, a variable of the window, else what a step before opens under that name. */
     private static Stream<String> kept(Design design, ScriptPlace place, String name) {
         var all = new ArrayList<String>();
+        if (name.equals(Each.ROW)) {
+            Each.windowAt(design, place).ifPresent(all::add);
+        }
         place.ofWindow().flatMap(design::faced).stream()
                 .flatMap(f -> f.variables().stream())
                 .filter(v -> v.name().expression().equals(name))

@@ -317,7 +317,7 @@ public record FacedWindow(
             }
             return Optional.of(
                     takesEnter && p instanceof Part.Button b && b.isDefault()
-                            ? new Part.Button(b.name(), b.text(), false, b.pressed(), b.traits())
+                            ? new Part.Button(b.name(), b.text(), false, b.each(), b.pressed(), b.traits())
                             : p);
         });
     }

@@ -55,6 +55,11 @@ public sealed interface Part {
         return trigger().isPresent();
     }
 
+    /** Of what there is one for each (P5). */
+    default Each each() {
+        return Each.ONCE;
+    }
+
     /** What a part's trigger is called, and its script. */
     record Trigger(String word, Script script) {}
 
@@ -458,10 +463,15 @@ public sealed interface Part {
      *
      * @param text what stands on it; {@code &} before a letter makes it the access key
      * @param isDefault whether Enter presses it (P2)
+     * @param each of what there is one for each (P5)
      */
-    record Button(Name name, String text, boolean isDefault, Script pressed, Traits traits) implements Part {
+    record Button(Name name, String text, boolean isDefault, Each each, Script pressed, Traits traits) implements Part {
         public static Button of(String name, String text) {
-            return new Button(Name.of(name), text, false, Script.EMPTY, Traits.USUAL);
+            return new Button(Name.of(name), text, false, Each.ONCE, Script.EMPTY, Traits.USUAL);
+        }
+
+        public Button forEach(Each other) {
+            return new Button(name, text, isDefault, other, pressed, traits);
         }
 
         @Override
@@ -483,19 +493,31 @@ public sealed interface Part {
     /**
      * A command in one of the window's menus.
      *
-     * @param shortcut the keys that choose it, as {@code Ctrl+N}; empty for none
+     * @param shortcut the keys that choose it, as {@code Ctrl+N}; empty for none; of one for each row, of the first (P5)
      * @param ticking whether it carries a tick that choosing it turns over
      * @param separated whether a line parts it from the command above
+     * @param each of what there is one for each (P5)
      */
     record MenuCommand(
-            Name name, String text, String shortcut, boolean ticking, boolean separated, Script chosen, Traits traits)
+            Name name,
+            String text,
+            String shortcut,
+            boolean ticking,
+            boolean separated,
+            Each each,
+            Script chosen,
+            Traits traits)
             implements Part {
         public MenuCommand {
             Objects.requireNonNull(shortcut, "shortcut");
         }
 
         public static MenuCommand of(String name, String text, String shortcut) {
-            return new MenuCommand(Name.of(name), text, shortcut, false, false, Script.EMPTY, Traits.USUAL);
+            return new MenuCommand(Name.of(name), text, shortcut, false, false, Each.ONCE, Script.EMPTY, Traits.USUAL);
+        }
+
+        public MenuCommand forEach(Each other) {
+            return new MenuCommand(name, text, shortcut, ticking, separated, other, chosen, traits);
         }
 
         @Override

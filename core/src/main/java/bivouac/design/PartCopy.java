@@ -20,9 +20,10 @@ final class PartCopy {
                 new Part.ListOfRows(
                         name, p.label(), p.columns(), p.first(), p.several(), p.byHand(), script, p.moments(), traits);
             case Part.TickBox p -> new Part.TickBox(name, p.text(), p.ticked(), script, traits);
-            case Part.Button p -> new Part.Button(name, p.text(), p.isDefault(), script, traits);
+            case Part.Button p -> new Part.Button(name, p.text(), p.isDefault(), p.each(), script, traits);
             case Part.MenuCommand p ->
-                new Part.MenuCommand(name, p.text(), p.shortcut(), p.ticking(), p.separated(), script, traits);
+                new Part.MenuCommand(
+                        name, p.text(), p.shortcut(), p.ticking(), p.separated(), p.each(), script, traits);
         };
     }
 }

@@ -20,7 +20,7 @@ public final class WaysOut {
     public static WayOut of(FacedWindow window, Way way) {
         WayOut said = window.waysOut().get(way);
         if (said != null) {
-            return said;
+            return leadsToOneOfMany(window, said) ? new WayOut.Absent() : said;
         }
         return switch (way) {
             case CLOSE_BOX -> usual(window);
@@ -30,6 +30,12 @@ public final class WaysOut {
                         ? new WayOut.LeadsTo(closeBox.ending(), closeBox.gives(), false)
                         : WayOut.LeadsTo.ending(CLOSED);
         };
+    }
+
+    /** P5: it presses a part of which there is one for each row, and which of them is not said. */
+    private static boolean leadsToOneOfMany(FacedWindow window, WayOut said) {
+        return said instanceof WayOut.AsPressing(String name)
+                && window.part(name).filter(p -> !p.each().isOnce()).isPresent();
     }
 
     /** A way that leads to an ending: marked unasked as it was, with what it gave where that ending was it already. */

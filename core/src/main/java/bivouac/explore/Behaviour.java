@@ -72,7 +72,8 @@ public record Behaviour(Design of) {
             case Part.Caption c ->
                 new Part.Caption(c.name(), seen(c.text(), cell, cells), Part.TextSize.NORMAL, c.traits());
             case Part.Button b ->
-                new Part.Button(b.name(), seen(b.text(), cell, cells), b.isDefault(), b.pressed(), b.traits());
+                new Part.Button(
+                        b.name(), seen(b.text(), cell, cells), b.isDefault(), b.each(), b.pressed(), b.traits());
             case Part.Link l ->
                 new Part.Link(l.name(), seen(l.text(), cell, cells), l.address(), l.followed(), l.traits());
             // what else they say is what they hold, or what they are called by

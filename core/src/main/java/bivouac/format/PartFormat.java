@@ -1,5 +1,6 @@
 package bivouac.format;
 
+import bivouac.design.Each;
 import bivouac.design.Expression;
 import bivouac.design.Name;
 import bivouac.design.Part;
@@ -11,11 +12,15 @@ import bivouac.design.Type;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /** Parts in files: each an object whose member {@code part} says its kind. */
 final class PartFormat {
 
+    private static final String EACH_ROW = "for each row in";
+    private static final String EACH_OPEN = "for each open";
+    private static final String TICKED_WHEN = "ticked when";
     private static final int LONGEST_FIELD = 1_000_000;
 
     private interface Kind {
@@ -84,7 +89,12 @@ final class PartFormat {
         kinds.put(
                 "button",
                 (f, name, traits) -> new Part.Button(
-                        name, f.text("text", ""), f.yes("default", false), StepFormat.script(f, "pressed"), traits));
+                        name,
+                        f.text("text", ""),
+                        f.yes("default", false),
+                        each(f, ""),
+                        StepFormat.script(f, "pressed"),
+                        traits));
         kinds.put("menu command", PartFormat::command);
         return kinds;
     }
@@ -123,8 +133,34 @@ final class PartFormat {
                 f.text("shortcut", ""),
                 f.yes("ticking", false),
                 f.yes("separated", false),
+                each(f, f.text(TICKED_WHEN, "")),
                 StepFormat.script(f, "chosen"),
                 traits);
+    }
+
+    /** One for each row: {@code "for each row in": "app.recent"}, or {@code "for each open": "Plan"}. */
+    private static Each each(Fields f, String ticked) throws Unreadable {
+        String rows = f.text(EACH_ROW, "");
+        String window = f.text(EACH_OPEN, "");
+        if (!rows.isEmpty()) {
+            return new Each.OfRows(
+                    new Expression(rows),
+                    Optional.of(ticked).filter(t -> !t.isEmpty()).map(Expression::new));
+        }
+        return window.isEmpty() ? Each.ONCE : new Each.OfWindows(window);
+    }
+
+    private static void write(JsonOut.Members out, Each each) {
+        switch (each) {
+            case Each.Once once -> {
+                // as is usual
+            }
+            case Each.OfRows(Expression rows, var ticked) -> {
+                out.put(EACH_ROW, rows.source());
+                ticked.ifPresent(t -> out.put(TICKED_WHEN, t.source()));
+            }
+            case Each.OfWindows(String window) -> out.put(EACH_OPEN, window);
+        }
     }
 
     static Row row(Json json) throws Unreadable {
@@ -227,6 +263,7 @@ final class PartFormat {
                         .putUnless(!m.ticking(), "ticking", true)
                         .putUnless(!m.separated(), "separated", true);
         }
+        write(out, part.each());
         write(out, part.traits());
         part.trigger().ifPresent(t -> out.putUnless(t.script().isEmpty(), t.word(), StepFormat.write(t.script())));
         if (part instanceof Part.ListOfRows list) {

@@ -16,6 +16,9 @@ public sealed interface Event {
     /** A button is pressed, a link followed, or a menu command chosen (P2). Enter is this, of the default button. */
     record Press(int instance, int part) implements OnWindow {}
 
+    /** The same of one of those of which there is one for each row, by its number from 1 (P5). */
+    record PressRow(int instance, int part, int row) implements OnWindow {}
+
     /** A field's text is changed by the person to {@code text}. Where events are listed, it stands for any text. */
     record Edit(int instance, int part, String text) implements OnWindow {}
 

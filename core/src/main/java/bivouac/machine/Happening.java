@@ -46,6 +46,8 @@ final class Happening {
     void take(Event event) {
         switch (event) {
             case Event.Press(int i, int part) -> follow(inst(i), part);
+            case Event.PressRow(int i, int part, int row) ->
+                Eaches.press(run, inst(i), inst(i).plan.parts().get(part), row);
             case Event.Select(int i, int part, int item) -> select(inst(i), part, item);
             case Event.Edit(int i, int part, String text) -> edit(inst(i), part, text);
             case Event.SelectRows(int i, int part, var numbers) -> rows.select(inst(i), part, numbers);
@@ -78,6 +80,7 @@ final class Happening {
         int item = NumberedEvent.item(event);
         switch (NumberedEvent.kind(event)) {
             case PRESS -> follow(inst, part);
+            case PRESS_ROW -> Eaches.press(run, inst, inst.plan.parts().get(part), item);
             case EDIT -> edit(inst, part, typed(inst, part, item));
             case TICK -> tick(inst, part);
             case SELECT -> select(inst, part, item);
@@ -101,6 +104,7 @@ final class Happening {
         int item = NumberedEvent.item(event);
         return switch (NumberedEvent.kind(event)) {
             case PRESS -> new Event.Press(i, part);
+            case PRESS_ROW -> new Event.PressRow(i, part, item);
             case EDIT -> new Event.Edit(i, part, typed(inst(i), part, NumberedEvent.item(event)));
             case TICK -> new Event.Tick(i, part);
             case SELECT -> new Event.Select(i, part, item);

@@ -11,6 +11,7 @@ import bivouac.state.Frame;
 import bivouac.state.Inst;
 import bivouac.state.Situation;
 import java.time.LocalDate;
+import java.util.List;
 
 /**
  * From where the expression that is evaluated now reads. It is used again for the next one; what a text of a window
@@ -25,6 +26,7 @@ final class Here implements Reading {
     private final int depth;
     private Inst me;
     private Frame.OfScript frame;
+    private Value row = Value.NONE;
     private Here next;
 
     Here(Situation run, Budget budget, int depth) {
@@ -119,6 +121,26 @@ final class Here implements Reading {
             next = new Here(run, budget, depth + 1);
         }
         return next.at((Inst) other, null);
+    }
+
+    @Override
+    public Reading of(Instance other, Value ofRow) {
+        var there = (Here) of(other);
+        there.row = ofRow;
+        return there;
+    }
+
+    @Override
+    public Value row() {
+        return row;
+    }
+
+    @Override
+    public List<Instance> open(WindowPlan plan) {
+        return run.instances.stream()
+                .filter(i -> i.plan == plan)
+                .map(Instance.class::cast)
+                .toList();
     }
 
     @Override

@@ -9,6 +9,7 @@ final class NumberedEvent {
     /** What happens; in the order of their numbers. */
     enum Kind {
         PRESS,
+        PRESS_ROW,
         EDIT,
         TICK,
         SELECT,
@@ -57,6 +58,7 @@ final class NumberedEvent {
             case TASK_ENDS, TASK_TELLS, DAY_PASSES, SESSION_ENDS, KILLED, START_AGAIN -> -1;
             case TIMER_FIRES -> instance(event) - 1;
             case PRESS,
+                    PRESS_ROW,
                     EDIT,
                     TICK,
                     SELECT,

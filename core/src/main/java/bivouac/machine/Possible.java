@@ -4,6 +4,7 @@ import bivouac.design.Part;
 import bivouac.design.ReadyMade;
 import bivouac.design.Way;
 import bivouac.expression.Budget;
+import bivouac.plan.EachPlan;
 import bivouac.plan.PartPlan;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Frame;
@@ -193,8 +194,20 @@ final class Possible {
     }
 
     private void press(Inst inst, int i, PartPlan part, EventList events) {
-        if (usable(inst, part)) {
+        if (part.each().isPresent()) {
+            pressRows(inst, i, part, events);
+        } else if (usable(inst, part)) {
             events.add(NumberedEvent.Kind.PRESS, i, part.number, 0);
+        }
+    }
+
+    /** P5; where events are listed, as many as of a list. */
+    private void pressRows(Inst inst, int i, PartPlan part, EventList events) {
+        List<EachPlan.One> all = part.isNamed() ? Eaches.all(run, inst, part) : List.of();
+        for (int row = 1; row <= Math.min(RowEvents.MOST_LISTED, all.size()); row++) {
+            if (Eaches.isUsable(run, inst, part, all.get(row - 1))) {
+                events.add(NumberedEvent.Kind.PRESS_ROW, i, part.number, row);
+            }
         }
     }
 
@@ -248,7 +261,12 @@ final class Possible {
     private boolean fits(Inst inst, Event.OnWindow event) {
         return switch (event) {
             case Event.Press(int i, int part) ->
-                usable(inst, part, Part.Button.class, Part.MenuCommand.class, Part.Link.class);
+                usable(inst, part, Part.Button.class, Part.MenuCommand.class, Part.Link.class)
+                        && inst.plan.parts().get(part).each().isEmpty();
+            case Event.PressRow(int i, int part, int row) ->
+                isOf(inst, part, Part.Button.class, Part.MenuCommand.class)
+                        && inst.plan.parts().get(part).each().isPresent()
+                        && Eaches.isUsable(run, inst, inst.plan.parts().get(part), row);
             case Event.Select(int i, int part, int item) ->
                 changeable(inst, part, Part.Choice.class)
                         && inst.plan.parts().get(part).hasItem(item);

@@ -10,7 +10,7 @@ import java.util.List;
 final class RowEvents {
 
     /** Where events are listed, the rows of a list up to this one; any row can be selected. */
-    private static final int MOST_LISTED = 20;
+    static final int MOST_LISTED = 20;
 
     private final Run run;
     private final RowRemovals removals;

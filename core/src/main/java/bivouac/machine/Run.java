@@ -262,9 +262,14 @@ final class Run extends Situation {
 
     /** Runs a list's script about one of its rows. */
     void push(ScriptPlan script, Inst me, int row) {
+        push(script, me, frame -> frame.locals[ScriptPlan.ROW] = row);
+    }
+
+    /** @param begins what its run has before its first step */
+    void push(ScriptPlan script, Inst me, Consumer<Frame.OfScript> begins) {
         if (!script.isEmpty()) {
             Frame.OfScript frame = run(script, me);
-            frame.locals[ScriptPlan.ROW] = row;
+            begins.accept(frame);
             stack.add(frame);
         }
     }

@@ -155,6 +155,9 @@ public record Scene(
         NOW
     }
 
+    /** One of the parts of which there is one for each row (P5). */
+    public record SeenRow(String text, boolean ticked, boolean enabled) {}
+
     /**
      * A part as it is seen.
      *
@@ -165,6 +168,7 @@ public record Scene(
      * @param asking of a progress: whether the work that it shows can be asked to end (W10)
      * @param font as pickers write it; empty for its window's
      * @param colour as pickers write it; empty for its window's
+     * @param each of a part of which there is one for each row, those (P5)
      * @param rows of a list, as shown
      * @param selected the numbers of a list's selected rows, from 1
      */
@@ -180,9 +184,11 @@ public record Scene(
             boolean readOnly,
             String font,
             String colour,
+            List<SeenRow> each,
             List<List<String>> rows,
             List<Integer> selected) {
         public SeenPart {
+            each = List.copyOf(each);
             rows = List.copyOf(rows);
             selected = List.copyOf(selected);
         }

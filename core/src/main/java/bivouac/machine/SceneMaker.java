@@ -142,11 +142,12 @@ final class SceneMaker {
                     part.ticked(inst),
                     part.done(inst),
                     progressing.asking(inst, part),
-                    run.or(() -> part.enabled(run.here(inst), inst), false),
+                    part.each().isPresent() || run.or(() -> part.enabled(run.here(inst), inst), false),
                     run.or(() -> part.visible(run.here(inst), inst), false),
                     run.isReadOnly(inst, part),
                     run.or(() -> part.traits.look(TraitsPlan.Look.FONT, run.here(inst), inst), ""),
                     run.or(() -> part.traits.look(TraitsPlan.Look.COLOUR, run.here(inst), inst), ""),
+                    Eaches.seen(run, inst, part),
                     rows(part, inst),
                     part.rowsOf().map(r -> r.selection(inst)).orElse(List.of())));
         }

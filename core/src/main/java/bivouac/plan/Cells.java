@@ -104,6 +104,11 @@ public final class Cells {
         } else {
             ranges.any(Ranges.in(number, ScriptPlan.ROW));
         }
+        script.each().ifPresent(e -> {
+            Object row = Ranges.in(number, EachPlan.ROW);
+            ranges.any(row);
+            e.decides().forEach(list -> ranges.feed(list, Ranges.NO_SCRIPT, row));
+        });
         script.ops().forEach(op -> op(op, script));
     }
 

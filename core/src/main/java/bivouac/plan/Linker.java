@@ -84,6 +84,30 @@ final class Linker {
         return compiled.butWrong(problem);
     }
 
+    /** Compiles an expression that is a list of anything. */
+    Compiled<Reading> list(Spot spot, Expression source) {
+        Compiled<Reading> compiled = untyped(spot, source, scope);
+        if (compiled.type().isEmpty() || compiled.type().get() instanceof Type.ListOf) {
+            return compiled;
+        }
+        var problem = new Problem(
+                "a list is wanted here; “" + source + "” is a "
+                        + compiled.type().get(),
+                0,
+                Math.max(1, source.source().length()));
+        report(spot, source.source(), List.of(problem));
+        return compiled.butWrong(problem);
+    }
+
+    /** The scope of the window, with some names more. */
+    Scopes.At with(Map<String, Access> more) {
+        return program.scopes().at(me, more);
+    }
+
+    Optional<WindowPlan> window(String name) {
+        return program.window(name).filter(w -> w.face().isPresent());
+    }
+
     TextTemplate<Reading> text(Spot spot, String source) {
         return text(spot, source, scope);
     }

@@ -2,6 +2,7 @@ package bivouac.plan;
 
 import bivouac.design.Design;
 import bivouac.design.Done;
+import bivouac.design.Each;
 import bivouac.design.Manner;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -28,6 +29,7 @@ final class Owners {
     private final List<Set<Integer>> owners = new ArrayList<>();
     private final List<Set<Integer>> openers = new ArrayList<>();
     private final List<WindowPlan> windows;
+    private final Design design;
     /** The windows that a script keeps under a name, by the window whose script it is and the name (O9). */
     private final Map<String, Set<Integer>> kept = new HashMap<>();
     /** The windows that do a script of the application, by its shown name: it opens what it opens for them (W7). */
@@ -35,6 +37,7 @@ final class Owners {
 
     Owners(Design design, List<WindowPlan> windows) {
         this.windows = windows;
+        this.design = design;
         for (WindowPlan plan : windows) {
             numbers.putIfAbsent(plan.window().name().shown(), plan.number);
             owners.add(new TreeSet<>());
@@ -109,6 +112,11 @@ final class Owners {
     }
 
     private Set<Integer> kept(WaysIn.WayIn way, String name) {
+        Optional<Integer> row =
+                name.equals(Each.ROW) ? Each.windowAt(design, way.place()).flatMap(this::number) : Optional.empty();
+        if (row.isPresent()) {
+            return only(row.get());
+        }
         return kept.computeIfAbsent(way.place().ofWindow().orElse("") + "\n" + name, k -> new TreeSet<>());
     }
 

@@ -46,6 +46,7 @@ public final class PartPlan {
     private Optional<TextTemplate<Reading>> address = Optional.empty();
     private ScriptPlan script;
     private final Optional<Rows> rows;
+    private final Optional<EachPlan> each;
     private final Map<Part.RowMoment, ScriptPlan> moments = new EnumMap<>(Part.RowMoment.class);
 
     /**
@@ -63,7 +64,8 @@ public final class PartPlan {
         this.rows = part instanceof Part.ListOfRows list
                 ? Optional.of(new Rows(list, window, slot, slot + SELECTED))
                 : Optional.empty();
-        this.live = Braces.isLive(content(part)) && !isField(part);
+        this.each = EachPlan.of(part);
+        this.live = Braces.isLive(content(part)) && !isField(part) && each.isEmpty();
     }
 
     private static boolean isField(Part part) {
@@ -99,11 +101,12 @@ public final class PartPlan {
     }
 
     void link(Linker linker) {
-        text = linker.text(linker.at(part, "text"), content(part));
+        each.ifPresent(e -> e.link(linker));
+        text = linker.text(linker.at(part, "text"), each.isPresent() ? "" : content(part));
         if (part instanceof Part.Link link) {
             address = Optional.of(linker.text(linker.at(part, "address"), link.address()));
         }
-        traits.link(linker);
+        traits.link(linker, each.map(e -> e.scope(linker)).orElseGet(() -> linker.with(Map.of())));
         script = linker.script(part);
         if (part instanceof Part.ListOfRows list) {
             for (var moment : Part.RowMoment.values()) {
@@ -188,7 +191,7 @@ public final class PartPlan {
 
     /** A command with a tick: its slot holds the tick, and its text is fixed or live. */
     public boolean isTicking() {
-        return part instanceof Part.MenuCommand m && m.ticking();
+        return part instanceof Part.MenuCommand m && m.ticking() && each.isEmpty();
     }
 
     /** Where a link leads, to be read as the window stands. */
@@ -224,6 +227,16 @@ public final class PartPlan {
                 : text.substring(0, text.offsetByCodePoints(0, longest));
     }
 
+    /** Of what there is one for each, where it does not stand by itself (P5). */
+    public Optional<EachPlan> each() {
+        return each;
+    }
+
+    /** Whether one of those is enabled of which there is one for each. */
+    public boolean enabled(Reading in, Instance inst, EachPlan.One one) {
+        return traits.is(TraitsPlan.Flag.ENABLED, in, inst, Optional.of(one));
+    }
+
     public boolean enabled(Reading in, Instance inst) {
         return traits.is(TraitsPlan.Flag.ENABLED, in, inst);
     }
@@ -241,11 +254,17 @@ public final class PartPlan {
         if (live && text.mayFault()) {
             text(in, inst);
         }
-        traits.check(in, inst);
+        if (each.isPresent()) {
+            each.get().check(in, inst, traits);
+        } else {
+            traits.check(in, inst, Optional.empty());
+        }
     }
 
     public boolean mayFault() {
-        return live && text.mayFault() || traits.mayFault();
+        return live && text.mayFault()
+                || traits.mayFault()
+                || each.map(EachPlan::mayFault).orElse(false);
     }
 
     /** Finds the instance that a name is read from; throws {@link EvaluationFault} where it is not open. */
@@ -260,6 +279,12 @@ public final class PartPlan {
         Access content = textAccess(whose);
         switch (part) {
             case Part.Caption c -> shown(all, content);
+            case Part.Button b when each.isPresent() -> {
+                // what stands on it is one thing for this row, and another for that
+            }
+            case Part.MenuCommand m when each.isPresent() -> {
+                // as above
+            }
             case Part.Button b -> shown(all, content);
             case Part.Link l -> shown(all, content);
             case Part.MenuCommand m -> {
@@ -403,7 +428,7 @@ public final class PartPlan {
 
     /** What its live text reads. */
     List<Compiled<Reading>> liveText() {
-        return live ? text.expressions() : List.of();
+        return each.isPresent() ? each.get().shows() : live ? text.expressions() : List.of();
     }
 
     /** Where a progress keeps its line. */
@@ -436,7 +461,7 @@ public final class PartPlan {
                 ranges.any(cell);
                 ranges.any(rows.orElseThrow().selectedCell());
             }
-            case Part.MenuCommand m when m.ticking() -> ranges.few(cell, Value.NO, Value.YES);
+            case Part.MenuCommand m when isTicking() -> ranges.few(cell, Value.NO, Value.YES);
             case Part.Caption c -> ranges.text(cell, text);
             case Part.Picture p -> ranges.text(cell, text);
             case Part.Progress p -> {

@@ -4,6 +4,7 @@ import bivouac.design.Part;
 import bivouac.expression.Surroundings;
 import bivouac.expression.Value;
 import java.time.LocalDate;
+import java.util.List;
 
 /**
  * From where an expression reads its values, and where a step sets them: the application as it stands, seen from a
@@ -48,6 +49,15 @@ public interface Reading extends Surroundings {
      * windows that read each other in a ring would never come to an end.
      */
     Reading of(Instance other);
+
+    /** The same where it is of one of the rows for each of which there is a part (P5). */
+    Reading of(Instance other, Value row);
+
+    /** That row. */
+    Value row();
+
+    /** The open windows of a plan, in the order of their opening, or by their keys. */
+    List<Instance> open(WindowPlan plan);
 
     /** The rows of a list beyond {@code last} are gone: scripts about them lose their row (V4). */
     void rowsEnd(Instance inst, Part list, int last);

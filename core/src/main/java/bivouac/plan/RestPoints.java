@@ -26,6 +26,7 @@ final class RestPoints {
                 inScript(open.keptAt(), instances::set);
             }
         });
+        script.each().flatMap(EachPlan::window).ifPresent(w -> instances.set(EachPlan.ROW));
         boolean more = true;
         while (more) {
             more = false;

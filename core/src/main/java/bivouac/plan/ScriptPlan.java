@@ -124,6 +124,11 @@ public final class ScriptPlan {
                 && place.ofPart().filter(list.name().expression()::equals).isPresent();
     }
 
+    /** What its row is of, where its part stands for each of some (P5). */
+    public Optional<EachPlan> each() {
+        return of.flatMap(w -> place.ofPart().flatMap(w::part)).flatMap(PartPlan::each);
+    }
+
     /** With only a final op, it does nothing when it is run. */
     public boolean isEmpty() {
         return ops.size() == 1;

@@ -1,6 +1,7 @@
 package bivouac.plan;
 
 import bivouac.design.Done;
+import bivouac.design.Each;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
@@ -99,6 +100,14 @@ final class ScriptPlanner {
             values.put("ending", Scopes.local(Type.TEXT, ScriptPlan.ENDING));
         }
         me.ifPresent(m -> values.putAll(Rows.ofScript(m, place)));
+        Optional<EachPlan> each =
+                me.flatMap(m -> place.ofPart().flatMap(m::part)).flatMap(PartPlan::each);
+        var kept = new HashMap<String, Scopes.Kept>();
+        each.ifPresent(e -> {
+            allocate(1);
+            values.putAll(e.ofScript());
+            e.window().ifPresent(w -> kept.put(Each.ROW, new Scopes.Kept(new KeptAt.InScript(EachPlan.ROW), w)));
+        });
         if (place instanceof ScriptPlace.Named(var window, String name)) {
             doing.add((ScriptPlace.Named) place);
             isWaitedFor = true; // by itself it is run only where another window's script does it
@@ -107,7 +116,7 @@ final class ScriptPlanner {
                     .ifPresent(s -> values.putAll(
                             Scopes.takes(s.takes(), allocate(s.takes().size()))));
         }
-        steps(script, Optional.empty(), 0, new Names(values, Map.of()));
+        steps(script, Optional.empty(), 0, new Names(values, kept));
         ops.add(new Op.Finish());
         return program.keep(place, me, ops, begun, next, locals);
     }

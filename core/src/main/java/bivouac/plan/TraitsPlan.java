@@ -1,6 +1,7 @@
 package bivouac.plan;
 
 import bivouac.design.Braces;
+import bivouac.design.Each;
 import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.Setting;
@@ -31,6 +32,11 @@ public final class TraitsPlan {
 
         Flag(String member) {
             this.member = member;
+        }
+
+        /** Whether it is said of each row, where there is a part for each (P5). */
+        private boolean ofRow() {
+            return this == ENABLED;
         }
 
         private Setting of(Traits traits) {
@@ -79,11 +85,13 @@ public final class TraitsPlan {
         this.slot = slot;
     }
 
-    void link(Linker linker) {
+    /** @param rows the scope of what is said of each row (P5) */
+    void link(Linker linker, Scopes.At rows) {
         for (Flag flag : Flag.values()) {
+            Scopes.At scope = flag.ofRow() ? rows : linker.with(Map.of());
             follows.add(
                     flag.of(part.traits()) instanceof Setting.Follows(var condition)
-                            ? Optional.of(linker.expression(linker.at(part, flag.member), condition, Type.YESNO))
+                            ? Optional.of(linker.typed(linker.at(part, flag.member), condition, Type.YESNO, scope))
                             : Optional.empty());
         }
         for (Look look : Look.values()) {
@@ -108,10 +116,21 @@ public final class TraitsPlan {
     }
 
     public boolean is(Flag flag, Reading in, Instance inst) {
+        return is(flag, in, inst, Optional.empty());
+    }
+
+    /** @param one for which the part stands (P5); empty where it stands by itself */
+    public boolean is(Flag flag, Reading in, Instance inst, Optional<EachPlan.One> one) {
         Optional<Compiled<Reading>> condition = follows.get(flag.ordinal());
         return condition.isEmpty()
                 ? inst.get(slot(flag)) != 0
-                : condition.get().evaluate(in.of(inst)).equals(Value.YES);
+                : condition
+                        .get()
+                        .evaluate(
+                                one.isPresent() && one.get() instanceof EachPlan.One.OfRow(Value row)
+                                        ? in.of(inst, row)
+                                        : in.of(inst))
+                        .equals(Value.YES);
     }
 
     /** How it looks, as pickers write it; empty for as its window does. */
@@ -137,10 +156,10 @@ public final class TraitsPlan {
     }
 
     /** Evaluates what may fault, so that a fault is met at rest (E2). */
-    void check(Reading in, Instance inst) {
+    void check(Reading in, Instance inst, Optional<EachPlan.One> one) {
         for (Flag flag : Flag.values()) {
             if (follows.get(flag.ordinal()).map(Compiled::mayFault).orElse(false)) {
-                is(flag, in, inst);
+                is(flag, in, inst, one);
             }
         }
         for (Look look : Look.values()) {
@@ -155,6 +174,9 @@ public final class TraitsPlan {
         for (Flag flag : Flag.values()) {
             Access.Writer write = (in, v) -> whose.in(in).set(slot(flag), v.equals(Value.YES) ? 1 : 0);
             boolean settable = flag.of(part.traits()) instanceof Setting.Fixed;
+            if (!settable && flag.ofRow() && part.each() instanceof Each.OfRows) {
+                continue; // it is one thing for this row, and another for that
+            }
             all.put(
                     "." + flag.member,
                     new Access(

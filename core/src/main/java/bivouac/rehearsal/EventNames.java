@@ -21,6 +21,8 @@ public final class EventNames {
     public static NamedEvent name(Scene scene, Event event) {
         return switch (event) {
             case Event.Press(int i, int part) -> new NamedEvent.Pressed(which(scene, i), part(scene, i, part));
+            case Event.PressRow(int i, int part, int row) ->
+                new NamedEvent.RowPressed(which(scene, i), part(scene, i, part), row);
             case Event.Edit(int i, int part, String text) ->
                 new NamedEvent.Typed(which(scene, i), part(scene, i, part), text);
             case Event.Tick(int i, int part) -> new NamedEvent.Ticked(which(scene, i), part(scene, i, part));
@@ -87,6 +89,8 @@ public final class EventNames {
         return switch (event) {
             case NamedEvent.Pressed(Which w, String part) ->
                 part(scene, w, part).map(p -> new Event.Press(p.instance(), p.number()));
+            case NamedEvent.RowPressed(Which w, String part, int row) ->
+                part(scene, w, part).map(p -> new Event.PressRow(p.instance(), p.number(), row));
             case NamedEvent.Typed(Which w, String part, String text) ->
                 part(scene, w, part).map(p -> new Event.Edit(p.instance(), p.number(), text));
             case NamedEvent.Ticked(Which w, String part) ->

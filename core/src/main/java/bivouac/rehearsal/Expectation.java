@@ -152,6 +152,10 @@ public sealed interface Expectation permits Expectation.OfScene, ActOrder, Canno
             if (part.design() instanceof Part.Progress) {
                 return Part.Progress.shown(part.done(), part.text());
             }
+            if (!part.design().each().isOnce()) {
+                return String.join(
+                        "; ", part.each().stream().map(Scene.SeenRow::text).toList());
+            }
             return part.rows().isEmpty()
                     ? part.text()
                     : String.join(

@@ -87,6 +87,7 @@ public record Flow(List<Standing> standings, List<Change> changes, boolean isCut
         public static Happens of(NamedEvent event) {
             return switch (event) {
                 case NamedEvent.Pressed p -> on(p, "press");
+                case NamedEvent.RowPressed p -> on(p, "press");
                 case NamedEvent.Typed p -> on(p, "type");
                 case NamedEvent.Ticked p -> on(p, "tick");
                 case NamedEvent.Selected p -> on(p, "select");

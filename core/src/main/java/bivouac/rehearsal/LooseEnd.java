@@ -38,6 +38,7 @@ public record LooseEnd(ScriptPlace place, StepPath at, Optional<String> ending, 
         }
         return switch (event) {
             case NamedEvent.Pressed(var w, String part) -> pressed(design, w.window(), part);
+            case NamedEvent.RowPressed(var w, String part, int row) -> pressed(design, w.window(), part);
             case NamedEvent.RowActivated(var w, String part) ->
                 empty(
                         design,

@@ -32,6 +32,14 @@ public sealed interface NamedEvent {
         }
     }
 
+    /** @param row the number of the one that is meant, of those of which there is one for each row (P5) */
+    record RowPressed(Which window, String part, int row) implements OnPart {
+        @Override
+        public String toString() {
+            return "press row " + row + " in " + Quoted.of(part) + TrailFile.of(window);
+        }
+    }
+
     record Typed(Which window, String part, String text) implements OnPart {
         @Override
         public String toString() {

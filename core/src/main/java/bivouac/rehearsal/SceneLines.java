@@ -46,6 +46,9 @@ public final class SceneLines {
     }
 
     private static String content(Scene.SeenPart part) {
+        if (!part.design().each().isOnce()) {
+            return part.each().stream().map(SceneLines::row).collect(Collectors.joining(" | "));
+        }
         return switch (part.design()) {
             case Part.ListOfRows l ->
                 part.rows().stream().map(r -> String.join(", ", r)).collect(Collectors.joining(" | ")) + " selected "
@@ -57,5 +60,9 @@ public final class SceneLines {
             case Part.Caption _, Part.TextField _, Part.ValueField _, Part.Choice _, Part.Link _, Part.Picture _ ->
                 part.text();
         };
+    }
+
+    private static String row(Scene.SeenRow row) {
+        return row.text() + (row.ticked() ? " [ticked]" : "") + (row.enabled() ? "" : " [disabled]");
     }
 }

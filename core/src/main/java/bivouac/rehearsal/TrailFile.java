@@ -79,6 +79,15 @@ public final class TrailFile {
                 return new NamedEvent.Pressed(in.ofWindow(), part);
             }
         },
+        PRESS_ROW("press row", "2 in \"PART\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                int row = in.positive();
+                in.must("in");
+                String part = in.name();
+                return new NamedEvent.RowPressed(in.ofWindow(), part, row);
+            }
+        },
         TYPE("type", "\"TEXT\" into \"PART\" of \"WINDOW\"") {
             @Override
             NamedEvent read(LineReader in) {

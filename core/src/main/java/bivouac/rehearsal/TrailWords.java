@@ -31,6 +31,8 @@ public final class TrailWords {
     public static Line line(Design design, NamedEvent event) {
         return switch (event) {
             case NamedEvent.Pressed(var w, String part) -> new Line(w.toString(), label(design, w, part), "");
+            case NamedEvent.RowPressed(var w, String part, int row) ->
+                new Line(w.toString(), label(design, w, part), "row " + row);
             case NamedEvent.Typed(var w, String part, String text) ->
                 new Line(w.toString(), label(design, w, part), "“" + text + "” typed");
             case NamedEvent.Ticked(var w, String part) -> new Line(w.toString(), label(design, w, part), "ticked");

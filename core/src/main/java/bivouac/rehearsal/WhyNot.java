@@ -126,7 +126,11 @@ final class WhyNot {
         }
         return switch (event) {
             case NamedEvent.Cancelled c -> name + " shows no work that can be cancelled then";
-            case NamedEvent.Pressed p -> name + " is nothing that is pressed";
+            case NamedEvent.Pressed p ->
+                part.design().each().isOnce()
+                        ? name + " is nothing that is pressed"
+                        : name + " is there once for each row; say which: press row 1 in …";
+            case NamedEvent.RowPressed p -> row(name, part, p.row());
             case NamedEvent.Typed t -> name + (part.readOnly() ? " is read-only" : " is nothing to type into");
             case NamedEvent.Ticked t -> name + (part.readOnly() ? " is read-only" : " is nothing that is ticked");
             case NamedEvent.Selected s ->
@@ -138,6 +142,15 @@ final class WhyNot {
             case NamedEvent.RowsRemoved r ->
                 part.selected().isEmpty() ? "no row of " + name + " is selected" : name + " lets no hand remove rows";
         };
+    }
+
+    private static String row(String name, Scene.SeenPart part, int row) {
+        if (part.design().each().isOnce()) {
+            return name + " is there only once; press it without a row";
+        }
+        return row > part.each().size()
+                ? name + " has no row " + row + "; it has " + part.each().size()
+                : "row " + row + " of " + name + " cannot be used then";
     }
 
     /** The part that was probably meant, or those that there are. */

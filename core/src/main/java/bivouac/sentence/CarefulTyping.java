@@ -45,7 +45,11 @@ final class CarefulTyping {
 
     Typed make(CarefulWay way) {
         Optional<FacedWindow> face = place.ofWindow().flatMap(design::faced);
-        boolean ofTheApplication = way == CarefulWay.ONE_INSTANCE || way == CarefulWay.WORK_BREAKS;
+        boolean ofTheApplication =
+                switch (way) {
+                    case ONE_INSTANCE, WORK_BREAKS, WINDOW_MENU -> true;
+                    case ASK_BEFORE_LOSING, ASK_BEFORE_REMOVING, REMEMBER_PLACE, ONE_FILE -> false;
+                };
         if (!ofTheApplication && face.isEmpty()) {
             return new Typed.Unfinished("Type it in a script of the window that it is about.");
         }
@@ -56,6 +60,12 @@ final class CarefulTyping {
             case ONE_FILE -> oneFile(face.get());
             case ONE_INSTANCE -> oneInstance();
             case WORK_BREAKS -> workBreaks();
+            case WINDOW_MENU ->
+                new WindowMenu(design)
+                        .added()
+                        .<Typed>map(
+                                made -> new Typed.Done(made, "a Window menu on each main window and child window", at))
+                        .orElseGet(() -> new Typed.Unfinished(WindowMenu.NOTHING));
         };
     }
 

@@ -11,7 +11,8 @@ public enum CarefulWay {
     REMEMBER_PLACE("remember size and place"),
     ONE_FILE("one file open at a time"),
     ONE_INSTANCE("one instance of the application"),
-    WORK_BREAKS("say when work breaks");
+    WORK_BREAKS("say when work breaks"),
+    WINDOW_MENU("window menu");
 
     private final String words;
 

@@ -2,6 +2,7 @@ package bivouac.sentence;
 
 import bivouac.design.AccessKey;
 import bivouac.design.Design;
+import bivouac.design.Each;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Name;
@@ -18,7 +19,7 @@ import java.util.stream.Stream;
 
 /**
  * Turns a typed line into a part on a window: {@code button Admit}, {@code text field Name as guest},
- * {@code command File / Save Ctrl+S}. A button stands beside the buttons before it; everything else begins a row,
+ * {@code command File / Save Ctrl+S}, {@code command File / {row} for each row in app.recent}. A button stands beside the buttons before it; everything else begins a row,
  * unless the line begins with {@code +}.
  */
 public final class PartTyping {
@@ -38,6 +39,9 @@ public final class PartTyping {
             "progress",
             "command");
 
+    /** Those of which there can be one for each row, or for each open window. */
+    private static final List<String> EACH_KINDS = List.of("button", "command");
+
     private PartTyping() {}
 
     /** What became of a typed line: the design with the part, or why there is none. */
@@ -48,8 +52,25 @@ public final class PartTyping {
         record Unfinished(String why) implements Result {}
     }
 
+    /** What a line can go on with: its kind, and of what there is one for each (P5). */
+    public static List<Completion.Offer> offers(Design design, String window, String line) {
+        int last = line.lastIndexOf(" for");
+        Optional<FacedWindow> face = design.faced(window);
+        boolean canFollow =
+                EACH_KINDS.stream().anyMatch(k -> StepTyping.lower(line).startsWith(k + " "));
+        if (last < 0 || face.isEmpty() || !canFollow) {
+            return kinds(line);
+        }
+        String typed = StepTyping.lower(line.substring(last + 1));
+        return EachLine.offers(design, face.get()).stream()
+                .filter(o -> StepTyping.lower(o).startsWith(typed)
+                        && !StepTyping.lower(o).equals(typed))
+                .map(o -> Completion.Offer.of(o, last + 1, o))
+                .toList();
+    }
+
     /** The kinds that a line can begin with, completed from what is typed. */
-    public static List<Completion.Offer> offers(String line) {
+    private static List<Completion.Offer> kinds(String line) {
         String start = line.startsWith("+") ? "+ " : "";
         String wanted = StepTyping.lower(line.replaceFirst("^\\+\\s*", ""));
         return KINDS.stream()
@@ -73,17 +94,33 @@ public final class PartTyping {
         }
         int as = rest.lastIndexOf(" as ");
         boolean said = as > 0;
-        var text = Labelled.of(kind.get(), said ? rest.substring(0, as).strip() : rest);
-        String wanted = said ? rest.substring(as + 4).strip() : AccessKey.without(text.label());
-        Name name = name(design, face.get(), wanted, kind.get(), said);
+        String stands = said ? rest.substring(0, as).strip() : rest;
         Part part;
         try {
-            part = part(kind.get(), name, text);
+            EachLine.Split split = kind.get().equals("button")
+                    ? EachLine.split(design, stands)
+                    : new EachLine.Split(stands, Each.ONCE);
+            var text = Labelled.of(kind.get(), split.text());
+            String wanted = said ? rest.substring(as + 4).strip() : wanted(text.label(), split.each());
+            Name name = name(design, face.get(), wanted, kind.get(), said);
+            Part made = part(kind.get(), name, text);
+            part = made instanceof Part.Button button ? button.forEach(split.each()) : made;
         } catch (Declarations.Wrong e) {
             return new Result.Unfinished(e.getMessage());
         }
         Design changed = design.changingFace(window, f -> f.withRows(place(f.rows(), part, beside)));
-        return new Result.Added(changed, name.expression(), did(part, face.get()));
+        return new Result.Added(changed, part.name().expression(), did(part, face.get()));
+    }
+
+    /** What a part is called after: what stands on it, or for what there is one for each. */
+    private static String wanted(String text, Each each) {
+        boolean says = !text.replaceAll("\\{[^}]*}", " ").isBlank();
+        return switch (each) {
+            case Each.Once once -> AccessKey.without(text);
+            case Each.OfRows(var rows, var ticked) ->
+                says ? text : rows.source().replaceAll("\\.rows$", "").replaceAll("^.*\\.(?=\\w+$)", "");
+            case Each.OfWindows(String window) -> says ? text : "open " + window;
+        };
     }
 
     /**
@@ -218,11 +255,18 @@ public final class PartTyping {
                 : face.menus().isEmpty()
                         ? face.name().shown()
                         : face.menus().getLast().text();
-        String text = place.substring(slash + 1).strip();
-        String wanted = as > 0 ? line.substring(as + 4).strip() : AccessKey.without(text);
+        EachLine.Split split;
+        try {
+            split = EachLine.split(design, place.substring(slash + 1).strip());
+        } catch (Declarations.Wrong e) {
+            return new Result.Unfinished(e.getMessage());
+        }
+        String text = split.text();
+        String wanted = as > 0 ? line.substring(as + 4).strip() : wanted(text, split.each());
         Name name = name(design, face, wanted, "command", as > 0);
-        var command = (Part.MenuCommand)
-                Part.MenuCommand.of(name.shown(), text, shortcut.orElse("")).named(name);
+        var command = (Part.MenuCommand) Part.MenuCommand.of(name.shown(), text, shortcut.orElse(""))
+                .forEach(split.each())
+                .named(name);
         var menus = new ArrayList<>(face.menus());
         for (int i = 0; i < menus.size(); i++) {
             if (AccessKey.without(menus.get(i).text()).equals(AccessKey.without(menu))) {

@@ -85,7 +85,8 @@ class BehaviourTest {
     private static Part reworded(Part part) {
         return switch (part) {
             case Part.Caption c -> new Part.Caption(c.name(), other(c.text()), Part.TextSize.LARGE, c.traits());
-            case Part.Button b -> new Part.Button(b.name(), other(b.text()), b.isDefault(), b.pressed(), b.traits());
+            case Part.Button b ->
+                new Part.Button(b.name(), other(b.text()), b.isDefault(), b.each(), b.pressed(), b.traits());
             default -> part;
         };
     }

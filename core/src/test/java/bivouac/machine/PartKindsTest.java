@@ -86,6 +86,7 @@ class PartKindsTest {
                 "",
                 true,
                 false,
+                bivouac.design.Each.ONCE,
                 Script.of(note("{me.lambs.ticked}")),
                 bivouac.design.Traits.USUAL);
         var window = main("Desk", button("go", set("me.lambs.ticked", "false")))

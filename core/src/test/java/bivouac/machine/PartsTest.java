@@ -65,6 +65,7 @@ class PartsTest {
                 bivouac.design.Name.of("go"),
                 "Go",
                 false,
+                bivouac.design.Each.ONCE,
                 Script.EMPTY,
                 bivouac.design.Traits.USUAL.enabled(new Setting.Follows(new Expression("!blank(me.name)"))));
         withMain(main("Desk", Part.TextField.of("name", "Name"), go))

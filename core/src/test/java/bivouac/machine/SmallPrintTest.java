@@ -253,6 +253,7 @@ class SmallPrintTest {
                                 bivouac.design.Name.of("ask"),
                                 "Ask",
                                 true,
+                                bivouac.design.Each.ONCE,
                                 Script.of(waits("Sure")),
                                 bivouac.design.Traits.USUAL)))
                 .with(box("Sure", "Yes", "No"))

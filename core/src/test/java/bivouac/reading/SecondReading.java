@@ -2,6 +2,7 @@ package bivouac.reading;
 
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Each;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
@@ -105,6 +106,10 @@ final class SecondReading {
         boolean cancelled;
         /** The row that goes when it has ended, before removing. */
         SecondRows.One row;
+        /** P5: for what the part stands whose script it is: a row, or a window. */
+        String ofRow = "";
+
+        Win ofWindow;
         /** Whether <i>close every</i> asks one after the other. */
         boolean every;
         /** W12: whose step does it for another window, and that step; null where nobody's does. */
@@ -244,6 +249,8 @@ final class SecondReading {
                 if (canCancel(w)) {
                     all.add("cancel " + w.name());
                 }
+            } else if (!part.each().isOnce()) {
+                ofEach(w, part, all);
             } else {
                 all.add("press " + w.name() + " " + part.name().expression());
             }
@@ -266,6 +273,52 @@ final class SecondReading {
                 all.add("remove row of " + w.name());
             }
         }
+    }
+
+    /** P5: which rows a part of a window stands for; of windows their titles. */
+    List<String> each(Win w, Part part) {
+        return switch (part.each()) {
+            case Each.OfRows rows -> w.rows.names();
+            case Each.OfWindows(String name) ->
+                of(name).stream().map(Win::title).toList();
+            case Each.Once once -> throw new IllegalStateException("stands there by itself");
+        };
+    }
+
+    private List<Win> of(String name) {
+        return open.stream()
+                .filter(o -> o.design.name().shown().equals(name))
+                .sorted(Comparator.comparingLong(o -> o.key))
+                .toList();
+    }
+
+    /** Of rows those cannot be used in these designs that are called x. */
+    boolean isUsable(Part part, String row) {
+        return part.each() instanceof Each.OfWindows || !row.equals("x");
+    }
+
+    private void ofEach(Win w, Part part, Set<String> all) {
+        List<String> rows = each(w, part);
+        for (int row = 1; row <= Math.min(20, rows.size()); row++) {
+            if (isUsable(part, rows.get(row - 1))) {
+                all.add("press " + row + " of " + w.name() + " " + part.name().expression());
+            }
+        }
+    }
+
+    void pressRow(String window, String name, int row) {
+        Win w = window(window);
+        Part part = ((FacedWindow) w.design).part(name).orElseThrow();
+        String ofRow = each(w, part).get(row - 1);
+        Win ofWindow = part.each() instanceof Each.OfWindows(String of) ? of(of).get(row - 1) : null;
+        Script script = part.trigger().orElseThrow().script();
+        happen(() -> {
+            push(w, "pressed", script);
+            if (!script.isEmpty()) {
+                ((Run) stack.getLast()).ofRow = ofRow;
+                ((Run) stack.getLast()).ofWindow = ofWindow;
+            }
+        });
     }
 
     boolean hasRows(Win w) {
@@ -569,7 +622,14 @@ final class SecondReading {
     private void perform(Run run, Step step) {
         boolean after = run.moment.equals("after closing");
         switch (step) {
-            case Step.Note(String text) -> acts.add("note " + text.replace("{app.n}", "" + values.get("app.n")));
+            case Step.Note(String text) -> {
+                boolean ofWindow = text.contains("{row.title}");
+                must(!ofWindow || open.contains(run.ofWindow));
+                acts.add("note "
+                        + text.replace("{app.n}", "" + values.get("app.n"))
+                                .replace("{row.name}", run.ofRow)
+                                .replace("{row.title}", ofWindow ? run.ofWindow.title() : ""));
+            }
             case Step.SetValue(String what, var to) -> {
                 if (what.equals("me.rows.selectedNumber")) {
                     must(Integer.parseInt(to.source()) <= run.me.rows.size());
@@ -796,7 +856,8 @@ final class SecondReading {
                         .filter(w -> w.design.name().shown().equals(name) && w.key == Long.parseLong(key.source()))
                         .findFirst();
             case Target.Kept(String name) ->
-                Optional.ofNullable(run.me.kept.get(name)).filter(open::contains);
+                Optional.ofNullable(name.equals(Each.ROW) ? run.ofWindow : run.me.kept.get(name))
+                        .filter(open::contains);
             default -> throw new IllegalStateException("not read: " + target);
         };
     }

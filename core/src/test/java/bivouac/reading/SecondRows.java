@@ -31,6 +31,10 @@ final class SecondRows {
         return rows.get(number - 1) == selected;
     }
 
+    List<String> names() {
+        return rows.stream().map(r -> r.name).toList();
+    }
+
     int size() {
         return rows.size();
     }

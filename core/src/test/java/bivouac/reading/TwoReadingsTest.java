@@ -3,6 +3,8 @@ package bivouac.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
+import bivouac.design.Each;
+import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
@@ -242,8 +244,36 @@ class TwoReadingsTest {
                                 + (w.hidden() ? " hidden" : "")
                                 + (w.blockedBy().isPresent() ? " blocked" : "")
                                 + rows(w)
+                                + each(w)
                                 + bar(w)));
         return all;
+    }
+
+    private static String each(Scene.OpenWindow window) {
+        return window.parts().stream()
+                .filter(p -> !p.design().each().isOnce())
+                .map(p -> " "
+                        + p.each().stream()
+                                .map(r -> r.text() + (r.enabled() ? "" : " disabled") + (r.ticked() ? " ticked" : ""))
+                                .toList())
+                .collect(Collectors.joining());
+    }
+
+    private static String each(SecondReading second, SecondReading.Win w) {
+        return !(w.design instanceof FacedWindow face)
+                ? ""
+                : face.parts().stream()
+                        .filter(p -> !p.each().isOnce())
+                        .map(p -> " " + eachText(second, w, p))
+                        .collect(Collectors.joining());
+    }
+
+    private static List<String> eachText(SecondReading second, SecondReading.Win w, Part part) {
+        return second.each(w, part).stream()
+                .map(row -> part.each() instanceof Each.OfWindows
+                        ? row
+                        : "(" + row + ")" + (second.isUsable(part, row) ? "" : " disabled"))
+                .toList();
     }
 
     private static String bar(Scene.OpenWindow window) {
@@ -276,6 +306,7 @@ class TwoReadingsTest {
                         + (second.isHidden(w) ? " hidden" : "")
                         + (second.isBlocked(w) ? " blocked" : "")
                         + (second.hasRows(w) ? " " + w.rows : "")
+                        + each(second, w)
                         + bar(second, w)));
         if (second.ended.isPresent()) {
             all.clear();
@@ -315,6 +346,8 @@ class TwoReadingsTest {
     private static String words(Scene scene, Event event) {
         return switch (event) {
             case Event.Press(int i, int part) -> "press " + name(scene, i) + " " + part(scene, i, part);
+            case Event.PressRow(int i, int part, int row) ->
+                "press " + row + " of " + name(scene, i) + " " + part(scene, i, part);
             case Event.Answer a -> "answer " + name(scene, a.instance()) + " " + ending(scene, a);
             case Event.CloseBox(int i) -> "close box " + name(scene, i);
             case Event.Escape(int i) -> "escape " + name(scene, i);
@@ -349,6 +382,7 @@ class TwoReadingsTest {
     private static void act(SecondReading second, Scene scene, Event event) {
         switch (event) {
             case Event.Press(int i, int part) -> second.press(name(scene, i), part(scene, i, part));
+            case Event.PressRow(int i, int part, int row) -> second.pressRow(name(scene, i), part(scene, i, part), row);
             case Event.Answer a -> second.answer(name(scene, a.instance()), ending(scene, a));
             case Event.CloseBox(int i) -> second.leave(name(scene, i));
             case Event.Escape(int i) -> second.leave(name(scene, i));

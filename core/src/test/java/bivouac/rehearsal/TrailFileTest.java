@@ -48,6 +48,7 @@ class TrailFileTest {
         for (String text : TEXTS) {
             var events = List.<NamedEvent>of(
                     new NamedEvent.Typed(new Which("Desk " + text, 2), "part", text),
+                    new NamedEvent.RowPressed(new Which(text, 2), text, 12),
                     new NamedEvent.Chose(new Which(text, 1), List.of(text, "/b"), text),
                     new NamedEvent.TaskEnded(text, 2, Optional.of(new Which(text, 3)), text));
             String written = TrailFile.write(events);
@@ -107,7 +108,7 @@ class TrailFileTest {
             delimiter = '|',
             value = {
                 "pres \"go\" of \"Desk\" | expected press \"PART\" of \"WINDOW\"",
-                "dance | events are press \"PART\" of \"WINDOW\" · type",
+                "dance | events are press \"PART\" of \"WINDOW\" · press row",
                 "press go of \"Desk\" | expected press \"PART\" of \"WINDOW\"",
                 "press \"go of \"Desk\" | expected press \"PART\" of \"WINDOW\"",
                 "select row 0 in \"list\" of \"Desk\" | expected select row 2 in \"LIST\" of \"WINDOW\" or select \"ITEM\" in",

@@ -7,14 +7,18 @@ import bivouac.check.Findings;
 import bivouac.check.finding.Finding;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.Instances;
 import bivouac.design.Part;
+import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
 import bivouac.design.Type;
+import bivouac.machine.Play;
 import bivouac.plan.Program;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailFile;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** Careful ways in one line: what they make is right, and behaves. */
@@ -53,6 +57,33 @@ class CarefulTypingTest {
         var replay = Rehearsal.replay(Program.of(design), TODAY, events);
         assertThat(replay.stopped()).isEmpty();
         return replay.rehearsal();
+    }
+
+    @Test
+    void a_window_menu_reaches_every_open_window_from_each_and_is_added_only_once() {
+        Design design = withMain(
+                        main("Desk", button("go", alongside("Sheet")), button("ask", waits("Sure"))),
+                        child("Sheet").living(Optional.of(new Instances.Many()), false),
+                        dialog("Sure"))
+                .design();
+        Design with = type(design, PRESSED, "window menu");
+        assertThat(with.faced("Sure").orElseThrow().menus()).isEmpty();
+        var play = new Play(with)
+                .does("press \"go\" of \"Desk\"")
+                .does("press \"go\" of \"Desk\"")
+                .does("press row 1 in \"openDesk\" of \"Sheet\" 2");
+        assertThat(play.open()).containsExactly("Sheet", "Sheet (2)", "Desk");
+        play.does("press row 2 in \"openSheet\" of \"Desk\"");
+        assertThat(play.open()).containsExactly("Sheet", "Desk", "Sheet (2)");
+        assertThat(new StepTyping(with, PRESSED, StepPath.of(0), false).read("window menu"))
+                .isInstanceOf(Typed.Unfinished.class);
+        Design more = type(
+                with.adding(child("Note"))
+                        .changingFace("Sheet", f -> f.at(FacedWindow.Moment.OPENED, Script.of(alongside("Note")))),
+                PRESSED,
+                "window menu");
+        assertThat(more.faced("Desk").orElseThrow().menus().getFirst().commands())
+                .hasSize(3);
     }
 
     @Test

@@ -3,10 +3,15 @@ package bivouac.sentence;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
+import bivouac.design.Each;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
+import bivouac.design.Type;
+import bivouac.design.Variable;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class PartTypingTest {
 
@@ -93,14 +98,58 @@ class PartTypingTest {
     }
 
     @Test
+    void of_a_button_or_command_there_can_be_one_for_each_row_or_open_window() {
+        design = design.with(
+                design.application().holding(List.of(Variable.of("recent", new Type.ListOf(Type.TEXT), "[]"))));
+        add("command File / Open {row} for each row in app.recent ticked when row == app.recent[0] Ctrl+1 as again");
+        var again = (Part.MenuCommand) desk().part("again").orElseThrow();
+        assertThat(again.text()).isEqualTo("Open {row}");
+        assertThat(again.shortcut()).isEqualTo("Ctrl+1");
+        assertThat(again.each().words()).isEqualTo("for each row in app.recent ticked when row == app.recent[0]");
+        add("button {row} for each row in app.recent");
+        assertThat(desk().part("recentButton").orElseThrow().each()).isEqualTo(new Each.OfRows("app.recent"));
+        add("command Window / for each open Desk");
+        assertThat(desk().part("openDeskCommand").orElseThrow().each()).isEqualTo(new Each.OfWindows("Desk"));
+        add("button `Take one for each row in turn`");
+        assertThat(desk().parts().getLast().each().isOnce()).isTrue();
+        assertThat(PartTyping.add(design, "Desk", "command Window / for each open Dask"))
+                .isEqualTo(
+                        new PartTyping.Result.Unfinished("There is no window “Dask” to stand for; did you mean Desk?"));
+        assertThat(PartTyping.add(design, "Desk", "button x for each row in "))
+                .isEqualTo(new PartTyping.Result.Unfinished("Say which list: row in app.recent."));
+        assertThat(PartTyping.add(design, "Desk", "button x for each day"))
+                .isInstanceOf(PartTyping.Result.Unfinished.class);
+    }
+
+    @Test
+    void what_it_can_be_for_each_of_is_offered_while_typing() {
+        add("list Guests of guest: text");
+        assertThat(PartTyping.offers(design, "Desk", "command File / {row} for"))
+                .extracting(Completion.Offer::shown)
+                .containsExactly("for each row in me.guestsList.rows", "for each open Desk");
+        assertThat(PartTyping.offers(design, "Desk", "button {row} for each o"))
+                .extracting(Completion.Offer::text)
+                .containsExactly("for each open Desk");
+        assertThat(PartTyping.offers(design, "Desk", "caption waiting for")).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"row in app.recent", "row in me.a.rows.slice(0, 3) ticked when row.b", "open Desk", ""})
+    void one_for_each_is_read_back_as_it_was_written(String line) throws Declarations.Wrong {
+        assertThat(EachLine.write(EachLine.read(design, line))).isEqualTo(line);
+    }
+
+    @Test
     void what_is_no_part_is_said() {
         assertThat(PartTyping.add(design, "Desk", "slider Volume"))
                 .isEqualTo(new PartTyping.Result.Unfinished(
                         "A part begins with button, caption, text field, number field, whole-number field, date field, "
                                 + "choice, list, tick box, link, picture, progress, command."));
-        assertThat(PartTyping.offers("t"))
+        assertThat(PartTyping.offers(design, "Desk", "t"))
                 .extracting(Completion.Offer::shown)
                 .containsExactly("text field", "tick box");
-        assertThat(PartTyping.offers("+ b")).extracting(Completion.Offer::text).containsExactly("+ button ");
+        assertThat(PartTyping.offers(design, "Desk", "+ b"))
+                .extracting(Completion.Offer::text)
+                .containsExactly("+ button ");
     }
 }

@@ -3,6 +3,7 @@ package bivouac.testkit;
 import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Each;
 import bivouac.design.Ending;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
@@ -228,7 +229,7 @@ public final class RandomDesigns {
                                 Part.RowMoment.ACTIVATED, script(1), Part.RowMoment.BEFORE_REMOVING, script(1)),
                         traits());
             case 6 -> new Part.Picture(name(), word(), traits());
-            default -> new Part.Button(name(), word(), random.nextBoolean(), script(2), traits());
+            default -> new Part.Button(name(), word(), random.nextBoolean(), each(false), script(2), traits());
         };
     }
 
@@ -239,8 +240,22 @@ public final class RandomDesigns {
                 pick(List.of("", "Ctrl+N")),
                 random.nextBoolean(),
                 random.nextBoolean(),
+                each(true),
                 script(2),
                 traits());
+    }
+
+    /** @param ticks whether it can carry a tick */
+    private Each each(boolean ticks) {
+        return switch (random.nextInt(6)) {
+            case 0 -> new Each.OfRows(new Expression("[" + expression().source() + "]"), Optional.empty());
+            case 1 ->
+                new Each.OfRows(
+                        new Expression("[1, 2]"),
+                        Optional.of(new Expression("row > 1")).filter(t -> ticks));
+            case 2 -> new Each.OfWindows(word());
+            default -> Each.ONCE;
+        };
     }
 
     private Traits traits() {

@@ -2,6 +2,7 @@ package bivouac.testkit;
 
 import bivouac.design.Application;
 import bivouac.design.Design;
+import bivouac.design.Each;
 import bivouac.design.Ending;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
@@ -16,9 +17,11 @@ import bivouac.design.PretendFiles;
 import bivouac.design.Routines;
 import bivouac.design.Row;
 import bivouac.design.Script;
+import bivouac.design.Setting;
 import bivouac.design.Step;
 import bivouac.design.Take;
 import bivouac.design.Target;
+import bivouac.design.Traits;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Window;
@@ -92,6 +95,12 @@ public final class WideDesigns extends SmallDesigns {
                 .removedByHand(random.nextBoolean())
                 .at(Part.RowMoment.BEFORE_REMOVING, beforeRemoving(face));
         rows.add(Row.of(random.nextInt(3) == 0 ? list.triggering(script(of, 1)) : list));
+        if (random.nextInt(3) == 0) {
+            rows.add(Row.of(eachRow(of)));
+        }
+        if (random.nextInt(3) == 0) {
+            rows.add(Row.of(eachWindow(of)));
+        }
         FacedWindow with = face.withRows(rows).with(new Routines(List.of(doing("own", of)), List.of()));
         if (face.name().shown().equals("Desk") && random.nextInt(3) == 0) {
             // several to do something in (W12)
@@ -99,6 +108,33 @@ public final class WideDesigns extends SmallDesigns {
             with = with.at(FacedWindow.Moment.OPENED, Script.of(card, card));
         }
         return random.nextInt(3) == 0 ? with.at(FacedWindow.Moment.BROUGHT_BACK, script(of, 1)) : with;
+    }
+
+    /** P5: of the rows that are called x none can be used; its script says it before and after all else. */
+    private Part eachRow(Optional<String> of) {
+        var steps = new ArrayList<Step>(List.of(new Step.Note("{row.name}")));
+        steps.addAll(script(of, 1).steps());
+        steps.add(onRows());
+        steps.add(new Step.Note("{row.name}"));
+        return Part.Button.of("of row", "({row.name})")
+                .forEach(new Each.OfRows("me.rows.rows"))
+                .triggering(new Script(steps))
+                .with(Traits.USUAL.enabled(new Setting.Follows(new Expression("row.name != 'x'"))));
+    }
+
+    private Part eachWindow(Optional<String> of) {
+        var steps = new ArrayList<Step>(List.of(new Step.Note("{row.title}")));
+        steps.addAll(script(of, 1).steps());
+        var row = new Target.Kept(Each.ROW);
+        steps.add(
+                switch (random.nextInt(3)) {
+                    case 0 -> new Step.Reach(Step.Reach.How.BRING_TO_FRONT, row);
+                    case 1 -> new Step.Reach(Step.Reach.How.SHOW, row);
+                    default -> new Step.Close(row, Optional.of("closed"), List.of(), Script.EMPTY);
+                });
+        return Part.Button.of("of window", "")
+                .forEach(new Each.OfWindows(pick(List.of("Card", "Note", "Plan"))))
+                .triggering(new Script(steps));
     }
 
     /** After closing nothing is opened (X10); whether a row that is removed there may ask is not settled by the rules. */

@@ -4,6 +4,7 @@ import static bivouac.machine.Play.*;
 
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Each;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
@@ -72,6 +73,8 @@ final class Conformance {
     static List<Case> all() {
         return List.of(
                 parts(),
+                eachRow(),
+                eachWindow(),
                 lists(),
                 instances(),
                 keyed(),
@@ -406,6 +409,7 @@ final class Conformance {
                 "Ctrl+H",
                 true,
                 false,
+                Each.ONCE,
                 Script.of(note("ticked {me.show.ticked}")),
                 Traits.USUAL);
         FacedWindow desk = main(
@@ -436,6 +440,7 @@ final class Conformance {
                                 Name.of("go"),
                                 "&Go",
                                 true,
+                                Each.ONCE,
                                 Script.of(
                                         set("app.n", "app.n + 1"),
                                         set("me.name", "'long enough'"),
@@ -466,6 +471,133 @@ final class Conformance {
                         "press \"show\" of \"Desk\"",
                         "press \"more\" of \"Desk\"",
                         "press \"show\" of \"Desk\""));
+    }
+
+    /** Commands and buttons for each row: of a list of texts, of rows, of numbers, with conditions, hidden and disabled. */
+    private static Case eachRow() {
+        var plan = Part.ListOfRows.of(
+                        "plan", "Plan", new Type.Column("guest", Type.TEXT), new Type.Column("nights", Type.WHOLE))
+                .starting(List.of(List.of("Orla & Tam", "3"), List.of("Maba_", "1")));
+        Part pick = Part.Button.of("pick", "{row.guest}: {row.nights}")
+                .forEach(new Each.OfRows("me.plan.rows.sortBy(r, r.nights)"))
+                .triggering(Script.of(
+                        set("me.plan.rows", "me.plan.rows.filter(r, r != row)"),
+                        waits("Sure", when("yes", note("gone {row.guest} after {row.nights}"))),
+                        note("{row.nights + 1}")))
+                .with(Traits.USUAL.enabled(new Setting.Follows(new Expression("row.nights < 3 || app.all"))));
+        Part number = Part.Button.of("number", "{row}")
+                .forEach(new Each.OfRows("[app.n, app.n * 2]"))
+                .triggering(Script.of(set("app.n", "row + 1")));
+        var recent = new Part.MenuCommand(
+                Name.of("recent"),
+                "Open {row}, {app.n}",
+                "Ctrl+1",
+                false,
+                true,
+                new Each.OfRows(
+                        new Expression("app.files"), Optional.of(new Expression("row == app.now && app.n > 0"))),
+                Script.of(
+                        set("app.now", "row"),
+                        set("app.files", "[row] + app.files.filter(f, f != row)"),
+                        note("opens {row}")),
+                Traits.USUAL);
+        FacedWindow desk = main(
+                        "Desk",
+                        plan,
+                        pick,
+                        number,
+                        button(
+                                "all",
+                                set("app.all", "!app.all"),
+                                set("me.number.enabled", "!me.number.enabled"),
+                                set("me.recent.visible", "!me.recent.visible"),
+                                set("app.files", "app.files + ['a & b_c.txt']")),
+                        button("none", set("app.files", "[]"), set("me.plan.rows", "[]")))
+                .withMenus(List.of(new Menu(
+                        "&File", List.of(command("first", note("first")), recent, command("last", note("last"))))));
+        return of(
+                "each row",
+                "P5 P1 P3",
+                withMain(desk)
+                        .variable("files", new Type.ListOf(Type.TEXT), "['a.txt', 'b.txt']")
+                        .variable("now", Type.TEXT, "'b.txt'")
+                        .variable("n", Type.WHOLE, "1")
+                        .variable("all", Type.YESNO, "false")
+                        .with(box("Sure", "Yes", "No"))
+                        .design(),
+                List.of(
+                        "see \"Open a.txt, 1; Open b.txt, 1\" in \"recent\" of \"Desk\"",
+                        "press row 2 in \"recent\" of \"Desk\"",
+                        "press row 2 in \"recent\" of \"Desk\"",
+                        "press \"all\" of \"Desk\"",
+                        "press row 2 in \"pick\" of \"Desk\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "see \"Maba_: 1\" in \"pick\" of \"Desk\"",
+                        "press \"all\" of \"Desk\"",
+                        "press row 3 in \"recent\" of \"Desk\"",
+                        "press row 2 in \"number\" of \"Desk\"",
+                        "press row 1 in \"number\" of \"Desk\"",
+                        "press \"none\" of \"Desk\"",
+                        "see \"\" in \"recent\" of \"Desk\"",
+                        "press \"last\" of \"Desk\"",
+                        "press \"all\" of \"Desk\"",
+                        "press \"all\" of \"Desk\"",
+                        "press row 1 in \"recent\" of \"Desk\""));
+    }
+
+    private static Part.MenuCommand command(String name, Step... steps) {
+        return (Part.MenuCommand) Part.MenuCommand.of(name, name, "").triggering(Script.of(steps));
+    }
+
+    /** A Window menu in each of several windows, and buttons for those of which there is one for each key. */
+    private static Case eachWindow() {
+        Step.Reach front = new Step.Reach(Step.Reach.How.BRING_TO_FRONT, new Target.Kept(Each.ROW));
+        var windows = (Part.MenuCommand) Part.MenuCommand.of("windows", "", "Ctrl+1")
+                .forEach(new Each.OfWindows("Sheet"))
+                .triggering(Script.of(note("to {row.title}"), front));
+        FacedWindow sheet = child("Sheet", button("rename", set("me.title", "'Renamed'")))
+                .living(Optional.of(new Instances.Many()), false)
+                .withMenus(List.of(new Menu("&Window", List.of(windows))));
+        FacedWindow card = child("Card", button("leave", close("closed")))
+                .titled("Card {takes.n}")
+                .taking(List.of(Take.of("n", Type.WHOLE)))
+                .living(Optional.of(new Instances.OneForEach("n")), false);
+        Part cards = Part.Button.of("cards", "")
+                .forEach(new Each.OfWindows("Card"))
+                .triggering(Script.of(
+                        new Step.Close(new Target.Kept(Each.ROW), Optional.empty(), List.of(), Script.EMPTY),
+                        onlyIf("!isOpen(row)", note("gone"))))
+                .with(Traits.USUAL.enabled(new Setting.Follows(new Expression("app.n != 1"))));
+        FacedWindow desk = main(
+                        "Desk",
+                        cards,
+                        button("sheet", alongside("Sheet")),
+                        button(
+                                "card",
+                                set("app.n", "app.n - 1"),
+                                alongside("Card").handing(Given.of("n", "app.n"))))
+                .withMenus(List.of(new Menu("&Window", List.of(windows))));
+        return of(
+                "each window",
+                "P5 O9 R2",
+                withMain(desk).variable("n", Type.WHOLE, "4").with(sheet, card).design(),
+                List.of(
+                        "press \"sheet\" of \"Desk\"",
+                        "press \"sheet\" of \"Desk\"",
+                        "press \"rename\" of \"Sheet\" 2",
+                        "see \"Sheet; Renamed\" in \"windows\" of \"Sheet\"",
+                        "press row 2 in \"windows\" of \"Sheet\"",
+                        "press row 1 in \"windows\" of \"Sheet\" 2",
+                        "close box of \"Sheet\"",
+                        "see \"Renamed\" in \"windows\" of \"Sheet\" 2",
+                        "press \"card\" of \"Desk\"",
+                        "press \"card\" of \"Desk\"",
+                        "see \"Card 2; Card 3\" in \"cards\" of \"Desk\"",
+                        "press row 2 in \"cards\" of \"Desk\"",
+                        "see \"Card 2\" in \"cards\" of \"Desk\"",
+                        "press \"card\" of \"Desk\"",
+                        "press \"card\" of \"Desk\"",
+                        "press row 1 in \"cards\" of \"Desk\""));
     }
 
     private static Case lists() {
@@ -1743,7 +1875,10 @@ final class Conformance {
         return of(
                 "values and expressions",
                 "V1 V2 V3 V5",
-                withMain(main("Desk", new Part.Button(Name.of("go"), "go", false, new Script(notes), Traits.USUAL)))
+                withMain(main(
+                                "Desk",
+                                new Part.Button(
+                                        Name.of("go"), "go", false, Each.ONCE, new Script(notes), Traits.USUAL)))
                         .design(),
                 List.of("press \"go\" of \"Desk\"", "see note \"decided\""));
     }

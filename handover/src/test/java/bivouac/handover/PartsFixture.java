@@ -3,6 +3,7 @@ package bivouac.handover;
 import static bivouac.machine.Play.*;
 
 import bivouac.design.Design;
+import bivouac.design.Each;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
@@ -58,9 +59,10 @@ final class PartsFixture {
                 set("me.guests.selectedNumber", "1"),
                 new Step.Focus("me.guestName"),
                 new Step.SetIn("title", new bivouac.design.Target.Me(), new Expression("'x'")));
-        var quit =
-                new Part.MenuCommand(Name.of("quit"), "&Quit", "Ctrl+Q", false, true, Script.of(end()), Traits.USUAL);
-        var bold = new Part.MenuCommand(Name.of("bold"), "Bold", "", true, false, Script.EMPTY, Traits.USUAL);
+        var quit = new Part.MenuCommand(
+                Name.of("quit"), "&Quit", "Ctrl+Q", false, true, Each.ONCE, Script.of(end()), Traits.USUAL);
+        var bold =
+                new Part.MenuCommand(Name.of("bold"), "Bold", "", true, false, Each.ONCE, Script.EMPTY, Traits.USUAL);
         FacedWindow main = main("Desk", name, hidden, notes, nights, board, paid, title, link, list, go)
                 .withMenus(List.of(new Menu("&File", List.of(bold, quit))));
         return withMain(main).variable("n", Type.WHOLE, "0").design();

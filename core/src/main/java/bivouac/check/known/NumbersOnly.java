@@ -51,6 +51,9 @@ public final class NumbersOnly {
 
     /** What stands on a part that only scripts change, expressions in braces included; empty for one that a person changes. */
     public static String textOf(Part part) {
+        if (!part.each().isOnce()) {
+            return ""; // it is one thing for this row, and another for that
+        }
         return switch (part) {
             case Part.Caption c -> c.text();
             case Part.Link l -> l.text();

@@ -57,6 +57,7 @@ public final class AccessKeyFindings {
                     found,
                     "the menu " + AccessKey.without(menu.text()) + " of " + window,
                     menu.commands().stream()
+                            .filter(c -> c.each().isOnce()) // what stands on those has no access key (P5)
                             .map(c -> keyed(window, c, c.text()))
                             .toList());
         }

@@ -30,6 +30,7 @@ public final class PartFindings {
         AccessKeyFindings.into(found, face);
         Map<String, Part> shortcuts = new HashMap<>();
         for (Part part : face.parts()) {
+            EachFindings.into(found, face, part);
             switch (part) {
                 case Part.MenuCommand m -> shortcut(found, window, m, shortcuts);
                 case Part.Choice c -> choice(found, window, c);
@@ -73,17 +74,23 @@ public final class PartFindings {
                     "No keys would choose it; write for example Ctrl+S, Ctrl+Shift+S or F5.",
                     withoutShortcut(window, m)));
         }
-        Part other = before.putIfAbsent(m.shortcut().toLowerCase(Locale.ROOT), m);
-        if (other != null) {
-            found.add(finding(
-                    Weight.WRONG,
-                    window,
-                    m,
-                    m.shortcut() + " on " + window + " means both " + other.displayName() + " and " + m.displayName()
-                            + ".",
-                    "Only the first would ever be chosen; give one another shortcut.",
-                    withoutShortcut(window, m)));
+        for (String keys : EachFindings.shortcuts(m)) {
+            Part other = before.putIfAbsent(keys.toLowerCase(Locale.ROOT), m);
+            if (other != null) {
+                found.add(twice(window, m, other, keys));
+                return;
+            }
         }
+    }
+
+    private static Finding twice(String window, Part.MenuCommand m, Part other, String keys) {
+        return finding(
+                Weight.WRONG,
+                window,
+                m,
+                keys + " on " + window + " means both " + other.displayName() + " and " + m.displayName() + ".",
+                "Only the first would ever be chosen; give one another shortcut.",
+                withoutShortcut(window, m));
     }
 
     private static void choice(List<Finding> found, String window, Part.Choice c) {
@@ -179,11 +186,12 @@ public final class PartFindings {
                 t.displayName() + " then takes " + length + " characters.");
     }
 
-    private static Repair withoutShortcut(String window, Part.MenuCommand m) {
+    static Repair withoutShortcut(String window, Part.MenuCommand m) {
         return new PartRepair.Change(
                 window,
                 m,
-                new Part.MenuCommand(m.name(), m.text(), "", m.ticking(), m.separated(), m.chosen(), m.traits()),
+                new Part.MenuCommand(
+                        m.name(), m.text(), "", m.ticking(), m.separated(), m.each(), m.chosen(), m.traits()),
                 "Take the shortcut away",
                 m.displayName() + " then has no shortcut.");
     }
@@ -197,8 +205,7 @@ public final class PartFindings {
                 .toList();
     }
 
-    private static Finding finding(
-            Weight weight, String window, Part part, String what, String why, Repair... repairs) {
+    static Finding finding(Weight weight, String window, Part part, String what, String why, Repair... repairs) {
         return new Finding(
                 weight, Kind.PART, what, why, Place.part(window, part.name().expression()), List.of(repairs));
     }

@@ -6,16 +6,19 @@ import bivouac.check.finding.Finding.Weight;
 import bivouac.check.known.Place;
 import bivouac.check.ways.ClosingRepair;
 import bivouac.check.ways.DesignRepair;
+import bivouac.check.ways.PartRepair;
 import bivouac.check.ways.RemovalRepair;
 import bivouac.check.ways.Repair;
 import bivouac.check.ways.StepRepair;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
+import bivouac.design.Each;
 import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Manner;
 import bivouac.design.Part;
 import bivouac.design.ReadyMade;
+import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
@@ -26,6 +29,7 @@ import bivouac.design.WaysIn;
 import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -102,6 +106,23 @@ public final class WindowFindings {
         }
     }
 
+    private static List<Repair> dead(String window, Part part) {
+        String name = part.name().expression();
+        var ways = new ArrayList<Repair>();
+        if (part.each() instanceof Each.OfWindows) {
+            ways.add(new PartRepair.Change(
+                    window,
+                    part,
+                    part.triggering(
+                            Script.of(new Step.Reach(Step.Reach.How.BRING_TO_FRONT, new Target.Kept(Each.ROW)))),
+                    "Bring it to front",
+                    "The window that it stands for then comes to the front."));
+        }
+        ways.add(new StepRepair.NotThereYet(new ScriptPlace.AtPart(window, name)));
+        ways.add(new RemovalRepair.RemovePart(window, name, part.displayName()));
+        return ways;
+    }
+
     private static void face(List<Finding> found, FacedWindow face, boolean closedByScript) {
         String name = face.name().shown();
         for (Part part : face.parts()) {
@@ -114,11 +135,7 @@ public final class WindowFindings {
                             part.displayName() + " on " + name + " does nothing when " + t.word() + ".",
                             "A person who presses it cannot tell whether it worked; write what happens then.",
                             Place.part(name, part.name().expression()),
-                            List.of(
-                                    new StepRepair.NotThereYet(new ScriptPlace.AtPart(
-                                            name, part.name().expression())),
-                                    new RemovalRepair.RemovePart(
-                                            name, part.name().expression(), part.displayName())))));
+                            dead(name, part))));
         }
         boolean leads = WaysOut.of(face, Way.CLOSE_BOX) instanceof WayOut.LeadsTo
                 || WaysOut.of(face, Way.ESCAPE) instanceof WayOut.LeadsTo;

@@ -7,6 +7,7 @@ import bivouac.machine.Scene;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.Walk;
 import java.util.List;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
@@ -79,6 +80,9 @@ final class SituationSketch extends VBox {
                         "quiet");
             case Part.Progress p ->
                 Ui.shortened(p.displayName() + ": " + Part.Progress.shown(part.done(), part.text()), "plain");
+            case Part.Button b
+            when !b.each().isOnce() ->
+                Ui.shortened(part.each().stream().map(Scene.SeenRow::text).collect(Collectors.joining(" · ")), "plain");
             case Part.Button b -> Ui.styled(Ui.shortened(b.displayName(), "plain"), "sketch-button");
             case Part.Caption c -> Ui.shortened(part.text(), "plain");
             case Part.TickBox b -> Ui.shortened((part.ticked() ? "☑ " : "☐ ") + part.text(), "plain");

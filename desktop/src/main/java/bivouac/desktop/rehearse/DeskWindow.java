@@ -1,5 +1,6 @@
 package bivouac.desktop.rehearse;
 
+import bivouac.design.Each;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
@@ -11,6 +12,7 @@ import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import javafx.geometry.Point2D;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -183,16 +185,28 @@ final class DeskWindow extends StackPane {
         return command(e).isPresent();
     }
 
-    /** The command whose shortcut the keys are. */
-    private Optional<Scene.SeenPart> command(KeyEvent e) {
-        return shown.parts().stream()
-                .filter(p -> p.design() instanceof Part.MenuCommand m && Shortcuts.matches(m.shortcut(), e))
+    /** What the keys choose, where they are the shortcut of a command. */
+    private Optional<Event> command(KeyEvent e) {
+        return shown.parts().stream().flatMap(p -> command(p, e).stream()).findFirst();
+    }
+
+    private Optional<Event> command(Scene.SeenPart part, KeyEvent e) {
+        if (!(part.design() instanceof Part.MenuCommand m)) {
+            return Optional.empty();
+        }
+        if (m.each().isOnce()) {
+            return Optional.<Event>of(new Event.Press(shown.instance(), part.number()))
+                    .filter(p -> Shortcuts.matches(m.shortcut(), e));
+        }
+        return IntStream.rangeClosed(1, part.each().size())
+                .filter(row -> Shortcuts.matches(Each.shortcut(m.shortcut(), row), e))
+                .<Event>mapToObj(row -> new Event.PressRow(shown.instance(), part.number(), row))
                 .findFirst();
     }
 
     private void shortcut(KeyEvent e) {
-        command(e).ifPresent(part -> {
-            act.accept(new Event.Press(shown.instance(), part.number()));
+        command(e).ifPresent(event -> {
+            act.accept(event);
             e.consume();
         });
     }

@@ -44,6 +44,7 @@ final class FaceBody implements DeskBody {
     private final Map<Integer, Region> controls = new HashMap<>();
     private final Map<Integer, Node> fieldLabels = new HashMap<>();
     private final Region node;
+    private Optional<DeskMenus> menus = Optional.empty();
     private Scene.OpenWindow shown;
     private boolean updating;
 
@@ -55,7 +56,9 @@ final class FaceBody implements DeskBody {
         VBox.setVgrow(body, Priority.ALWAYS);
         var all = new VBox();
         if (!face.menus().isEmpty()) {
-            all.getChildren().add(new DeskMenus(face, () -> shown, act));
+            var bar = new DeskMenus(face, shown, act);
+            menus = Optional.of(bar);
+            all.getChildren().add(bar);
         }
         all.getChildren().add(body);
         all.setPrefWidth(Math.max(face.size().width(), face.of() == FacedWindow.Kind.MAIN ? 400 : 320));
@@ -142,6 +145,14 @@ final class FaceBody implements DeskBody {
                 box.setOnAction(e -> act.accept(new Event.Tick(shown.instance(), number)));
                 yield List.of(keep(number, box));
             }
+            case Part.Button b
+            when !b.each().isOnce() -> {
+                var each = new EachButtons(
+                        "part-" + b.name().expression(),
+                        row -> act.accept(new Event.PressRow(shown.instance(), number, row)));
+                HBox.setHgrow(each, Priority.ALWAYS);
+                yield List.of(keep(number, each));
+            }
             case Part.Button b -> {
                 var button = Ui.button(
                         "",
@@ -214,6 +225,7 @@ final class FaceBody implements DeskBody {
     public void update(Scene.OpenWindow window) {
         updating = true;
         shown = window;
+        menus.ifPresent(m -> m.update(window));
         window.parts().forEach(this::update);
         updating = false;
     }
@@ -236,6 +248,7 @@ final class FaceBody implements DeskBody {
                         .select(((Part.Choice) part.design()).items().indexOf(part.text()));
             case RowsControl rows -> rows.show(part.rows(), part.selected());
             case ProgressControl progress -> progress.show(part);
+            case EachButtons each -> each.show(part.each());
             case Hyperlink link -> link.setText(AccessKey.without(part.text()));
             case CheckBox box -> {
                 box.setText(Mnemonics.of(part.text()));
@@ -312,8 +325,11 @@ final class FaceBody implements DeskBody {
                 .sorted(Map.Entry.comparingByKey())
                 .map(e -> (Node) e.getValue())
                 .map(n -> n instanceof RowsControl rows ? rows.list() : n)
-                .filter(n ->
-                        !(n instanceof Label) && !(n instanceof ProgressControl) && !n.isDisabled() && n.isVisible())
+                .filter(n -> !(n instanceof Label)
+                        && !(n instanceof ProgressControl)
+                        && !(n instanceof EachButtons)
+                        && !n.isDisabled()
+                        && n.isVisible())
                 .findFirst();
     }
 

@@ -161,6 +161,13 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                                 .map(p -> p.endsWith("/") ? p : PretendFiles.nameOf(p))
                                 .collect(Collectors.joining(", "));
                     case Event.Pick pick -> pick.value();
+                    case Event.PressRow(int i, int part, int number) ->
+                        line.what() + ": "
+                                + window.parts()
+                                        .get(part)
+                                        .each()
+                                        .get(number - 1)
+                                        .text();
                     case Event.OnRows rows -> line.what() + ": " + line.detail();
                     case Event.Select select -> line.what() + ": " + line.detail();
                     case Event.TaskEnds end -> line.who() + " " + line.what();
@@ -193,6 +200,9 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
             case Event.Press(int i, int part) when enter.equals(Optional.of(part)) -> "Enter";
             case Event.Press(int i, int part)
             when window.parts().get(part).design() instanceof bivouac.design.Part.MenuCommand m -> m.shortcut();
+            case Event.PressRow(int i, int part, int row)
+            when window.parts().get(part).design() instanceof bivouac.design.Part.MenuCommand m ->
+                bivouac.design.Each.shortcut(m.shortcut(), row);
             case Event.TaskEnds _,
                     Event.TaskTells _,
                     Event.OpenWithSamples _,

@@ -95,7 +95,7 @@ public final class RehearsalView implements ScreenView {
             // the button that let it end is gone; the keyboard goes on with what came of it
             Platform.runLater(desk::focusTop);
         }
-        boolean dead = event instanceof Event.Press
+        boolean dead = (event instanceof Event.Press || event instanceof Event.PressRow)
                 && work.now().rehearsal().present().seen().isEmpty();
         if (dead) {
             Platform.runLater(then::focusLine);

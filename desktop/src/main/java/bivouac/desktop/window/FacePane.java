@@ -288,7 +288,7 @@ final class FacePane {
                         yield box;
                     }
                     case Part.Button b -> {
-                        var button = new Button(AccessKey.without(b.text()));
+                        var button = new Button(b.each().after(b.text()));
                         button.getStyleClass().add(b.isDefault() ? "primary" : "secondary");
                         button.setMinWidth(Region.USE_PREF_SIZE);
                         yield button;
@@ -297,7 +297,10 @@ final class FacePane {
                         Ui.styled(
                                 Ui.row(
                                         6,
-                                        Ui.label((m.ticking() ? "✓ " : "") + AccessKey.without(m.text()), "plain"),
+                                        Ui.label(
+                                                (m.ticking() ? "✓ " : "")
+                                                        + m.each().after(m.text()),
+                                                "plain"),
                                         Ui.spring(),
                                         Ui.label(m.shortcut(), m.shortcut().isEmpty() ? "quiet" : "key")),
                                 "face-command");
@@ -341,7 +344,11 @@ final class FacePane {
     private Node adding(String window, boolean none) {
         String prompt =
                 none ? "Type a part: button Greet, text field Name, caption Hello…" : "Type a part to add it here";
-        var line = new LineField("new-part", prompt, PartTyping::offers, (typed, byTab) -> add(window, typed, byTab))
+        var line = new LineField(
+                        "new-part",
+                        prompt,
+                        typed -> PartTyping.offers(work.now().design(), window, typed),
+                        (typed, byTab) -> add(window, typed, byTab))
                 .with(drafts.of(window));
         line.field().textProperty().addListener((o, was, is) -> drafts.keep(window, is));
         return Ui.styled(line, "adding");

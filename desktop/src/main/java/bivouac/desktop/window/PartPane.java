@@ -1,6 +1,7 @@
 package bivouac.desktop.window;
 
 import bivouac.design.Design;
+import bivouac.design.Each;
 import bivouac.design.FacedWindow;
 import bivouac.design.Name;
 import bivouac.design.Names;
@@ -13,10 +14,12 @@ import bivouac.desktop.widget.TextLine;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
+import bivouac.sentence.EachLine;
 import bivouac.sentence.Words;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -88,12 +91,28 @@ final class PartPane extends PartLines {
                 "On it stands",
                 "text",
                 b.text(),
-                t -> new Part.Button(b.name(), t, b.isDefault(), b.pressed(), b.traits()));
+                t -> new Part.Button(b.name(), t, b.isDefault(), b.each(), b.pressed(), b.traits()));
+        each(b.each(), b::forEach);
         tick(
                 "Enter presses it",
                 "default",
                 b.isDefault(),
-                new Part.Button(b.name(), b.text(), !b.isDefault(), b.pressed(), b.traits()));
+                new Part.Button(b.name(), b.text(), !b.isDefault(), b.each(), b.pressed(), b.traits()));
+    }
+
+    /** P5: of what there is one for each; empty where it stands there once. */
+    private void each(Each each, Function<Each, Part> with) {
+        var line = new TextLine("part-each", "One for each", EachLine.write(each), t -> {
+            try {
+                take(with.apply(EachLine.read(work.now().design(), t)), "what there is one for each of");
+                return "";
+            } catch (Declarations.Wrong e) {
+                work.say(e.getMessage());
+                return e.getMessage();
+            }
+        });
+        line.setPromptText("once; or: row in app.recent, open Plan");
+        getChildren().add(line("There is one for each", line));
     }
 
     private void tickBox(Part.TickBox b) {
@@ -183,6 +202,7 @@ final class PartPane extends PartLines {
     private void command(Part.MenuCommand m) {
         text("In the menu stands", "text", m.text(), t -> command(m, t, m.shortcut(), m.ticking(), m.separated()));
         text("Its shortcut is", "shortcut", m.shortcut(), t -> command(m, m.text(), t, m.ticking(), m.separated()));
+        each(m.each(), m::forEach);
         tick(
                 "It carries a tick",
                 "ticking",
@@ -196,7 +216,7 @@ final class PartPane extends PartLines {
     }
 
     private static Part command(Part.MenuCommand m, String text, String shortcut, boolean ticking, boolean separated) {
-        return new Part.MenuCommand(m.name(), text, shortcut, ticking, separated, m.chosen(), m.traits());
+        return new Part.MenuCommand(m.name(), text, shortcut, ticking, separated, m.each(), m.chosen(), m.traits());
     }
 
     /** The title of the frame around its row, and around the rows beside it that say the same. */

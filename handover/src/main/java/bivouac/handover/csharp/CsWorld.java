@@ -40,6 +40,8 @@ public final class CsWorld {
             "DateTime",
             "Desk",
             "DeskWindow",
+            "EachButton",
+            "EachCommand",
             "Ending",
             "Environment",
             "Exception",

@@ -50,7 +50,7 @@ final class Drawn {
                     "p",
                     AccessKey.without(menu.text()) + ": "
                             + menu.commands().stream()
-                                    .map(c -> AccessKey.without(c.text())
+                                    .map(c -> c.each().after(c.text())
                                             + (c.shortcut().isEmpty() ? "" : " (" + c.shortcut() + ")"))
                                     .collect(Collectors.joining(", ")),
                     "class=\"small\"");
@@ -66,7 +66,7 @@ final class Drawn {
             case Part.Button b ->
                 page.element(
                         "span",
-                        AccessKey.without(b.text()),
+                        b.each().after(b.text()),
                         b.isDefault() ? "class=\"button default\"" : "class=\"button\"");
             case Part.TickBox b -> page.element("span", (b.ticked() ? "☑ " : "☐ ") + AccessKey.without(b.text()));
             case Part.MenuCommand m -> {

@@ -1,6 +1,7 @@
 package bivouac.handover.forms;
 
 import bivouac.design.Braces;
+import bivouac.design.Each;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Part;
@@ -12,7 +13,10 @@ import bivouac.handover.braces.Spelling;
 import bivouac.handover.csharp.CsExpressions;
 import bivouac.handover.csharp.CsView;
 import bivouac.handover.meaning.FirstCells;
+import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.PartFacts;
+import bivouac.handover.meaning.Say;
+import bivouac.plan.PartPlan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -34,6 +38,8 @@ final class FormsParts {
             case Part.Caption c -> "Caption";
             case Part.Link l -> "Link";
             case Part.Picture p -> "Picture";
+            case Part.Button b when !b.each().isOnce() -> "EachButton<" + w.eachType(b) + ">";
+            case Part.MenuCommand m when !m.each().isOnce() -> "EachCommand<" + w.eachType(m) + ">";
             case Part.Button b -> "Button";
             case Part.Progress p -> "WorkProgress";
             case Part.TickBox b -> "TickBox";
@@ -81,6 +87,9 @@ final class FormsParts {
     private String making(Part part) {
         String of = "(this, " + Spelling.literal(part.name().expression());
         return switch (part) {
+            case Part.MenuCommand m
+            when !m.each().isOnce() ->
+                "new " + type(m) + of + (m.shortcut().isEmpty() ? ")" : ", " + Spelling.literal(m.shortcut()) + ")");
             case Part.MenuCommand m -> "new MenuCommand" + of + (m.ticking() ? ", ticking: true)" : ")");
             case Part.TextField f ->
                 "new " + type(part) + of + (f.entry() == Part.Entry.HIDDEN ? ", hidden: true)" : ")");
@@ -140,6 +149,9 @@ final class FormsParts {
 
     private void content(Part part) {
         String field = w.field(part);
+        if (!part.each().isOnce()) {
+            return; // it follows its rows
+        }
         switch (part) {
             case Part.Caption c -> {
                 if (c.size() != Part.TextSize.NORMAL) {
@@ -236,7 +248,7 @@ final class FormsParts {
     private void triggers(Part part) {
         String field = w.field(part);
         if (PartFacts.isTriggered(part)) {
-            out.add(field + ".On(" + w.world.method(part) + ");");
+            out.add(field + (part.each().isOnce() ? ".On(" : ".OnRow(") + w.world.method(part) + ");");
         }
         if (part instanceof Part.ListOfRows list) {
             if (!list.at(Part.RowMoment.ACTIVATED).doesNothing()) {
@@ -283,6 +295,11 @@ final class FormsParts {
 
     /** What is brought up to date when the application is at rest. */
     void live(Part part) {
+        if (!part.each().isOnce()) {
+            follows(part, part.traits().visible(), "Visible");
+            each(part);
+            return;
+        }
         PartFacts.live(part)
                 .ifPresent(text -> set(part, part instanceof Part.Picture ? "File" : "Text", w.textOf(part, text)));
         follows(part, part.traits().enabled(), "Enabled");
@@ -290,6 +307,29 @@ final class FormsParts {
         follows(part, part.traits().readOnly(), "ReadOnly");
         look(part, part.traits().font(), "Font");
         look(part, part.traits().colour(), "Colour");
+    }
+
+    /** What follows a list, or the open windows (P5): conditions for each of them, and what stands on each. */
+    private void each(Part part) {
+        String field = w.field(part);
+        if (PartFacts.ticks(w.face, part) && part.each() instanceof Each.OfWindows) {
+            out.add(field + ".TickedWhen(row => row == this);");
+        }
+        w.world
+                .meanings()
+                .tickedOf(w.shown, part)
+                .ifPresent(say -> out.add(field + ".TickedWhen(row => " + w.write(say, Type.YESNO) + ");"));
+        w.world
+                .meanings()
+                .followed(part.traits().enabled(), Here.ofEach(w.shown, part))
+                .ifPresent(say -> out.add(field + ".EnabledWhen(row => " + w.write(say, Type.YESNO) + ");"));
+        if (part.each() instanceof Each.OfWindows) {
+            out.add(field + ".Rows(Desk.Opened<" + w.eachType(part) + ">(), row => row.Title);");
+        } else {
+            Say rows = w.world.meanings().rowsOf(w.shown, part).orElseThrow();
+            out.add(field + ".Rows(" + w.write(rows, rows.type()) + ", row => "
+                    + w.textOfEach(part, PartPlan.content(part)) + ");");
+        }
     }
 
     private void follows(Part part, Setting setting, String property) {

@@ -51,6 +51,7 @@ public final class FormsProject {
     private static final List<String> FRAME = List.of(
             "Asked",
             "Background",
+            "Each",
             "Face",
             "Fields",
             "FileDialog",
@@ -58,6 +59,7 @@ public final class FormsProject {
             "FrameForm",
             "FrameWindow",
             "Gate",
+            "IInMenu",
             "NewDays",
             "Part",
             "Picker",

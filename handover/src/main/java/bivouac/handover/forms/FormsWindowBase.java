@@ -1,5 +1,6 @@
 package bivouac.handover.forms;
 
+import bivouac.design.Each;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
 import bivouac.design.NamedScript;
@@ -89,6 +90,24 @@ class FormsWindowBase {
 
     private String of() {
         return face.name().expression();
+    }
+
+    /** The text of one of those of which a part stands for each (P5). */
+    final String textOfEach(Part part, String text) {
+        return new CsCalls(world, view)
+                .words(world.texts().words(of() + "." + part.name().expression(), text, Here.ofEach(shown, part)));
+    }
+
+    /** What a row is of which there is a part for each: the class of a value, or of a window (P5). */
+    final String eachType(Part part) {
+        return part.each() instanceof Each.OfWindows(String window)
+                ? world.classOf(window)
+                : world.types()
+                        .of(((Type.ListOf) world.meanings()
+                                        .rowsOf(shown, part)
+                                        .orElseThrow()
+                                        .type())
+                                .of());
     }
 
     final String textOf(Part part, String text) {

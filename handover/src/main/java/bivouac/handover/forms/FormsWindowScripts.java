@@ -56,7 +56,8 @@ class FormsWindowScripts extends FormsWindowBase {
 
     private void atPart(Part part) {
         Script script = part.trigger().map(Part.Trigger::script).orElse(Script.EMPTY);
-        members.add("private void " + world.method(part) + "() {");
+        String row = part.each().isOnce() ? "" : eachType(part) + " row";
+        members.add("private void " + world.method(part) + "(" + row + ") {");
         if (part instanceof Part.Link l && !l.address().isEmpty()) {
             members.add("app.Follow(" + text(part.name().expression() + "Address", l.address()) + ");");
         }

@@ -11,6 +11,7 @@ import bivouac.handover.braces.Spelling;
 import bivouac.handover.jvm.JvmToolkit;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;
+import bivouac.handover.meaning.PartFacts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -63,10 +64,11 @@ final class FxParts implements WindowParts {
             case Part.Caption c -> "Label";
             case Part.Link l -> "Hyperlink";
             case Part.Picture p -> "ImageView";
-            case Part.Button b -> "Button";
+            case Part.Button b -> b.each().isOnce() ? "Button" : "EachButton<" + w.eachType(b) + ">";
             case Part.Progress p -> "WorkProgress";
             case Part.TickBox b -> "CheckBox";
             case Part.Choice c -> "Choice";
+            case Part.MenuCommand m when !m.each().isOnce() -> "EachCommand<" + w.eachType(m) + ">";
             case Part.MenuCommand m -> m.ticking() ? "CheckMenuItem" : "MenuItem";
             case Part.TextField f ->
                 switch (f.entry()) {
@@ -83,6 +85,11 @@ final class FxParts implements WindowParts {
         String quoted = WindowWriting.quoted(part);
         String made =
                 switch (part) {
+                    case Part.Button b when !b.each().isOnce() -> "new EachButton<>(this)";
+                    case Part.MenuCommand m
+                    when !m.each().isOnce() ->
+                        "new EachCommand<>(this, " + PartFacts.ticks(w.face(), m) + ", "
+                                + Spelling.literal(m.shortcut()) + ")";
                     case Part.Choice c ->
                         "new Choice(" + WindowWriting.list(c.items()) + ", " + Spelling.literal(c.starts()) + ")";
                     case Part.ValueField f ->
@@ -104,7 +111,7 @@ final class FxParts implements WindowParts {
                             Part.Button _,
                             Part.MenuCommand _ -> "new " + control(part) + "()";
                 };
-        if (part instanceof Part.MenuCommand m) {
+        if (part instanceof Part.MenuCommand m && m.each().isOnce()) {
             String item = m.ticking() ? "new CheckMenuItem()" : "new MenuItem()";
             return "command(" + quoted + ", " + item + ", " + Spelling.literal(m.shortcut()) + ")";
         }
@@ -116,6 +123,9 @@ final class FxParts implements WindowParts {
     public void content(Lines out, Part part) {
         String field = w.field(part);
         String key = part.name().expression();
+        if (!part.each().isOnce()) {
+            return; // it follows its rows
+        }
         switch (part) {
             case Part.Caption c -> fixed(out, field, key, c.text(), false);
             case Part.Link l -> fixed(out, field, key, l.text(), false);
@@ -187,7 +197,9 @@ final class FxParts implements WindowParts {
     @Override
     public void triggers(Lines out, Part part) {
         String field = w.field(part);
-        if (WindowWriting.isTriggered(part)) {
+        if (WindowWriting.isTriggered(part) && !part.each().isOnce()) {
+            out.add(field + ".onRow(this::" + w.method(part) + ");");
+        } else if (WindowWriting.isTriggered(part)) {
             out.add("on(" + field + ", this::" + w.method(part) + ");");
         }
         if (part instanceof Part.ListOfRows list) {
@@ -258,6 +270,11 @@ final class FxParts implements WindowParts {
     @Override
     public void live(Lines lines, Part part) {
         String field = w.field(part);
+        if (!part.each().isOnce()) {
+            w.follows(lines, part.traits().visible(), "visible(" + field + ", ");
+            w.each(lines, part);
+            return;
+        }
         WindowWriting.live(part).ifPresent(text -> {
             boolean mnemonic =
                     part instanceof Part.Button || part instanceof Part.MenuCommand || part instanceof Part.TickBox;

@@ -17,6 +17,9 @@ public final class FxToolkit implements JvmToolkit {
     private static final List<String> FRAME = List.of(
             "NewDays",
             "Choice",
+            "Each",
+            "EachButton",
+            "EachCommand",
             "Face",
             "FrameWindow",
             "FxLoop",

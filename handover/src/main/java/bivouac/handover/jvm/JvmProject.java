@@ -35,6 +35,7 @@ public final class JvmProject {
             "Loop",
             "Manner",
             "Broke",
+            "EachRow",
             "Progress",
             "Refused",
             "Row",

@@ -44,7 +44,8 @@ abstract class WindowScripts extends WindowBase {
             Script script = part.trigger().map(Part.Trigger::script).orElse(Script.EMPTY);
             boolean follows = part instanceof Part.Link l && !l.address().isEmpty();
             if (!script.doesNothing() || follows) {
-                out.add("private void " + writing.method(part) + "() {");
+                String row = part.each().isOnce() ? "" : writing.eachType(part) + " row";
+                out.add("private void " + writing.method(part) + "(" + row + ") {");
                 if (part instanceof Part.Link l && follows) {
                     out.add("app.follow(" + world.text(part.name().expression() + "Address", l.address(), here) + ");");
                 }

@@ -1,5 +1,6 @@
 package bivouac.handover.jvm;
 
+import bivouac.design.Each;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
@@ -13,6 +14,7 @@ import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Meanings;
 import bivouac.handover.meaning.PartFacts;
 import bivouac.handover.meaning.Say;
+import bivouac.plan.PartPlan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -140,6 +142,41 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
     /** As {@link PartFacts}, for the toolkits. */
     public static Optional<String> live(Part part) {
         return PartFacts.live(part);
+    }
+
+    /** What a row is of which there is a part for each (P5): the class of a value, or of a window. */
+    public String eachType(Part part) {
+        return part.each() instanceof Each.OfWindows(String window)
+                ? world.classOf(window)
+                : boxed(((Type.ListOf)
+                                meanings.rowsOf(shown(), part).orElseThrow().type())
+                        .of());
+    }
+
+    /** What follows a list, or the open windows (P5): conditions for each of them, and what stands on each. */
+    public void each(Lines lines, Part part) {
+        String field = field(part);
+        Here row = Here.ofEach(shown(), part);
+        if (part.each() instanceof Each.OfWindows(String window)) {
+            if (PartFacts.ticks(face, part)) {
+                lines.add(field + ".tickedWhen(row -> row == this);");
+            }
+            enabled(lines, part, row);
+            lines.add(field + ".rows(desk.opened(" + world.classOf(window) + ".class), row -> "
+                    + world.readTitle("row.") + ");");
+            return;
+        }
+        meanings.tickedOf(shown(), part)
+                .ifPresent(say -> lines.add(field + ".tickedWhen(row -> " + write(say, Type.YESNO) + ");"));
+        enabled(lines, part, row);
+        Say rows = meanings.rowsOf(shown(), part).orElseThrow();
+        lines.add(field + ".rows(" + write(rows, rows.type()) + ", row -> "
+                + world.text(part.name().expression(), PartPlan.content(part), row) + ");");
+    }
+
+    private void enabled(Lines lines, Part part, Here row) {
+        meanings.followed(part.traits().enabled(), row)
+                .ifPresent(say -> lines.add(field(part) + ".enabledWhen(row -> " + write(say, Type.YESNO) + ");"));
     }
 
     /** A call that follows a condition, as far as one is followed. */

@@ -1,5 +1,8 @@
 package bivouac.handover.meaning;
 
+import bivouac.design.Design;
+import bivouac.design.Each;
+import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
 import java.util.Map;
@@ -23,6 +26,28 @@ public record Here(ScriptPlace place, Optional<StepPath> path, Map<String, Strin
     /** On a window, or of the application. */
     public static Here on(ScriptPlace place) {
         return new Here(place, Optional.empty(), Map.of(), Map.of());
+    }
+
+    /** In what is said of each of those of which a part stands for one, as its script sees it before its first step (P5). */
+    public static Here ofEach(String window, Part part) {
+        var place = new ScriptPlace.AtPart(window, part.name().expression());
+        return ofEach(place, part).at(StepPath.of(0));
+    }
+
+    /** At the beginning of a script: where its part is there for each row, that is {@code row}, in all languages. */
+    public static Here of(Design design, ScriptPlace place) {
+        return place.ofWindow()
+                .flatMap(design::faced)
+                .flatMap(f -> place.ofPart().flatMap(f::part))
+                .filter(p -> !p.each().isOnce())
+                .map(p -> ofEach(place, p))
+                .orElseGet(() -> on(place));
+    }
+
+    private static Here ofEach(ScriptPlace place, Part part) {
+        Map<String, String> kept =
+                part.each() instanceof Each.OfWindows(String shown) ? Map.of(Each.ROW, shown) : Map.of();
+        return new Here(place, Optional.empty(), Map.of(Each.ROW, Each.ROW), kept);
     }
 
     public Here at(StepPath other) {

@@ -1,5 +1,6 @@
 package bivouac.handover.meaning;
 
+import bivouac.design.Each;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
@@ -65,13 +66,30 @@ public final class Meanings {
         return compiled.term().map(t -> say(t, here));
     }
 
+    /** What the rows are for each of which there is a part, and their type (P5); empty where it is there once, or for windows. */
+    public Optional<Say> rowsOf(String window, Part part) {
+        return part.each() instanceof Each.OfRows(Expression rows, var ticked)
+                ? Optional.of(must(rows, Here.on(new ScriptPlace.AtMoment(window, FacedWindow.Moment.OPENED))))
+                : Optional.empty();
+    }
+
+    /** Which of the rows carry a tick (P5). */
+    public Optional<Say> tickedOf(String window, Part part) {
+        return part.each() instanceof Each.OfRows(Expression rows, var ticked)
+                ? ticked.map(t -> must(t, Here.ofEach(window, part)))
+                : Optional.empty();
+    }
+
+    private Say must(Expression expression, Here here) {
+        return of(expression, here)
+                .orElseThrow(() -> new NotHandedOver(here.place().ofWindow().orElseThrow() + ": “" + expression.source()
+                        + "” means nothing here. Put it right first."));
+    }
+
     /** The condition that a setting of a window follows; empty where it follows none. */
     public Optional<Say> followed(Setting setting, Here here) {
         return setting instanceof Setting.Follows(var condition)
-                ? Optional.of(of(condition, here)
-                        .orElseThrow(
-                                () -> new NotHandedOver(here.place().ofWindow().orElseThrow() + ": “"
-                                        + condition.source() + "” means nothing here. Put it right first.")))
+                ? Optional.of(must(condition, here))
                 : Optional.empty();
     }
 
@@ -171,6 +189,9 @@ public final class Meanings {
         int dot = dotted.indexOf('.');
         String first = dot < 0 ? dotted : dotted.substring(0, dot);
         String rest = dot < 0 ? "" : dotted.substring(dot + 1);
+        if (here.kept().containsKey(first)) {
+            return ofOther(first, rest, type, here); // also of a window that is called row (P5)
+        }
         return switch (first) {
             case "app" ->
                 switch (rest) {

@@ -1,6 +1,8 @@
 package bivouac.handover.meaning;
 
 import bivouac.design.Braces;
+import bivouac.design.Each;
+import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Setting;
 import bivouac.plan.PartPlan;
@@ -29,6 +31,16 @@ public final class PartFacts {
         boolean isField =
                 part instanceof Part.TextField || part instanceof Part.ValueField || part instanceof Part.Choice;
         return Optional.of(PartPlan.content(part)).filter(t -> !isField && Braces.isLive(t));
+    }
+
+    /** Whether those of which there is one for each can carry a tick (P5): of windows, where its own is among them. */
+    public static boolean ticks(FacedWindow face, Part part) {
+        return switch (part.each()) {
+            case Each.OfRows(var rows, var ticked) -> ticked.isPresent();
+            case Each.OfWindows(String window) ->
+                part instanceof Part.MenuCommand && window.equals(face.name().shown());
+            case Each.Once once -> false;
+        };
     }
 
     /** Whether something runs when a person does what the part's kind is for. */

@@ -30,6 +30,8 @@ public final class PyWorld {
             "Answer",
             "Asks",
             "Button",
+            "EachButton",
+            "EachCommand",
             "Caption",
             "Choice",
             "ColourPicker",
@@ -319,7 +321,7 @@ public final class PyWorld {
     }
 
     /** The class of a window as it is called from the module of the window that is written. */
-    String reached(String window, String writing) {
+    public String reached(String window, String writing) {
         return (window.equals(writing) ? "" : "windows.") + classOf(window);
     }
 

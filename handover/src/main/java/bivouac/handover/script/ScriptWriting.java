@@ -18,9 +18,9 @@ import bivouac.handover.meaning.Says;
 import bivouac.handover.meaning.Wordings;
 import bivouac.handover.meaning.Words;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -50,7 +50,10 @@ abstract class ScriptWriting {
         this.place = of.place();
         this.names = of.names();
         this.outcomes = of.meanings().outcomes();
-        this.here = new Here(place, Optional.empty(), of.locals(), Map.of());
+        Here begins = Here.of(meanings.program().design(), place);
+        var locals = new HashMap<>(of.locals());
+        locals.putAll(begins.locals());
+        this.here = new Here(place, Optional.empty(), locals, begins.kept());
     }
 
     /** Describes the steps of one list; answers whether what comes after it is reached. */

@@ -9,6 +9,7 @@ import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;
+import bivouac.handover.meaning.PartFacts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -49,6 +50,12 @@ record SwingParts(WindowWriting w) implements WindowParts {
                     case Part.Progress p ->
                         "WorkProgress # = new WorkProgress" + of + ", " + Spelling.literal(p.task()) + ", "
                                 + w.cancelText(p);
+                    case Part.Button b
+                    when !b.each().isOnce() -> "EachButton<" + w.eachType(b) + "> # = new EachButton<>" + of;
+                    case Part.MenuCommand m
+                    when !m.each().isOnce() ->
+                        "EachCommand<" + w.eachType(m) + "> # = new EachCommand<>" + of + ", "
+                                + PartFacts.ticks(w.face(), m) + ", " + Spelling.literal(m.shortcut());
                     case Part.Button b -> "Button # = new Button" + of;
                     case Part.TickBox b -> "TickBox # = new TickBox" + of;
                     case Part.MenuCommand m -> "MenuCommand # = MenuCommand." + (m.ticking() ? "ticking" : "of") + of;
@@ -80,6 +87,9 @@ record SwingParts(WindowWriting w) implements WindowParts {
     @Override
     public void content(Lines out, Part part) {
         String field = w.field(part);
+        if (!part.each().isOnce()) {
+            return; // it follows its rows
+        }
         switch (part) {
             case Part.Caption c -> {
                 if (c.size() != Part.TextSize.NORMAL) {
@@ -179,7 +189,8 @@ record SwingParts(WindowWriting w) implements WindowParts {
     public void triggers(Lines out, Part part) {
         String field = w.field(part);
         if (WindowWriting.isTriggered(part)) {
-            out.add(field + ".on(this::" + w.method(part) + ");");
+            String on = part.each().isOnce() ? ".on" : ".onRow";
+            out.add(field + on + "(this::" + w.method(part) + ");");
         }
         if (part instanceof Part.ListOfRows list) {
             if (!list.at(Part.RowMoment.ACTIVATED).doesNothing()) {
@@ -223,6 +234,11 @@ record SwingParts(WindowWriting w) implements WindowParts {
     @Override
     public void live(Lines out, Part part) {
         String field = w.field(part);
+        if (!part.each().isOnce()) {
+            w.follows(out, part.traits().visible(), field + ".visible(");
+            w.each(out, part);
+            return;
+        }
         WindowWriting.live(part)
                 .ifPresent(text -> out.add(
                         field + (part instanceof Part.Picture ? ".file(" : ".text(") + w.textOf(part, text) + ");"));

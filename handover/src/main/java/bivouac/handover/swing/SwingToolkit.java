@@ -20,6 +20,8 @@ public final class SwingToolkit implements JvmToolkit {
             "Button",
             "Caption",
             "Choice",
+            "EachButton",
+            "EachCommand",
             "Face",
             "Gate",
             "Link",
@@ -37,8 +39,8 @@ public final class SwingToolkit implements JvmToolkit {
             "TypedField",
             "WorkProgress");
 
-    private static final List<String> OTHERS =
-            List.of("FrameWindow", "Marked", "NativeFiles", "Part", "Pressed", "Prose", "TextPart");
+    private static final List<String> OTHERS = List.of(
+            "EachPart", "FrameWindow", "InMenu", "Marked", "NativeFiles", "Part", "Pressed", "Prose", "TextPart");
 
     @Override
     public String folder() {

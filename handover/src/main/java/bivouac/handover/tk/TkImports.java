@@ -26,6 +26,8 @@ final class TkImports {
                 "Caption",
                 "Choice",
                 "DateField",
+                "EachButton",
+                "EachCommand",
                 "Link",
                 "MenuCommand",
                 "NumberField",

@@ -1,6 +1,7 @@
 package bivouac.handover.tk;
 
 import bivouac.design.Braces;
+import bivouac.design.Each;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Part;
@@ -10,9 +11,11 @@ import bivouac.design.Setting;
 import bivouac.design.Type;
 import bivouac.handover.meaning.FirstCells;
 import bivouac.handover.meaning.PartFacts;
+import bivouac.handover.meaning.Say;
 import bivouac.handover.python.PyLines;
 import bivouac.handover.python.PyNames;
 import bivouac.handover.python.PyWorld;
+import bivouac.plan.PartPlan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -74,6 +77,12 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
                                         ? ", cancel=" + says.text(part.name().expression() + "Cancel", PartFacts.CANCEL)
                                         : "")
                                 + label(part, p.label());
+                    case Part.Button b when !b.each().isOnce() -> "EachButton" + of;
+                    case Part.MenuCommand m
+                    when !m.each().isOnce() ->
+                        "EachCommand" + of
+                                + (m.shortcut().isEmpty() ? "" : ", shortcut=" + PyNames.literal(m.shortcut()))
+                                + (PartFacts.ticks(face, m) ? ", ticking=True" : "");
                     case Part.Button b ->
                         "Button" + of + fixed(part, b.text()) + (b.isDefault() ? ", is_default=True" : "");
                     case Part.TickBox b -> "TickBox" + of + fixed(part, b.text()) + (b.ticked() ? ", ticked=True" : "");
@@ -255,6 +264,11 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
     // Bringing up to date
 
     void live(PyLines lines, Part part) {
+        if (!part.each().isOnce()) {
+            follows(lines, part, part.traits().visible(), ".visible = ");
+            each(lines, part);
+            return;
+        }
         PartFacts.live(part)
                 .ifPresent(text -> lines.add(attribute(part)
                         + (part instanceof Part.Picture ? ".file = " : ".text = ")
@@ -264,6 +278,31 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
         follows(lines, part, part.traits().readOnly(), ".read_only = ");
         follows(lines, part, part.traits().font(), "Font", ".font = ");
         follows(lines, part, part.traits().colour(), "Colour", ".colour = ");
+    }
+
+    /** What follows a list, or the open windows (P5): conditions for each of them, and what stands on each. */
+    private void each(PyLines lines, Part part) {
+        String shown = face.name().shown();
+        TkWriting row = says.ofEach(shown, part);
+        if (PartFacts.ticks(face, part) && part.each() instanceof Each.OfWindows) {
+            lines.add(attribute(part) + ".ticked_when = lambda row: row is self");
+        }
+        world.meanings()
+                .tickedOf(shown, part)
+                .ifPresent(
+                        say -> lines.add(attribute(part) + ".ticked_when = lambda row: " + row.write(say, Type.YESNO)));
+        world.meanings()
+                .followed(part.traits().enabled(), row.here())
+                .ifPresent(say ->
+                        lines.add(attribute(part) + ".enabled_when = lambda row: " + row.write(say, Type.YESNO)));
+        if (part.each() instanceof Each.OfWindows(String window)) {
+            lines.add(attribute(part) + ".show(self.desk.opened(" + world.reached(window, shown)
+                    + "), lambda row: row.title)");
+        } else {
+            Say rows = world.meanings().rowsOf(shown, part).orElseThrow();
+            lines.add(attribute(part) + ".show(" + says.write(rows, rows.type()) + ", lambda row: "
+                    + row.text(part.name().expression(), PartPlan.content(part)) + ")");
+        }
     }
 
     private void follows(PyLines lines, Part part, String look, String key, String set) {

@@ -211,7 +211,7 @@ final class TkWindow {
                 }
                 rowOf(lines, part, script);
                 method(
-                        parts.method(part) + "(self)",
+                        parts.method(part) + (part.each().isOnce() ? "(self)" : "(self, row)"),
                         lines.all(script(script, new ScriptPlace.AtPart(shown, name), Map.of())));
             }
             if (part instanceof Part.ListOfRows list) {

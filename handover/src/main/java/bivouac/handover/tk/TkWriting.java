@@ -1,6 +1,7 @@
 package bivouac.handover.tk;
 
 import bivouac.design.Expression;
+import bivouac.design.Part;
 import bivouac.design.Type;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.Say;
@@ -19,6 +20,11 @@ record TkWriting(PyWorld world, PyView view, Here here, String of) {
 
     Optional<Say> say(Expression expression) {
         return world.meanings().of(expression, here);
+    }
+
+    /** What is said of each of those of which a part stands for one (P5). */
+    TkWriting ofEach(String window, Part part) {
+        return new TkWriting(world, view, Here.ofEach(window, part), of);
     }
 
     String write(Say say, Type wanted) {

@@ -54,6 +54,7 @@ class RealKeysTest {
                 "Ctrl+Q",
                 false,
                 false,
+                bivouac.design.Each.ONCE,
                 Script.of(new Step.EndApplication(
                         Optional.of(new Expression("app.changes")), Optional.empty(), Script.EMPTY)),
                 bivouac.design.Traits.USUAL);
@@ -65,7 +66,7 @@ class RealKeysTest {
     }
 
     private static Part asDefault(Part.Button button) {
-        return new Part.Button(button.name(), button.text(), true, button.pressed(), button.traits());
+        return new Part.Button(button.name(), button.text(), true, button.each(), button.pressed(), button.traits());
     }
 
     private void start(Toolkit toolkit) throws Exception {

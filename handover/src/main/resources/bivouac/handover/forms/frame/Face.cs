@@ -31,7 +31,7 @@ namespace Frame
         // Laying out
 
         /// <summary>A menu of the window's bar; null stands for a line.</summary>
-        protected void Menu(string marked, params MenuCommand[] commands)
+        protected void Menu(string marked, params IInMenu[] commands)
         {
             if (Form.MainMenuStrip == null)
             {
@@ -39,9 +39,32 @@ namespace Frame
                 Form.Controls.Add(Form.MainMenuStrip);
             }
             var menu = new WinForms.ToolStripMenuItem(marked);
-            menu.DropDownItems.AddRange(
-                commands.Select(c => c == null ? new WinForms.ToolStripSeparator() : c.Item).ToArray());
+            foreach (var command in commands.Where(c => c != null))
+            {
+                command.WhenOthers(() => Arrange(menu, commands));
+            }
+            Arrange(menu, commands);
             Form.MainMenuStrip.Items.Add(menu);
+        }
+
+        /// <summary>A line stands only between two commands.</summary>
+        private static void Arrange(WinForms.ToolStripMenuItem menu, IInMenu[] commands)
+        {
+            menu.DropDownItems.Clear();
+            bool separates = false;
+            foreach (var command in commands)
+            {
+                separates |= command == null;
+                if (command != null && command.Items.Count > 0)
+                {
+                    if (separates && menu.DropDownItems.Count > 0)
+                    {
+                        menu.DropDownItems.Add(new WinForms.ToolStripSeparator());
+                    }
+                    separates = false;
+                    menu.DropDownItems.AddRange(command.Items.ToArray());
+                }
+            }
         }
 
         protected void Row(params Part[] line)
@@ -152,8 +175,7 @@ namespace Frame
         {
             get
             {
-                return parts.Select(p => p.Name + ": " + p.Shown
-                    + (p.Enabled ? "" : " [disabled]") + (p.Visible ? "" : " [invisible]"));
+                return parts.Select(p => p.Name + ": " + p.Line);
             }
         }
     }

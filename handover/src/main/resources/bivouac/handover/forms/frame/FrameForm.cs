@@ -1,3 +1,4 @@
+using System;
 using System.Collections.Generic;
 using WinForms = System.Windows.Forms;
 
@@ -9,8 +10,7 @@ namespace Frame
     /// </summary>
     internal sealed class FrameForm : WinForms.Form
     {
-        private readonly Dictionary<WinForms.Keys, MenuCommand> shortcuts =
-            new Dictionary<WinForms.Keys, MenuCommand>();
+        private readonly Dictionary<WinForms.Keys, Action> shortcuts = new Dictionary<WinForms.Keys, Action>();
 
         private bool leaving;
 
@@ -21,9 +21,9 @@ namespace Frame
 
         public FrameWindow Window { get; }
 
-        public void Shortcut(WinForms.Keys keys, MenuCommand command)
+        public void Shortcut(WinForms.Keys keys, Action press)
         {
-            shortcuts[keys] = command;
+            shortcuts[keys] = press;
         }
 
         public void TakeAway()
@@ -58,10 +58,10 @@ namespace Frame
 
         protected override bool ProcessCmdKey(ref WinForms.Message message, WinForms.Keys keys)
         {
-            MenuCommand command;
-            if (shortcuts.TryGetValue(keys, out command))
+            Action press;
+            if (shortcuts.TryGetValue(keys, out press))
             {
-                command.Press();
+                press();
                 return true;
             }
             return base.ProcessCmdKey(ref message, keys);

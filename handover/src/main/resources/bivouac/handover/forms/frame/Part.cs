@@ -206,6 +206,12 @@ namespace Frame
         /// <summary>What it shows, for those who compare.</summary>
         public abstract string Shown { get; }
 
+        /// <summary>The same, with whether it can be used and is seen.</summary>
+        internal virtual string Line
+        {
+            get { return Shown + (Enabled ? "" : " [disabled]") + (Visible ? "" : " [invisible]"); }
+        }
+
         /// <summary>A text without the mark of its access key.</summary>
         protected static string Unmarked(string marked)
         {

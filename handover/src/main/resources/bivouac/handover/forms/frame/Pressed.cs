@@ -1,4 +1,5 @@
 using System;
+using System.Collections.Generic;
 using System.Drawing;
 using System.Linq;
 using WinForms = System.Windows.Forms;
@@ -132,7 +133,7 @@ namespace Frame
     }
 
     /// <summary>A command in a menu.</summary>
-    public sealed class MenuCommand : Pressed
+    public sealed class MenuCommand : Pressed, IInMenu
     {
         /// <param name="ticking">whether it carries a tick, which choosing it turns over</param>
         public MenuCommand(Face window, string name, bool ticking = false) : base(window, name, null)
@@ -143,6 +144,16 @@ namespace Frame
 
         internal WinForms.ToolStripItem Item { get; }
 
+        public IReadOnlyList<WinForms.ToolStripItem> Items
+        {
+            get { return new[] { Item }; }
+        }
+
+        /// <summary>There is always one.</summary>
+        public void WhenOthers(Action arrange)
+        {
+        }
+
         private WinForms.ToolStripMenuItem Command
         {
             get { return (WinForms.ToolStripMenuItem)Item; }
@@ -152,7 +163,12 @@ namespace Frame
         public void Shortcut(string keys)
         {
             Command.ShortcutKeyDisplayString = keys;
-            Form.Shortcut(keys.Split('+').Select(Key).Aggregate(WinForms.Keys.None, (all, key) => all | key), this);
+            Form.Shortcut(Keys(keys), Press);
+        }
+
+        internal static WinForms.Keys Keys(string keys)
+        {
+            return keys.Split('+').Select(Key).Aggregate(WinForms.Keys.None, (all, key) => all | key);
         }
 
         private static WinForms.Keys Key(string name)

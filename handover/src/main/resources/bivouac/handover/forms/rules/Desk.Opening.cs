@@ -183,6 +183,12 @@ namespace Rules
             return Enumerable.Reverse(windows).OfType<T>().OrderBy(w => w.Key, ByKey).ToList();
         }
 
+        /// <summary>The same in the order in which they opened, or by their keys (P5).</summary>
+        public IReadOnlyList<T> Opened<T>() where T : DeskWindow
+        {
+            return windows.OfType<T>().OrderBy(w => w.Key, ByKey).ToList();
+        }
+
         public bool IsOpen<T>() where T : DeskWindow
         {
             return windows.OfType<T>().Any();

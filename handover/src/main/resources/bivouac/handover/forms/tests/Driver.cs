@@ -366,7 +366,11 @@ namespace Tests
                     Hand.Pick(window, names[0]);
                     break;
                 default:
-                    if (verb.StartsWith("choose", StringComparison.Ordinal))
+                    if (verb.StartsWith("press row", StringComparison.Ordinal))
+                    {
+                        Hand.PressRow(window, names[0], int.Parse(verb.Split(' ')[2]));
+                    }
+                    else if (verb.StartsWith("choose", StringComparison.Ordinal))
                     {
                         Hand.ChooseFiles(window, names.Take(names.Count - 2).ToList(), names[names.Count - 2]);
                     }

@@ -32,6 +32,11 @@ namespace Tests
             }
         }
 
+        public static void PressRow(DeskWindow window, string name, int row)
+        {
+            ((IEach)Part(window, name)).Press(row);
+        }
+
         public static void Cancel(DeskWindow window, string name)
         {
             ((WorkProgress)Part(window, name)).PressCancel();

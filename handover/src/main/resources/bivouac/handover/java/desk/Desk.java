@@ -643,6 +643,15 @@ public final class Desk {
                 .toList();
     }
 
+    /** The same in the order in which they opened, or by their keys (P5). */
+    public <W extends DeskWindow> List<W> opened(Class<W> kind) {
+        return windows.stream()
+                .filter(kind::isInstance)
+                .map(kind::cast)
+                .sorted(BY_KEY)
+                .toList();
+    }
+
     public boolean isOpen(Class<? extends DeskWindow> kind) {
         return windows.stream().anyMatch(kind::isInstance);
     }

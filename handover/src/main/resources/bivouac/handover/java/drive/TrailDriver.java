@@ -304,7 +304,9 @@ public final class TrailDriver {
             case "answer of" -> Hand.answer(window, names.getFirst());
             case "pick of" -> Hand.pick(window, names.getFirst());
             default -> {
-                if (verb.startsWith("choose")) {
+                if (verb.startsWith("press row")) {
+                    Hand.pressRow(window, names.getFirst(), Integer.parseInt(verb.split(" ")[2]));
+                } else if (verb.startsWith("choose")) {
                     Hand.chooseFiles(window, names.subList(0, names.size() - 2), names.get(names.size() - 2));
                 } else if (verb.startsWith("select row") || verb.startsWith("select no row")) {
                     Hand.select(window, names.getFirst(), numbers(line));

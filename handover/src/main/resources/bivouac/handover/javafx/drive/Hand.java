@@ -95,6 +95,10 @@ final class Hand {
         ((Choice) part(window, name)).setValue(item);
     }
 
+    static void pressRow(DeskWindow window, String name, int row) {
+        ((Face) window).pressRow(name, row);
+    }
+
     static void cancel(DeskWindow window, String name) {
         ((WorkProgress) ((Face) window).part(name)).cancel();
     }

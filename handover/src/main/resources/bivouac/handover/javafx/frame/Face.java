@@ -62,6 +62,7 @@ public abstract class Face extends FrameWindow {
                         .addListener((javafx.collections.ListChangeListener<Integer>) c -> happens(part));
             case Button button -> button.setOnAction(e -> happens(part));
             case Hyperlink link -> link.setOnAction(e -> happens(part));
+            case EachCommand<?> each -> {} // those that it stands for are pressed
             case MenuItem command -> command.setOnAction(e -> happens(part));
             case WorkProgress progress -> shows(progress);
             default -> {}
@@ -172,7 +173,7 @@ public abstract class Face extends FrameWindow {
             line.setAlignment(Pos.BASELINE_LEFT);
         }
         for (Node node : nodes) {
-            if (node instanceof RowTable<?> || node instanceof WorkProgress) {
+            if (node instanceof RowTable<?> || node instanceof WorkProgress || node instanceof EachButton<?>) {
                 HBox.setHgrow(node, Priority.ALWAYS);
             }
         }
@@ -229,7 +230,9 @@ public abstract class Face extends FrameWindow {
     }
 
     public static void enabled(Object part, boolean yes) {
-        if (part instanceof Node node) {
+        if (part instanceof Each<?> each) {
+            each.each().enabled(yes);
+        } else if (part instanceof Node node) {
             node.setDisable(!yes);
         } else {
             ((MenuItem) part).setDisable(!yes);
@@ -237,11 +240,16 @@ public abstract class Face extends FrameWindow {
     }
 
     public static boolean isEnabled(Object part) {
+        if (part instanceof Each<?> each) {
+            return each.each().isEnabled();
+        }
         return part instanceof Node node ? !node.isDisable() : !((MenuItem) part).isDisable();
     }
 
     public static void visible(Object part, boolean yes) {
-        if (part instanceof Node node) {
+        if (part instanceof EachCommand<?> each) {
+            each.shown(yes);
+        } else if (part instanceof Node node) {
             node.setVisible(yes);
         } else {
             ((MenuItem) part).setVisible(yes);
@@ -249,6 +257,9 @@ public abstract class Face extends FrameWindow {
     }
 
     public static boolean isVisible(Object part) {
+        if (part instanceof EachCommand<?> each) {
+            return each.isShown();
+        }
         return part instanceof Node node ? node.isVisible() : ((MenuItem) part).isVisible();
     }
 
@@ -319,17 +330,23 @@ public abstract class Face extends FrameWindow {
         return part;
     }
 
+    /** As a person does with one of those of which there is one for each row, by its number from 1. */
+    public final void pressRow(String name, int row) {
+        ((Each<?>) part(name)).press(row);
+    }
+
     @Override
     public List<String> seen() {
         List<String> lines = new ArrayList<>();
         parts.forEach((name, part) -> lines.add(name + ": " + content(part)
-                + (isEnabled(part) ? "" : " [disabled]")
+                + (isEnabled(part) || part instanceof Each<?> ? "" : " [disabled]")
                 + (isVisible(part) ? "" : " [invisible]")));
         return lines;
     }
 
     private String content(Object part) {
         return switch (part) {
+            case Each<?> each -> each.each().content();
             case TextInputControl field -> field.getText();
             case Choice choice -> choice.anyChosen() ? choice.getValue() : "";
             case RowTable<?> table ->

@@ -3,6 +3,7 @@ package drive;
 import desk.DeskWindow;
 import desk.Loop;
 import frame.Choice;
+import frame.EachPart;
 import frame.Face;
 import frame.FileDialog;
 import frame.FrameWindow;
@@ -64,6 +65,10 @@ final class Hand {
             case Link link when link.usable() -> link.press();
             default -> throw new IllegalStateException(name + " cannot be pressed");
         }
+    }
+
+    static void pressRow(DeskWindow window, String name, int row) {
+        ((EachPart<?>) part(window, name)).press(row);
     }
 
     static void cancel(DeskWindow window, String name) {

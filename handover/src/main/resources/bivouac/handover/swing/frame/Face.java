@@ -46,7 +46,7 @@ public abstract class Face extends FrameWindow {
     // Laying out
 
     /** A menu of the window's bar; null stands for a line. */
-    protected final void menu(String marked, MenuCommand... commands) {
+    protected final void menu(String marked, InMenu... commands) {
         JMenuBar bar = root.getJMenuBar();
         if (bar == null) {
             bar = new JMenuBar();
@@ -54,14 +54,29 @@ public abstract class Face extends FrameWindow {
         }
         JMenu menu = new JMenu();
         Marked.put(menu, marked);
-        for (MenuCommand command : commands) {
-            if (command == null) {
-                menu.addSeparator();
-            } else {
-                menu.add(command.item());
+        for (InMenu command : commands) {
+            if (command != null) {
+                command.whenOthers(() -> arrange(menu, commands));
             }
         }
+        arrange(menu, commands);
         bar.add(menu);
+    }
+
+    /** A line stands only between two commands. */
+    private static void arrange(JMenu menu, InMenu... commands) {
+        menu.removeAll();
+        boolean separates = false;
+        for (InMenu command : commands) {
+            separates |= command == null;
+            if (command != null && !command.items().isEmpty()) {
+                if (separates && menu.getItemCount() > 0) {
+                    menu.addSeparator();
+                }
+                separates = false;
+                command.items().forEach(menu::add);
+            }
+        }
     }
 
     protected final void row(Part... parts) {
@@ -145,9 +160,7 @@ public abstract class Face extends FrameWindow {
     @Override
     public List<String> seen() {
         List<String> lines = new ArrayList<>();
-        parts.forEach((name, part) -> lines.add(name + ": " + part.content()
-                + (part.enabled() ? "" : " [disabled]")
-                + (part.visible() ? "" : " [invisible]")));
+        parts.forEach((name, part) -> lines.add(name + ": " + part.line()));
         return lines;
     }
 }

@@ -1,11 +1,12 @@
 package frame;
 
+import java.util.List;
 import javax.swing.JCheckBoxMenuItem;
 import javax.swing.JMenuItem;
 import javax.swing.KeyStroke;
 
 /** A command in a menu. */
-public final class MenuCommand extends Pressed {
+public final class MenuCommand extends Pressed implements InMenu {
 
     private MenuCommand(Face window, String name, JMenuItem item) {
         super(window, name, item);
@@ -22,12 +23,21 @@ public final class MenuCommand extends Pressed {
 
     /** @param keys as {@code Ctrl+Shift+S} */
     public void shortcut(String keys) {
+        item().setAccelerator(keys(keys));
+    }
+
+    static KeyStroke keys(String keys) {
         int last = keys.lastIndexOf('+');
         String modifiers = last < 0
                 ? ""
                 : keys.substring(0, last).toLowerCase(java.util.Locale.ROOT).replace('+', ' ');
         String key = keys.substring(last + 1).toUpperCase(java.util.Locale.ROOT);
-        item().setAccelerator(KeyStroke.getKeyStroke(modifiers + " " + key));
+        return KeyStroke.getKeyStroke(modifiers + " " + key);
+    }
+
+    @Override
+    public List<JMenuItem> items() {
+        return List.of(item());
     }
 
     JMenuItem item() {

@@ -170,4 +170,9 @@ public abstract class Part {
 
     /** What it shows, for those who compare. */
     public abstract String content();
+
+    /** The same, with whether it can be used and is seen. */
+    String line() {
+        return content() + (enabled ? "" : " [disabled]") + (visible ? "" : " [invisible]");
+    }
 }

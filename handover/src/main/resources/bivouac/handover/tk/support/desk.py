@@ -668,6 +668,10 @@ class Desk:
         """All open windows of a kind, the newest first, or by their keys (R2)."""
         return sorted((w for w in reversed(self.windows) if isinstance(w, kind)), key=_BY_KEY)
 
+    def opened(self, kind):
+        """The same in the order in which they opened, or by their keys (P5)."""
+        return sorted((w for w in self.windows if isinstance(w, kind)), key=_BY_KEY)
+
     def is_open(self, what):
         if isinstance(what, type):
             return self.find(what) is not None

@@ -4,7 +4,7 @@ import tkinter as tk
 from pathlib import Path
 from tkinter import ttk
 
-from .parts import MenuCommand, RowList, TextArea, WorkProgress
+from .parts import EachPart, RowList, TextArea, WorkProgress
 from .texts import access_key, plain
 from .window import Window
 
@@ -56,15 +56,19 @@ class Face(Window):
     def _fill(menu, commands):
         def build():
             menu.delete(0, "end")
+            separates = False  # a line stands only between two commands
             for command in commands:
-                if command is None:
+                separates = separates or command is None
+                if command is None or not command.visible or isinstance(command, EachPart) and not command.shown:
+                    continue
+                if separates and menu.index("end") is not None:
                     menu.add_separator()
-                elif command.visible:
-                    command.put_into(menu)
+                separates = False
+                command.put_into(menu)
 
         build()
         for command in commands:
-            if isinstance(command, MenuCommand):
+            if command is not None:
                 command.menu = build
 
     def add_row(self, *parts):
@@ -84,7 +88,7 @@ class Face(Window):
         for at, part in enumerate(parts):
             if part.label:
                 self._label(line, part, 2 * at)
-            grows = bool(part.label) or isinstance(part, (RowList, TextArea, WorkProgress))
+            grows = bool(part.label) or isinstance(part, (RowList, TextArea, WorkProgress, EachPart))
             line.columnconfigure(2 * at + 1, weight=1 if grows else 0)
             sticky = "nsew" if tall and grows else "ew" if grows else "w"
             part.widget.grid(in_=line, row=0, column=2 * at + 1, sticky=sticky, padx=(0, 8))
@@ -109,9 +113,4 @@ class Face(Window):
         return self.parts[name]
 
     def seen_lines(self):
-        return [
-            f"{name}: {part.content()}"
-            + ("" if part.enabled else " [disabled]")
-            + ("" if part.visible else " [invisible]")
-            for name, part in self.parts.items()
-        ]
+        return [f"{name}: {part.line()}" for name, part in self.parts.items()]

@@ -121,6 +121,10 @@ class Part:
         """What it shows, for those who compare."""
         raise NotImplementedError
 
+    def line(self):
+        """The same, with whether it can be used and is seen."""
+        return self.content() + ("" if self._enabled else " [disabled]") + ("" if self._visible else " [invisible]")
+
 
 class Caption(Part):
     takes_focus = False
@@ -584,6 +588,145 @@ class MenuCommand(Part):
 
     def content(self):
         return plain(self._marked) + (" [ticked]" if self._value is not None and self.ticked else "")
+
+
+class EachPart(Part):
+    """One for each row of a list, or for each open window (P5). It follows when the application is at rest.
+
+    What stands on one has no access key.
+    """
+
+    MOST = 200
+
+    def __init__(self, window, name, widget=None):
+        super().__init__(window, name, widget)
+        self.ticked_when = lambda row: False
+        self.enabled_when = lambda row: True
+        self._script = lambda row: None
+        self._rows = []
+        self.shown = []  # of each its text, whether it is ticked, and whether it can be used
+
+    def show(self, rows, text):
+        self._rows = list(rows[: self.MOST])
+        shown = [(text(row), self.ticked_when(row), self._enabled and self.enabled_when(row)) for row in self._rows]
+        if shown != self.shown:
+            self.shown = shown
+            self.arrange()
+
+    def arrange(self):
+        """Shows these, and no more."""
+        raise NotImplementedError
+
+    def pressed(self, number):
+        """A person presses one, by its number from 0; its row is the value that stands there now."""
+        row = self._rows[number]
+        self.window.desk.event(self.window, lambda: self._script(row))
+
+    def press(self, number):
+        """As a person does, by its number from 1; one that is disabled refuses."""
+        if 0 < number <= len(self.shown) and self.shown[number - 1][2] and self._visible:
+            self.click(number - 1)
+            return True
+        return False
+
+    def click(self, number):
+        raise NotImplementedError
+
+    def apply(self):
+        """Each also has a condition of its own, and shows both when the application is at rest."""
+
+    def content(self):
+        return " | ".join(
+            text + (" [ticked]" if ticked else "") + ("" if enabled else " [disabled]")
+            for text, ticked, enabled in self.shown
+        )
+
+    def line(self):
+        return self.content() + ("" if self._visible else " [invisible]")
+
+
+class EachButton(EachPart):
+    """The buttons, some beside each other."""
+
+    BESIDE = 4
+
+    def __init__(self, window, name):
+        super().__init__(window, name, ttk.Frame(window.body))
+        self._buttons = []
+
+    def arrange(self):
+        while len(self._buttons) > len(self.shown):
+            self._buttons.pop().destroy()
+        for number in range(len(self._buttons), len(self.shown)):
+            button = ttk.Button(self.widget, command=lambda n=number: self.pressed(n))
+            row, column = divmod(number, self.BESIDE)
+            button.grid(row=row, column=column, padx=(0, 6), pady=2, sticky="ew")
+            self._buttons.append(button)
+        for button, (text, _, enabled) in zip(self._buttons, self.shown, strict=True):
+            button.configure(text=text, state="normal" if enabled else "disabled")
+
+    def click(self, number):
+        self._buttons[number].invoke()
+
+    def _look(self, **options):
+        """A button is styled by its toolkit."""
+
+
+class EachCommand(EachPart):
+    """The commands of a menu, which is built anew when they change. A shortcut is that of the first, and counts on."""
+
+    SHORTCUTS = 9
+
+    def __init__(self, window, name, shortcut="", ticking=False):
+        super().__init__(window, name)
+        self.menu = None
+        self._ticking = ticking
+        self._values = []
+        self._shortcut = shortcut[:-1] if shortcut.endswith("+1") else ""
+        self._first = None
+        for number in range(1, self.SHORTCUTS + 1) if self._shortcut else ():
+            window.shortcut(f"{self._shortcut}{number}", lambda n=number: self.press(n))
+
+    def arrange(self):
+        if self.menu is not None:
+            self.menu()
+
+    def put_into(self, menu):
+        self._values = []
+        for number, (text, ticked, enabled) in enumerate(self.shown):
+            keys = f"{self._shortcut}{number + 1}" if self._shortcut and number < self.SHORTCUTS else ""
+            options = {
+                "label": text,
+                "accelerator": keys,
+                "state": "normal" if enabled else "disabled",
+                "command": lambda n=number: self.pressed(n),
+            }
+            if self._ticking:
+                value = tk.BooleanVar(self.window.top, ticked)
+                self._values.append(value)  # Tk keeps only its name
+                menu.add_checkbutton(variable=value, **options)
+            else:
+                menu.add_command(**options)
+            if number == 0:
+                self._first = menu, menu.index("end")
+
+    def pressed(self, number):
+        for value, (_, ticked, _) in zip(self._values, self.shown, strict=False):
+            value.set(ticked)  # a tick follows, and is not turned over
+        super().pressed(number)
+
+    def click(self, number):
+        menu, first = self._first
+        menu.invoke(first + number)
+
+    def focus(self):
+        """A command has no focus."""
+
+    def _look(self, **options):
+        """A command looks as its menu does."""
+
+    def show_visible(self):
+        self.arrange()
 
 
 class RowList(Part):

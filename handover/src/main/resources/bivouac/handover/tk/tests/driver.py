@@ -237,6 +237,9 @@ class TrailDriver:
                 window.answer_in_words(names[0])
             case "pick of":
                 window.pick(names[0])
+            case _ if verb.startswith("press row"):
+                if not window.part(names[0]).press(int(verb.split()[2])):
+                    raise ValueError(f"{names[0]} cannot be pressed")
             case _ if verb.startswith("choose"):
                 window.choose(names[:-2], names[-2])
             case _ if verb.startswith(("select row", "select no row")):
