@@ -263,7 +263,13 @@ abstract class DesignMapper {
                         traits);
             case Part.Choice c ->
                 new Part.Choice(
-                        c.name(), worded(c, "label", c.label()), c.items(), c.starts(), script(c.changed()), traits);
+                        c.name(),
+                        worded(c, "label", c.label()),
+                        c.items(),
+                        c.follows().map(this::expression),
+                        c.starts(),
+                        script(c.changed()),
+                        traits);
             case Part.ListOfRows l -> list(l, traits);
             case Part.TickBox b ->
                 new Part.TickBox(b.name(), worded(b, "text", b.text()), b.ticked(), script(b.changed()), traits);

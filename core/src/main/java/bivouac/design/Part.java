@@ -198,16 +198,29 @@ public sealed interface Part {
      * One of a few texts (P4).
      *
      * @param items what can be chosen, in order
+     * @param follows the list of texts that can be chosen instead of those (P5)
      * @param starts the item chosen when the window opens; empty for none
      */
-    record Choice(Name name, String label, List<String> items, String starts, Script changed, Traits traits)
+    record Choice(
+            Name name,
+            String label,
+            List<String> items,
+            Optional<Expression> follows,
+            String starts,
+            Script changed,
+            Traits traits)
             implements Part {
         public Choice {
             items = List.copyOf(items);
         }
 
+        /** Its items are those of a list of texts. */
+        public Choice following(String list) {
+            return new Choice(name, label, List.of(), Optional.of(new Expression(list)), starts, changed, traits);
+        }
+
         public static Choice of(String name, String label, String... items) {
-            return new Choice(Name.of(name), label, List.of(items), "", Script.EMPTY, Traits.USUAL);
+            return new Choice(Name.of(name), label, List.of(items), Optional.empty(), "", Script.EMPTY, Traits.USUAL);
         }
 
         @Override

@@ -15,7 +15,7 @@ final class PartCopy {
             case Part.TextField p ->
                 new Part.TextField(name, p.label(), p.starts(), p.longest(), p.entry(), script, traits);
             case Part.ValueField p -> new Part.ValueField(name, p.label(), p.holds(), p.starts(), script, traits);
-            case Part.Choice p -> new Part.Choice(name, p.label(), p.items(), p.starts(), script, traits);
+            case Part.Choice p -> new Part.Choice(name, p.label(), p.items(), p.follows(), p.starts(), script, traits);
             case Part.ListOfRows p ->
                 new Part.ListOfRows(
                         name, p.label(), p.columns(), p.first(), p.several(), p.byHand(), script, p.moments(), traits);

@@ -67,6 +67,7 @@ final class PartFormat {
                         name,
                         f.text("label", ""),
                         f.list("items", Fields::asText),
+                        f.has(EACH_ROW) ? Optional.of(new Expression(f.text(EACH_ROW))) : Optional.empty(),
                         f.text("starts", ""),
                         StepFormat.script(f, "chosen"),
                         traits));
@@ -92,7 +93,7 @@ final class PartFormat {
                         name,
                         f.text("text", ""),
                         f.yes("default", false),
-                        each(f, ""),
+                        each(f, false),
                         StepFormat.script(f, "pressed"),
                         traits));
         kinds.put("menu command", PartFormat::command);
@@ -133,21 +134,19 @@ final class PartFormat {
                 f.text("shortcut", ""),
                 f.yes("ticking", false),
                 f.yes("separated", false),
-                each(f, f.text(TICKED_WHEN, "")),
+                each(f, true),
                 StepFormat.script(f, "chosen"),
                 traits);
     }
 
     /** One for each row: {@code "for each row in": "app.recent"}, or {@code "for each open": "Plan"}. */
-    private static Each each(Fields f, String ticked) throws Unreadable {
-        String rows = f.text(EACH_ROW, "");
-        String window = f.text(EACH_OPEN, "");
-        if (!rows.isEmpty()) {
-            return new Each.OfRows(
-                    new Expression(rows),
-                    Optional.of(ticked).filter(t -> !t.isEmpty()).map(Expression::new));
+    private static Each each(Fields f, boolean ticks) throws Unreadable {
+        if (f.has(EACH_ROW)) {
+            Optional<Expression> ticked =
+                    ticks && f.has(TICKED_WHEN) ? Optional.of(new Expression(f.text(TICKED_WHEN))) : Optional.empty();
+            return new Each.OfRows(new Expression(f.text(EACH_ROW)), ticked);
         }
-        return window.isEmpty() ? Each.ONCE : new Each.OfWindows(window);
+        return f.has(EACH_OPEN) ? new Each.OfWindows(f.text(EACH_OPEN)) : Each.ONCE;
     }
 
     private static void write(JsonOut.Members out, Each each) {
@@ -246,6 +245,7 @@ final class PartFormat {
             case Part.Choice c ->
                 out.putUnlessEmpty("label", c.label())
                         .list("items", c.items(), i -> i)
+                        .put(EACH_ROW, c.follows().map(Expression::source))
                         .putUnlessEmpty("starts", c.starts());
             case Part.ListOfRows l ->
                 out.putUnlessEmpty("label", l.label())

@@ -154,7 +154,7 @@ final class Happening {
     }
 
     private void select(Inst inst, int part, int item) {
-        inst.plan.parts().get(part).select(inst, item);
+        inst.plan.parts().get(part).select(run.here(inst), inst, item);
         inst.plan.parts().get(part).changed(inst, true);
         press(inst, part);
     }

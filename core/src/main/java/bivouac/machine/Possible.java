@@ -176,8 +176,7 @@ final class Possible {
             case Part.TextField f -> edit(inst, i, part, events);
             case Part.ValueField f -> edit(inst, i, part, events);
             case Part.TickBox b -> change(inst, i, part, NumberedEvent.Kind.TICK, 1, events);
-            case Part.Choice c ->
-                change(inst, i, part, NumberedEvent.Kind.SELECT, c.items().size(), events);
+            case Part.Choice c -> change(inst, i, part, NumberedEvent.Kind.SELECT, listed(inst, part, c), events);
             case Part.ListOfRows l -> {
                 if (usable(inst, part)) {
                     rows.offer(inst, i, part, events);
@@ -191,6 +190,16 @@ final class Possible {
             }
             case Part.Progress p -> cancel(inst, i, part, events);
         }
+    }
+
+    /** Of a choice that follows a list as many items are listed as rows of one. */
+    private int listed(Inst inst, PartPlan part, Part.Choice choice) {
+        int items = items(inst, part).size();
+        return choice.follows().isPresent() ? Math.min(RowEvents.MOST_LISTED, items) : items;
+    }
+
+    private List<String> items(Inst inst, PartPlan part) {
+        return run.or(() -> part.items(run.here(inst), inst), List.of());
     }
 
     private void press(Inst inst, int i, PartPlan part, EventList events) {
@@ -269,7 +278,8 @@ final class Possible {
                         && Eaches.isUsable(run, inst, inst.plan.parts().get(part), row);
             case Event.Select(int i, int part, int item) ->
                 changeable(inst, part, Part.Choice.class)
-                        && inst.plan.parts().get(part).hasItem(item);
+                        && item >= 0
+                        && item < items(inst, inst.plan.parts().get(part)).size();
             case Event.OnRows on -> usable(inst, on.part(), Part.ListOfRows.class) && rows.isPossible(inst, on);
             case Event.Edit(int i, int part, String text) ->
                 changeable(inst, part, Part.TextField.class, Part.ValueField.class);

@@ -169,6 +169,7 @@ public record Scene(
      * @param font as pickers write it; empty for its window's
      * @param colour as pickers write it; empty for its window's
      * @param each of a part of which there is one for each row, those (P5)
+     * @param items of a choice, what can be chosen
      * @param rows of a list, as shown
      * @param selected the numbers of a list's selected rows, from 1
      */
@@ -185,10 +186,12 @@ public record Scene(
             String font,
             String colour,
             List<SeenRow> each,
+            List<String> items,
             List<List<String>> rows,
             List<Integer> selected) {
         public SeenPart {
             each = List.copyOf(each);
+            items = List.copyOf(items);
             rows = List.copyOf(rows);
             selected = List.copyOf(selected);
         }

@@ -148,6 +148,7 @@ final class SceneMaker {
                     run.or(() -> part.traits.look(TraitsPlan.Look.FONT, run.here(inst), inst), ""),
                     run.or(() -> part.traits.look(TraitsPlan.Look.COLOUR, run.here(inst), inst), ""),
                     Eaches.seen(run, inst, part),
+                    run.or(() -> part.items(run.here(inst), inst), List.of()),
                     rows(part, inst),
                     part.rowsOf().map(r -> r.selection(inst)).orElse(List.of())));
         }

@@ -110,7 +110,7 @@ public final class Deciding {
         for (PartPlan part : plan.parts()) {
             if (part.part.getsEvents()) {
                 part.traits.conditions().forEach(c -> root(c, Ranges.NO_SCRIPT));
-                part.each().ifPresent(e -> e.decides().forEach(list -> root(list, Ranges.NO_SCRIPT)));
+                part.decides().forEach(list -> root(list, Ranges.NO_SCRIPT));
             }
             part.rowsOf().ifPresent(r -> decides(r.selectedCell(), By.VALUE, Set.of()));
         }

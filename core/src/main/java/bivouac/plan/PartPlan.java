@@ -1,6 +1,7 @@
 package bivouac.plan;
 
 import bivouac.design.Braces;
+import bivouac.design.Each;
 import bivouac.design.Part;
 import bivouac.design.Type;
 import bivouac.expression.Compiled;
@@ -11,10 +12,12 @@ import bivouac.expression.Texts;
 import bivouac.expression.Value;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /** A part, compiled: its slots, what {@code me.PART} and its members are (P1), its live text and its conditions (P3). */
 public final class PartPlan {
@@ -47,6 +50,9 @@ public final class PartPlan {
     private ScriptPlan script;
     private final Optional<Rows> rows;
     private final Optional<EachPlan> each;
+    /** The list of a choice that follows one (P5). */
+    private Optional<Compiled<Reading>> follows = Optional.empty();
+
     private final Map<Part.RowMoment, ScriptPlan> moments = new EnumMap<>(Part.RowMoment.class);
 
     /**
@@ -103,6 +109,10 @@ public final class PartPlan {
     void link(Linker linker) {
         each.ifPresent(e -> e.link(linker));
         text = linker.text(linker.at(part, "text"), each.isPresent() ? "" : content(part));
+        if (part instanceof Part.Choice choice) {
+            follows = choice.follows()
+                    .map(e -> linker.expression(linker.at(part, Each.ROW + " in"), e, new Type.ListOf(Type.TEXT)));
+        }
         if (part instanceof Part.Link link) {
             address = Optional.of(linker.text(linker.at(part, "address"), link.address()));
         }
@@ -143,7 +153,8 @@ public final class PartPlan {
         } else if (rows.isPresent()) {
             rows.orElseThrow().start(inst, from.today());
         } else if (part instanceof Part.Choice choice) {
-            inst.set(slot, Value.of(choice.items().contains(choice.starts()) ? choice.starts() : ""));
+            boolean known = follows.isPresent() || choice.items().contains(choice.starts());
+            inst.set(slot, Value.of(known ? choice.starts() : ""));
         } else if (isTicking()) {
             inst.set(slot, Value.NO);
         } else if (part instanceof Part.Progress) {
@@ -170,6 +181,9 @@ public final class PartPlan {
         boolean fixedText = (part instanceof Part.TickBox || isTicking()) && !live;
         if (live || fixedText) {
             return text.text(in.of(inst));
+        }
+        if (follows.isPresent()) {
+            return chosenOf(in, inst);
         }
         return inst.value(part instanceof Part.Progress ? slot + LINE : slot).shown();
     }
@@ -203,13 +217,25 @@ public final class PartPlan {
         inst.set(slot, Value.of(!ticked(inst)));
     }
 
-    public boolean hasItem(int item) {
-        return part instanceof Part.Choice c && item >= 0 && item < c.items().size();
+    /** What can be chosen in it; fault X3, or X6, where the list that it follows has one. */
+    public List<String> items(Reading in, Instance inst) {
+        if (follows.isEmpty()) {
+            return part instanceof Part.Choice c ? c.items() : List.of();
+        }
+        return follows.get().evaluate(in.of(inst)) instanceof Value.Items(List<Value> all)
+                ? all.stream().limit(Each.MOST).map(Value::shown).toList()
+                : List.of();
+    }
+
+    /** What is chosen in one that follows a list: what is no item any more counts as none (P5). */
+    private String chosenOf(Reading in, Instance inst) {
+        String chosen = inst.value(slot).shown();
+        return chosen.isEmpty() || !items(in, inst).contains(chosen) ? "" : chosen;
     }
 
     /** Chooses an item of a choice. */
-    public void select(Instance inst, int item) {
-        inst.set(slot, Value.of(((Part.Choice) part).items().get(item)));
+    public void select(Reading in, Instance inst, int item) {
+        inst.set(slot, Value.of(items(in, inst).get(item)));
     }
 
     /** Puts a text that a person typed into it, no longer than the part's longest (P4). */
@@ -251,7 +277,7 @@ public final class PartPlan {
 
     /** Evaluates what may fault, so that a fault is met at rest (E2). */
     public void check(Reading in, Instance inst) {
-        if (live && text.mayFault()) {
+        if (live && text.mayFault() || follows.isPresent()) {
             text(in, inst);
         }
         if (each.isPresent()) {
@@ -264,6 +290,7 @@ public final class PartPlan {
     public boolean mayFault() {
         return live && text.mayFault()
                 || traits.mayFault()
+                || follows.map(Compiled::mayFault).orElse(false)
                 || each.map(EachPlan::mayFault).orElse(false);
     }
 
@@ -310,17 +337,15 @@ public final class PartPlan {
             }
             case Part.ListOfRows l -> rows.orElseThrow().accesses(whose, all);
             case Part.Choice c -> {
-                Access.Writer write = (in, v) -> choose(whose.in(in), v.shown());
-                all.put(
-                        "",
-                        Access.plain(Type.TEXT, cell, in -> chosen(whose.in(in)), write)
-                                .thatMayFault());
-                all.put(
-                        ".anyChosen",
-                        Access.following(
-                                Type.YESNO,
-                                List.of(cell),
-                                in -> Value.of(!whose.in(in).value(slot).shown().isEmpty())));
+                Access.Writer write = (in, v) -> choose(in, whose.in(in), v.shown());
+                Access chosen = Access.plain(Type.TEXT, cell, in -> chosen(in, whose.in(in)), write)
+                        .thatMayFault();
+                Access any = Access.following(
+                        Type.YESNO,
+                        List.of(cell),
+                        in -> Value.of(!text(in, whose.in(in)).isEmpty()));
+                all.put("", alsoOfList(chosen));
+                all.put(".anyChosen", follows.isPresent() ? alsoOfList(any).thatMayFault() : any);
             }
             case Part.ValueField f -> {
                 Access.Writer write = (in, v) -> whose.in(in).set(slot, Value.of(v.shown()));
@@ -385,19 +410,30 @@ public final class PartPlan {
     }
 
     /** P4: a choice holds only its items; another text is a fault of the script that sets it. */
-    private void choose(Instance inst, String item) {
-        if (!item.isEmpty() && !((Part.Choice) part).items().contains(item)) {
+    private void choose(Reading in, Instance inst, String item) {
+        if (!item.isEmpty() && !items(in, inst).contains(item)) {
             throw new EvaluationFault(
                     "“" + item + "” is no item of " + part.name().shown());
         }
         inst.set(slot, Value.of(item));
     }
 
-    private Value chosen(Instance inst) {
-        if (text(inst).isEmpty()) {
+    private Value chosen(Reading in, Instance inst) {
+        if (text(in, inst).isEmpty()) {
             throw new EvaluationFault("nothing is chosen in " + part.name().shown());
         }
         return inst.value(slot);
+    }
+
+    /** What it means depends on the list that it follows, too. */
+    private Access alsoOfList(Access access) {
+        Set<Cell> cells = new LinkedHashSet<>();
+        follows.ifPresent(f -> Matters.cellsOf(f, cells::add));
+        Access all = access;
+        for (Cell of : cells) {
+            all = all.alsoOf(of);
+        }
+        return all;
     }
 
     private String text(Instance inst) {
@@ -426,6 +462,11 @@ public final class PartPlan {
         };
     }
 
+    /** On what it depends what a person can do with it: which rows there are, or items (P5). */
+    List<Compiled<Reading>> decides() {
+        return each.map(EachPlan::decides).orElseGet(() -> follows.stream().toList());
+    }
+
     /** What its live text reads. */
     List<Compiled<Reading>> liveText() {
         return each.isPresent() ? each.get().shows() : live ? text.expressions() : List.of();
@@ -448,6 +489,10 @@ public final class PartPlan {
             case Part.Choice c -> {
                 ranges.few(cell, Value.EMPTY);
                 c.items().forEach(i -> ranges.few(cell, Value.of(i)));
+                follows.ifPresent(list -> {
+                    ranges.any(cell);
+                    ranges.feed(list, Ranges.NO_SCRIPT, cell);
+                });
             }
             case Part.TextField f -> {
                 ranges.any(cell);

@@ -2,7 +2,6 @@ package bivouac.rehearsal;
 
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
-import bivouac.design.Part;
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
 import bivouac.machine.Scene;
@@ -37,9 +36,7 @@ public final class EventNames {
                 new NamedEvent.Selected(
                         which(scene, i),
                         part(scene, i, part),
-                        ((Part.Choice) window(scene, i).parts().get(part).design())
-                                .items()
-                                .get(item));
+                        window(scene, i).parts().get(part).items().get(item));
             case Event.SelectRows(int i, int part, var rows) ->
                 new NamedEvent.RowsSelected(which(scene, i), part(scene, i, part), rows);
             case Event.ActivateRow(int i, int part) ->
@@ -191,9 +188,12 @@ public final class EventNames {
 
     private static Optional<Event> selection(Scene scene, Which which, String part, String item) {
         return part(scene, which, part).flatMap(p -> {
-            Part design =
-                    scene.window(which).orElseThrow().parts().get(p.number()).design();
-            int number = design instanceof Part.Choice c ? c.items().indexOf(item) : -1;
+            int number = scene.window(which)
+                    .orElseThrow()
+                    .parts()
+                    .get(p.number())
+                    .items()
+                    .indexOf(item);
             return number < 0
                     ? Optional.<Event>empty()
                     : Optional.of(new Event.Select(p.instance(), p.number(), number));

@@ -76,6 +76,16 @@ public final class EachLine {
                 .toList();
     }
 
+    /** The list that a choice follows, as it is typed; nothing where it has items of its own. */
+    public static Optional<Expression> readList(Design design, String line) throws Declarations.Wrong {
+        return switch (read(design, line)) {
+            case Each.Once once -> Optional.empty();
+            case Each.OfRows(Expression rows, var ticked) when ticked.isEmpty() -> Optional.of(rows);
+            case Each.OfRows _, Each.OfWindows _ ->
+                throw new Declarations.Wrong("A choice follows a list of texts: row in app.guests.");
+        };
+    }
+
     /** As it is typed behind <em>for each</em>. */
     public static String write(Each each) {
         return each.isOnce() ? "" : each.words().substring(FOR.strip().length()).strip();

@@ -40,7 +40,7 @@ public final class PartTyping {
             "command");
 
     /** Those of which there can be one for each row, or for each open window. */
-    private static final List<String> EACH_KINDS = List.of("button", "command");
+    private static final List<String> EACH_KINDS = List.of("button", "choice", "command");
 
     private PartTyping() {}
 
@@ -97,19 +97,35 @@ public final class PartTyping {
         String stands = said ? rest.substring(0, as).strip() : rest;
         Part part;
         try {
-            EachLine.Split split = kind.get().equals("button")
+            EachLine.Split split = EACH_KINDS.contains(kind.get())
                     ? EachLine.split(design, stands)
                     : new EachLine.Split(stands, Each.ONCE);
             var text = Labelled.of(kind.get(), split.text());
             String wanted = said ? rest.substring(as + 4).strip() : wanted(text.label(), split.each());
             Name name = name(design, face.get(), wanted, kind.get(), said);
             Part made = part(kind.get(), name, text);
-            part = made instanceof Part.Button button ? button.forEach(split.each()) : made;
+            part = following(made, split.each());
         } catch (Declarations.Wrong e) {
             return new Result.Unfinished(e.getMessage());
         }
         Design changed = design.changingFace(window, f -> f.withRows(place(f.rows(), part, beside)));
         return new Result.Added(changed, part.name().expression(), did(part, face.get()));
+    }
+
+    private static Part following(Part made, Each each) throws Declarations.Wrong {
+        if (made instanceof Part.Button button) {
+            return button.forEach(each);
+        }
+        if (made instanceof Part.Choice choice && each instanceof Each.OfRows(var rows, var ticked)) {
+            if (ticked.isPresent()) {
+                throw new Declarations.Wrong("No item of a choice carries a tick; leave “ticked when” out.");
+            }
+            return choice.following(rows.source());
+        }
+        if (made instanceof Part.Choice && each instanceof Each.OfWindows) {
+            throw new Declarations.Wrong("A choice follows a list of texts: choice Guest for each row in app.guests.");
+        }
+        return made;
     }
 
     /** What a part is called after: what stands on it, or for what there is one for each. */

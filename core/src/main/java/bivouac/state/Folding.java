@@ -92,6 +92,9 @@ public final class Folding {
             }
             return deciding.stream().anyMatch(c -> holdsDate(c.type()));
         }
+        if (part.part instanceof Part.Choice choice && choice.follows().isPresent()) {
+            return false; // whether it is an item is known only with the list
+        }
         if (part.part instanceof Part.Choice choice && !choice.items().isEmpty()) {
             choice(program, part.cell(), choice, name);
             return false;

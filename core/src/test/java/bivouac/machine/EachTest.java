@@ -216,6 +216,56 @@ class EachTest {
         play.cannot("Escape of \"Desk\"").does(PRESS.formatted(2)).sees("notes “x”");
     }
 
+    private static Making guests(Step... go) {
+        return withMain(main(
+                        "Desk",
+                        Part.Choice.of("guest", "Guest").following("app.guests"),
+                        button("go", go),
+                        button("ask", note("{me.guest.anyChosen} {me.guest.anyChosen ? me.guest : \"\"}"))))
+                .variable("guests", new Type.ListOf(Type.TEXT), "[\"Ilva\", \"Bero\"]");
+    }
+
+    @Test
+    void P5_the_items_of_a_choice_follow_a_list_and_what_is_none_any_more_counts_as_none() {
+        Play play = guests(set("app.guests", "app.guests.size() == 2 ? [\"Ilva\"] : [\"Ilva\", \"Bero\"]"))
+                .play();
+        play.cannot("select \"Maba\" in \"guest\" of \"Desk\"")
+                .does("select \"Bero\" in \"guest\" of \"Desk\"")
+                .does("press \"ask\" of \"Desk\"")
+                .sees("notes “yes Bero”")
+                .does("press \"go\" of \"Desk\"")
+                .shows("Desk", "guest", "")
+                .cannot("select \"Bero\" in \"guest\" of \"Desk\"")
+                .does("press \"ask\" of \"Desk\"")
+                .sees("notes “no ”")
+                .does("press \"go\" of \"Desk\"")
+                .does("press \"ask\" of \"Desk\"")
+                .sees("notes “yes Bero”");
+        assertThat(play.window("Desk").part("guest").orElseThrow().items()).containsExactly("Ilva", "Bero");
+    }
+
+    @Test
+    void P5_a_step_chooses_what_is_an_item_at_that_moment_and_else_it_is_a_fault() {
+        guests(
+                        set("app.guests", "[\"Maba\"]"),
+                        set("me.guest", "\"Maba\""),
+                        note("{me.guest}"),
+                        set("me.guest", "\"Ilva\""))
+                .play()
+                .does("press \"go\" of \"Desk\"")
+                .seesAmongOthers("notes “Maba”")
+                .faults(Fault.Rule.X3);
+        guests(note("{me.guest}")).play().does("press \"go\" of \"Desk\"").faults(Fault.Rule.X3);
+    }
+
+    @Test
+    void exploring_finds_what_only_an_item_of_a_list_leads_to() {
+        Design ends = guests(onlyIf("me.guest.anyChosen && me.guest == \"Bero\"", end()))
+                .design();
+        // nothing chosen, Ilva, Bero, the end, and what was killed
+        assertThat(situations(ends)).isEqualTo(5);
+    }
+
     @Test
     void exploring_tries_each_row_and_tells_apart_what_they_are() {
         Design one = withMain(withMenu(

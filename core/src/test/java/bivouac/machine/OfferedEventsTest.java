@@ -51,6 +51,7 @@ class OfferedEventsTest {
                         Name.of("board"),
                         "Board",
                         List.of("full", "none"),
+                        java.util.Optional.empty(),
                         "full",
                         bivouac.design.Script.EMPTY,
                         bivouac.design.Traits.USUAL),

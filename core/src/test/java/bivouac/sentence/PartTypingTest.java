@@ -110,6 +110,12 @@ class PartTypingTest {
         assertThat(desk().part("recentButton").orElseThrow().each()).isEqualTo(new Each.OfRows("app.recent"));
         add("command Window / for each open Desk");
         assertThat(desk().part("openDeskCommand").orElseThrow().each()).isEqualTo(new Each.OfWindows("Desk"));
+        add("choice Guest for each row in app.recent");
+        assertThat(((Part.Choice) desk().part("guestChoice").orElseThrow()).follows())
+                .contains(new bivouac.design.Expression("app.recent"));
+        assertThat(PartTyping.add(design, "Desk", "choice Guest for each open Desk"))
+                .isEqualTo(new PartTyping.Result.Unfinished(
+                        "A choice follows a list of texts: choice Guest for each row in app.guests."));
         add("button `Take one for each row in turn`");
         assertThat(desk().parts().getLast().each().isOnce()).isTrue();
         assertThat(PartTyping.add(design, "Desk", "command Window / for each open Dask"))

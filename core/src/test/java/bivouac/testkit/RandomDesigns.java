@@ -210,6 +210,7 @@ public final class RandomDesigns {
                         name(),
                         word(),
                         random.nextBoolean() ? List.of() : List.of("a", word()),
+                        random.nextInt(4) == 0 ? Optional.of(expression()) : Optional.empty(),
                         pick(List.of("", "a")),
                         script(1),
                         traits());

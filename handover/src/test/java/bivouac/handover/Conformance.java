@@ -75,6 +75,7 @@ final class Conformance {
                 parts(),
                 eachRow(),
                 eachWindow(),
+                choiceOfRows(),
                 lists(),
                 instances(),
                 keyed(),
@@ -428,6 +429,7 @@ final class Conformance {
                                 Name.of("board"),
                                 "Board",
                                 List.of("none", "full"),
+                                java.util.Optional.empty(),
                                 "none",
                                 Script.of(note("board {me.board}")),
                                 Traits.USUAL),
@@ -543,6 +545,47 @@ final class Conformance {
                         "press \"all\" of \"Desk\"",
                         "press \"all\" of \"Desk\"",
                         "press row 1 in \"recent\" of \"Desk\""));
+    }
+
+    /** A choice that follows a list: chosen by hand and by a step, gone from the list and back, and set in the same script. */
+    private static Case choiceOfRows() {
+        Part guest = new Part.Choice(
+                Name.of("guest"),
+                "Guest",
+                List.of(),
+                Optional.of(new Expression("app.guests")),
+                "Ilva",
+                Script.of(note("chose {me.guest}")),
+                Traits.USUAL);
+        FacedWindow desk = main(
+                        "Desk",
+                        guest,
+                        Part.Caption.of("any", "{me.guest.anyChosen ? me.guest : 'nobody'}"),
+                        button(
+                                "arrive",
+                                set("app.guests", "app.guests + ['Bero']"),
+                                set("me.guest", "'Bero'"),
+                                note("{me.guest}")),
+                        button("leave", set("app.guests", "app.guests.filter(g, g != me.guest)")),
+                        button("back", set("app.guests", "['Ilva', 'Maba', 'Bero']")))
+                .at(FacedWindow.Moment.OPENED, Script.of(note("{me.guest}")));
+        return of(
+                "choice of rows",
+                "P4 P5",
+                withMain(desk)
+                        .variable("guests", new Type.ListOf(Type.TEXT), "['Maba', 'Ilva']")
+                        .design(),
+                List.of(
+                        "see \"Ilva\" in \"guest\" of \"Desk\"",
+                        "select \"Maba\" in \"guest\" of \"Desk\"",
+                        "press \"leave\" of \"Desk\"",
+                        "see \"nobody\" in \"any\" of \"Desk\"",
+                        "press \"arrive\" of \"Desk\"",
+                        "see \"Bero\" in \"guest\" of \"Desk\"",
+                        "press \"leave\" of \"Desk\"",
+                        "press \"back\" of \"Desk\"",
+                        "see \"Bero\" in \"any\" of \"Desk\"",
+                        "select \"Maba\" in \"guest\" of \"Desk\""));
     }
 
     private static Part.MenuCommand command(String name, Step... steps) {

@@ -10,6 +10,7 @@ import bivouac.design.Part;
 import bivouac.design.Shortcut;
 import bivouac.design.Way;
 import bivouac.design.WayOut;
+import bivouac.plan.PartPlan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -36,12 +37,10 @@ final class EachFindings {
             var findings = new EachFindings(found, face, part);
             findings.text();
             findings.wayOut();
-            switch (part) {
-                case Part.Button b when b.isDefault() -> findings.byDefault(b);
-                case Part.MenuCommand m -> findings.command(m);
-                default -> {
-                    // nothing more to look at
-                }
+            if (part instanceof Part.Button b && b.isDefault()) {
+                findings.byDefault(b);
+            } else if (part instanceof Part.MenuCommand m) {
+                findings.command(m);
             }
         }
     }
@@ -56,12 +55,7 @@ final class EachFindings {
     }
 
     private void text() {
-        String text =
-                switch (part) {
-                    case Part.Button b -> b.text();
-                    case Part.MenuCommand m -> m.text();
-                    default -> "";
-                };
+        String text = PartPlan.content(part);
         if (part.each() instanceof Each.OfRows && !MENTIONS_ROW.matcher(text).find()) {
             add(
                     Weight.RISKY,

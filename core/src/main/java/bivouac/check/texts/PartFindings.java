@@ -94,6 +94,9 @@ public final class PartFindings {
     }
 
     private static void choice(List<Finding> found, String window, Part.Choice c) {
+        if (c.follows().isPresent()) {
+            return; // what it holds is known only when it is open
+        }
         if (c.items().isEmpty()) {
             found.add(finding(
                     Weight.WRONG,
@@ -112,7 +115,7 @@ public final class PartFindings {
                     new PartRepair.Change(
                             window,
                             c,
-                            new Part.Choice(c.name(), c.label(), c.items(), "", c.changed(), c.traits()),
+                            new Part.Choice(c.name(), c.label(), c.items(), c.follows(), "", c.changed(), c.traits()),
                             "Start with none",
                             c.displayName() + " then starts with nothing chosen.")));
         }

@@ -193,7 +193,6 @@ final class FaceBody implements DeskBody {
 
     private List<Node> choice(int number, Part.Choice part) {
         var box = new ComboBox<String>();
-        box.getItems().setAll(part.items());
         box.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(box, Priority.ALWAYS);
         box.getSelectionModel().selectedIndexProperty().subscribe((was, is) -> {
@@ -243,9 +242,7 @@ final class FaceBody implements DeskBody {
                     field.end();
                 }
             }
-            case ComboBox<?> box ->
-                box.getSelectionModel()
-                        .select(((Part.Choice) part.design()).items().indexOf(part.text()));
+            case ComboBox<?> box -> choose(box, part);
             case RowsControl rows -> rows.show(part.rows(), part.selected());
             case ProgressControl progress -> progress.show(part);
             case EachButtons each -> each.show(part.each());
@@ -267,6 +264,16 @@ final class FaceBody implements DeskBody {
         if (label != null) {
             Ui.show(label, part.visible());
         }
+    }
+
+    /** Its items can be others, where it follows a list (P5). */
+    @SuppressWarnings("unchecked")
+    private static void choose(ComboBox<?> box, Scene.SeenPart part) {
+        var items = ((ComboBox<String>) box).getItems();
+        if (!items.equals(part.items())) {
+            items.setAll(part.items());
+        }
+        box.getSelectionModel().select(part.items().indexOf(part.text()));
     }
 
     /** A field still takes the keyboard, to be read and copied; what is ticked or chosen does not. */

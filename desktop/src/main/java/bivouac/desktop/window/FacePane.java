@@ -4,6 +4,7 @@ import bivouac.check.finding.Finding;
 import bivouac.design.AccessKey;
 import bivouac.design.Copies;
 import bivouac.design.Design;
+import bivouac.design.Each;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Part;
@@ -280,8 +281,7 @@ final class FacePane {
                     case Part.ValueField f -> field(f.label(), f.starts());
                     case Part.ListOfRows l -> rows(l);
                     case Part.Progress p -> progress(p);
-                    case Part.Choice c ->
-                        field(c.label(), (c.starts().isEmpty() ? String.join(" · ", c.items()) : c.starts()) + "  ▾");
+                    case Part.Choice c -> field(c.label(), chosen(c) + "  ▾");
                     case Part.TickBox b -> {
                         var box = new CheckBox(AccessKey.without(b.text()));
                         box.setSelected(b.ticked());
@@ -308,6 +308,14 @@ final class FacePane {
         look.setMouseTransparent(true);
         look.setFocusTraversable(false);
         return look;
+    }
+
+    private static String chosen(Part.Choice c) {
+        return !c.starts().isEmpty()
+                ? c.starts()
+                : c.follows()
+                        .map(list -> new Each.OfRows(list.source()).words())
+                        .orElse(String.join(" · ", c.items()));
     }
 
     private static Node rows(Part.ListOfRows l) {

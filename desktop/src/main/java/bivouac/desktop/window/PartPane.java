@@ -2,6 +2,7 @@ package bivouac.desktop.window;
 
 import bivouac.design.Design;
 import bivouac.design.Each;
+import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Name;
 import bivouac.design.Names;
@@ -168,6 +169,7 @@ final class PartPane extends PartLines {
 
     private void choice(Part.Choice c) {
         text("Before it stands", "label", c.label(), t -> choice(c, t, c.items(), c.starts()));
+        follows(c);
         text(
                 "One can choose",
                 "items",
@@ -177,7 +179,41 @@ final class PartPane extends PartLines {
     }
 
     private static Part choice(Part.Choice c, String label, List<String> items, String starts) {
-        return new Part.Choice(c.name(), label, items, starts, c.changed(), c.traits());
+        return new Part.Choice(
+                c.name(),
+                label,
+                items,
+                items.equals(c.items()) ? c.follows() : Optional.empty(),
+                starts,
+                c.changed(),
+                c.traits());
+    }
+
+    /** P5: the list that it follows; empty where it has items of its own. */
+    private void follows(Part.Choice c) {
+        String now = EachLine.write(
+                c.follows().<Each>map(e -> new Each.OfRows(e.source())).orElse(Each.ONCE));
+        var line = new TextLine("part-each", "One for each", now, t -> {
+            try {
+                Optional<Expression> list = EachLine.readList(work.now().design(), t);
+                take(
+                        new Part.Choice(
+                                c.name(),
+                                c.label(),
+                                list.isPresent() ? List.of() : c.items(),
+                                list,
+                                c.starts(),
+                                c.changed(),
+                                c.traits()),
+                        "what can be chosen");
+                return "";
+            } catch (Declarations.Wrong e) {
+                work.say(e.getMessage());
+                return e.getMessage();
+            }
+        });
+        line.setPromptText("those below; or: row in app.guests");
+        getChildren().add(line("There is one for each", line));
     }
 
     private void list(Part.ListOfRows l) {

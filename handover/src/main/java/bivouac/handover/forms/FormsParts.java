@@ -192,7 +192,12 @@ final class FormsParts {
                 label(part, f.label());
                 starts(part, f.starts());
             }
-            case Part.Choice c -> label(part, c.label());
+            case Part.Choice c -> {
+                label(part, c.label());
+                if (c.follows().isPresent()) {
+                    out.add(field + ".Follows(" + Spelling.upper(PartFacts.items(c)) + ");");
+                }
+            }
             case Part.Progress p -> label(part, p.label());
             case Part.ListOfRows l -> label(part, l.label());
         }
@@ -299,6 +304,9 @@ final class FormsParts {
             follows(part, part.traits().visible(), "Visible");
             each(part);
             return;
+        }
+        if (part instanceof Part.Choice c && c.follows().isPresent()) {
+            out.add(w.field(part) + ".Refresh();");
         }
         PartFacts.live(part)
                 .ifPresent(text -> set(part, part instanceof Part.Picture ? "File" : "Text", w.textOf(part, text)));

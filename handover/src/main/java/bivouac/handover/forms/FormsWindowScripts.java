@@ -6,6 +6,7 @@ import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Timer;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.csharp.CsCalls;
 import bivouac.handover.csharp.CsWorld;
 import bivouac.handover.meaning.PartFacts;
@@ -48,6 +49,14 @@ class FormsWindowScripts extends FormsWindowBase {
             }
             if (part instanceof Part.ListOfRows list) {
                 atRows(list);
+            }
+            if (part instanceof Part.Choice choice) {
+                world.meanings().itemsOf(shown, choice).ifPresent(items -> {
+                    members.add("private IReadOnlyList<string> " + Spelling.upper(PartFacts.items(choice)) + "() {");
+                    members.add("return " + write(items, items.type()) + ";")
+                            .add("}")
+                            .blank();
+                });
             }
         }
         face.routines().scripts().forEach(this::named);

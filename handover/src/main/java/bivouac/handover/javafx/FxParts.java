@@ -150,9 +150,7 @@ final class FxParts implements WindowParts {
             case Part.Progress p -> {
                 // nothing is done yet
             }
-            case Part.Choice c -> {
-                // starts with what it was made with
-            }
+            case Part.Choice c -> w.follows(out, c);
             case Part.ListOfRows l -> {
                 // starts with what it was made with
             }
@@ -274,6 +272,9 @@ final class FxParts implements WindowParts {
             w.follows(lines, part.traits().visible(), "visible(" + field + ", ");
             w.each(lines, part);
             return;
+        }
+        if (part instanceof Part.Choice c && c.follows().isPresent()) {
+            lines.add(field + ".refresh();");
         }
         WindowWriting.live(part).ifPresent(text -> {
             boolean mnemonic =

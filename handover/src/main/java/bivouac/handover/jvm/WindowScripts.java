@@ -9,6 +9,7 @@ import bivouac.design.Take;
 import bivouac.design.Timer;
 import bivouac.handover.java.Ends;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.PartFacts;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.script.Scripts;
 import java.util.ArrayList;
@@ -55,6 +56,14 @@ abstract class WindowScripts extends WindowBase {
             }
             if (part instanceof Part.ListOfRows list) {
                 rowScripts(list);
+            }
+            if (part instanceof Part.Choice choice) {
+                meanings.itemsOf(shown, choice).ifPresent(items -> {
+                    out.add("private List<String> " + PartFacts.items(choice) + "() {");
+                    out.add("return " + writing.write(items, items.type()) + ";")
+                            .add("}")
+                            .blank();
+                });
             }
         }
         for (NamedScript script : face.routines().scripts()) {

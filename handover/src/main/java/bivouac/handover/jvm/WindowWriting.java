@@ -174,6 +174,13 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
                 + world.text(part.name().expression(), PartPlan.content(part), row) + ");");
     }
 
+    /** Tells a choice which list it follows, if it does (P5). */
+    public void follows(Lines lines, Part.Choice choice) {
+        if (choice.follows().isPresent()) {
+            lines.add(field(choice) + ".follows(this::" + PartFacts.items(choice) + ");");
+        }
+    }
+
     private void enabled(Lines lines, Part part, Here row) {
         meanings.followed(part.traits().enabled(), row)
                 .ifPresent(say -> lines.add(field(part) + ".enabledWhen(row -> " + write(say, Type.YESNO) + ");"));

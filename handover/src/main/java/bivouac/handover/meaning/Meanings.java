@@ -73,6 +73,11 @@ public final class Meanings {
                 : Optional.empty();
     }
 
+    /** What the list is that a choice follows (P5); empty where it has items of its own. */
+    public Optional<Say> itemsOf(String window, Part.Choice choice) {
+        return choice.follows().map(e -> must(e, Here.on(new ScriptPlace.AtMoment(window, FacedWindow.Moment.OPENED))));
+    }
+
     /** Which of the rows carry a tick (P5). */
     public Optional<Say> tickedOf(String window, Part part) {
         return part.each() instanceof Each.OfRows(Expression rows, var ticked)

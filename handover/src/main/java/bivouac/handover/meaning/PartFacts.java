@@ -43,6 +43,11 @@ public final class PartFacts {
         };
     }
 
+    /** The method that answers what can be chosen in a choice that follows a list (P5). */
+    public static String items(Part.Choice choice) {
+        return choice.name().expression() + "Items";
+    }
+
     /** Whether something runs when a person does what the part's kind is for. */
     public static boolean isTriggered(Part part) {
         boolean does = part.trigger()

@@ -130,7 +130,10 @@ record SwingParts(WindowWriting w) implements WindowParts {
                 label(out, part, f.label());
                 starts(out, part, f.starts());
             }
-            case Part.Choice c -> label(out, part, c.label());
+            case Part.Choice c -> {
+                label(out, part, c.label());
+                w.follows(out, c);
+            }
             case Part.Progress p -> label(out, part, p.label());
             case Part.ListOfRows l -> label(out, part, l.label());
         }
@@ -238,6 +241,9 @@ record SwingParts(WindowWriting w) implements WindowParts {
             w.follows(out, part.traits().visible(), field + ".visible(");
             w.each(out, part);
             return;
+        }
+        if (part instanceof Part.Choice c && c.follows().isPresent()) {
+            out.add(field + ".refresh();");
         }
         WindowWriting.live(part)
                 .ifPresent(text -> out.add(

@@ -113,6 +113,9 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
                                 + label(part, l.label()) + (l.several() ? ", several=True" : "");
                 };
         lines.add(attribute(part) + " = " + made + ")");
+        if (part instanceof Part.Choice c && c.follows().isPresent()) {
+            lines.add(attribute(part) + ".follows(self." + items(c) + ")");
+        }
         String starts =
                 switch (part) {
                     case Part.TextField f -> f.starts();
@@ -194,6 +197,11 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
         return "_" + world.names().of(part.name().expression()) + "_" + word;
     }
 
+    /** The method that answers what can be chosen in a choice that follows a list (P5). */
+    String items(Part.Choice choice) {
+        return "_" + world.names().of(PartFacts.items(choice));
+    }
+
     String activated(Part.ListOfRows list) {
         return "_" + world.names().of(list.name().expression()) + "_activated";
     }
@@ -268,6 +276,9 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
             follows(lines, part, part.traits().visible(), ".visible = ");
             each(lines, part);
             return;
+        }
+        if (part instanceof Part.Choice c && c.follows().isPresent()) {
+            lines.add(attribute(part) + ".refresh()");
         }
         PartFacts.live(part)
                 .ifPresent(text -> lines.add(attribute(part)

@@ -217,6 +217,13 @@ final class TkWindow {
             if (part instanceof Part.ListOfRows list) {
                 rowScripts(list);
             }
+            if (part instanceof Part.Choice choice) {
+                world.meanings()
+                        .itemsOf(shown, choice)
+                        .ifPresent(items -> method(
+                                parts.items(choice) + "(self)",
+                                new PyLines().add("return " + says.write(items, items.type()))));
+            }
         }
         face.routines().scripts().forEach(this::named);
         face.routines().timers().forEach(this::timer);

@@ -180,9 +180,11 @@ namespace Frame
     /// <summary>One of a few texts, or none (P4).</summary>
     public sealed class Choice : Part
     {
+        private const int Most = 200;
+
         private readonly WinForms.ComboBox box;
-        private readonly List<string> items;
-        private int at;
+        private Func<IEnumerable<string>> items;
+        private string kept;
         private bool setting;
 
         public Choice(Face window, string name, string first, params string[] items)
@@ -194,26 +196,40 @@ namespace Frame
             : base(window, name, box)
         {
             this.box = box;
-            this.items = items.ToList();
+            this.items = () => items;
+            kept = first;
             box.DropDownStyle = WinForms.ComboBoxStyle.DropDownList;
             box.Width = 180;
-            box.Items.AddRange(items.Cast<object>().ToArray());
-            Put(this.items.IndexOf(first));
+            Refresh();
             box.SelectedIndexChanged += (sender, e) =>
             {
-                if (!setting && at != box.SelectedIndex)
+                if (!setting && box.SelectedItem != null && !Equals(box.SelectedItem, Shown))
                 {
-                    at = box.SelectedIndex;
+                    kept = (string)box.SelectedItem;
                     Happens();
                 }
             };
         }
 
-        private void Put(int index)
+        /// <summary>
+        /// Its items are those of a list, as it stands (P5); what was chosen and is none of them any more counts as none.
+        /// </summary>
+        public void Follows(Func<IEnumerable<string>> list)
         {
-            at = index;
+            items = () => list().Take(Most);
+        }
+
+        /// <summary>Shows what can be chosen now, and what is.</summary>
+        public void Refresh()
+        {
             setting = true; // what a script changes starts nothing (P2)
-            box.SelectedIndex = index;
+            var all = items().ToList();
+            if (!all.SequenceEqual(box.Items.Cast<string>()))
+            {
+                box.Items.Clear();
+                box.Items.AddRange(all.Cast<object>().ToArray());
+            }
+            box.SelectedIndex = kept == "" ? -1 : all.IndexOf(kept);
             setting = false;
         }
 
@@ -226,24 +242,27 @@ namespace Frame
                 {
                     throw new Fault("X3", "nothing is chosen");
                 }
-                return items[at];
+                return kept;
             }
-            set { Put(IndexOf(value)); }
+            set
+            {
+                Must(value);
+                kept = value;
+                Refresh();
+            }
         }
 
         public bool AnyChosen
         {
-            get { return at >= 0; }
+            get { return kept != "" && items().Contains(kept); }
         }
 
-        private int IndexOf(string item)
+        private void Must(string item)
         {
-            int index = items.IndexOf(item);
-            if (index < 0 && item != "")
+            if (item != "" && !items().Contains(item))
             {
                 throw new Fault("X3", "“" + item + "” is no item");
             }
-            return index;
         }
 
         /// <summary>As a person does.</summary>
@@ -251,7 +270,8 @@ namespace Frame
         {
             if (Usable)
             {
-                box.SelectedIndex = IndexOf(item);
+                Must(item);
+                box.SelectedItem = item;
             }
         }
 
@@ -262,7 +282,7 @@ namespace Frame
 
         public override string Shown
         {
-            get { return at < 0 ? "" : items[at]; }
+            get { return AnyChosen ? kept : ""; }
         }
     }
 }

@@ -54,7 +54,12 @@ public abstract class Face extends FrameWindow {
         parts.put(name, part);
         switch (part) {
             case TextInputControl field -> onChange(field.textProperty(), part);
-            case Choice choice -> onChange(choice.valueProperty(), part);
+            case Choice choice ->
+                choice.valueProperty().addListener((v, before, now) -> {
+                    if (!choice.isSetting()) {
+                        happens(part);
+                    }
+                });
             case CheckBox box -> onChange(box.selectedProperty(), part);
             case RowTable<?> table ->
                 table.getSelectionModel()
@@ -348,7 +353,7 @@ public abstract class Face extends FrameWindow {
         return switch (part) {
             case Each<?> each -> each.each().content();
             case TextInputControl field -> field.getText();
-            case Choice choice -> choice.anyChosen() ? choice.getValue() : "";
+            case Choice choice -> choice.anyChosen() ? choice.chosen() : "";
             case RowTable<?> table ->
                 table.rows().stream().map(Values::shown).collect(Collectors.joining(" | ")) + " selected "
                         + table.selectedNumbers();

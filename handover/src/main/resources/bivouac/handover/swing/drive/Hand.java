@@ -84,7 +84,7 @@ final class Hand {
     }
 
     static void choose(DeskWindow window, String name, String item) {
-        ((Choice) part(window, name)).choose(item);
+        ((Choice) part(window, name)).press(item);
     }
 
     static void select(DeskWindow window, String name, List<Integer> rows) {

@@ -480,39 +480,53 @@ class DateField(ValueField):
 
 
 class Choice(Part):
-    """One of a few texts, or none (P4)."""
+    """One of a few texts, or none (P4); or of those of a list that it follows (P5)."""
+
+    MOST = 200
 
     def __init__(self, window, name, items, first="", label=""):
-        super().__init__(window, name, ttk.Combobox(window.body, values=items, state="readonly"), label)
-        self._items = items
-        self._item = None
-        if first in items:
-            self._item = first
-            self.widget.set(first)
+        super().__init__(window, name, ttk.Combobox(window.body, state="readonly"), label)
+        self._items = lambda: items
+        self._kept = first
+        self._shown = None
+        self.refresh()
         self.widget.bind("<<ComboboxSelected>>", self._look_at_item)
 
+    def follows(self, items):
+        """Its items are those of a list, as it stands; what was chosen and is none of them any more counts as none."""
+        self._items = lambda: items()[: self.MOST]
+
+    def refresh(self):
+        """Shows what can be chosen now, and what is."""
+        shown = [list(self._items()), self.content()]
+        if shown != self._shown:
+            self._shown = shown
+            self.widget.configure(values=shown[0])
+            self.widget.set(shown[1])
+
     def _look_at_item(self, event):
-        if self.widget.get() != self._item:
-            self._item = self.widget.get()
+        if self.widget.get() != self.content():
+            self._kept = self.widget.get()
             self.happens()
 
     @property
     def chosen(self):
         """What is chosen; fault X3 where nothing is."""
-        if self._item is None:
+        if not self.any_chosen:
             raise Fault("X3", "nothing is chosen")
-        return self._item
+        return self._kept
 
     @chosen.setter
     def chosen(self, item):
-        if item and item not in self._items:
+        if item and item not in self._items():
             raise Fault("X3", f"“{item}” is no item")
-        self._item = item or None
-        self.widget.set(item)
+        self._kept = item
+        self._shown = None
+        self.refresh()
 
     @property
     def any_chosen(self):
-        return self._item is not None
+        return bool(self._kept) and self._kept in self._items()
 
     def choose(self, item):
         """As a person does."""
@@ -523,7 +537,7 @@ class Choice(Part):
         self.widget.configure(state="readonly" if self._enabled and not self._read_only else "disabled")
 
     def content(self):
-        return self._item or ""
+        return self._kept if self.any_chosen else ""
 
 
 class MenuCommand(Part):
