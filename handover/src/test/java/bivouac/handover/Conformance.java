@@ -487,7 +487,9 @@ final class Conformance {
                         waits("Sure", when("yes", note("gone {row.guest} after {row.nights}"))),
                         note("{row.nights + 1}")))
                 .with(Traits.USUAL.enabled(new Setting.Follows(new Expression("row.nights < 3 || app.all"))));
-        Part number = Part.Button.of("number", "{row}")
+        Part number = Part.Button.of(
+                        "number",
+                        "{row} {[1, 2].map(row, [row].map(row, row + 1).size()).filter(class, class > 0).size()}")
                 .forEach(new Each.OfRows("[app.n, app.n * 2]"))
                 .triggering(Script.of(set("app.n", "row + 1")));
         var recent = new Part.MenuCommand(

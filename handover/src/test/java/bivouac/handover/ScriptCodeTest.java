@@ -149,7 +149,7 @@ class ScriptCodeTest {
         assertThat(code(new Step.ChangeRow("me.guests", List.of(Given.of("nights", "me.guests.selected.nights + 1")))))
                 .isEqualTo(
                         "guests.change(r -> new GuestsRow(r.name(), Math.addExact(guests.selected().nights(), 1L)));");
-        assertThat(code(new Step.RemoveRow("me.guests", true))).isEqualTo("guests.removeSelected(row -> true);");
+        assertThat(code(new Step.RemoveRow("me.guests", true))).isEqualTo("guests.removeSelected(ignored -> true);");
         assertThat(code(set("me.guests.rows", "me.guests.rows.filter(r, r.nights > 1)")))
                 .isEqualTo("guests.rows(guests.rows().stream().filter(r -> r.nights() > 1).toList());");
         assertThat(code(Step.Let.of("first", "me.guests.rows[0]"), note("{first.name}")))

@@ -44,7 +44,7 @@ class SwingCodeTest {
                 .contains("quit.shortcut(\"Ctrl+Q\");")
                 .contains("guestName.on(this::guestNameChanged);")
                 .contains("more.on(this::moreFollowed);")
-                .contains("guests.onDelete(() -> guests.removeSelected(row -> true));")
+                .contains("guests.onDelete(() -> guests.removeSelected(ignored -> true));")
                 .contains("menu(text(\"desk.menu\"), bold, null, quit);")
                 .contains("row(guestName);");
     }

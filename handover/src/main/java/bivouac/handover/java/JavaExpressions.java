@@ -81,7 +81,7 @@ public final class JavaExpressions {
             case Say.RowOf(List<Say> values, Type type) ->
                 Code.word("new " + world.types().of(type) + "(" + all(values) + ")");
             case Say.Each e -> each(e);
-            case Say.Item(String name, Type type) -> Code.word(name);
+            case Say.Item(String name, Type type) -> Code.word(JavaNames.safe(name));
         };
     }
 
@@ -137,7 +137,7 @@ public final class JavaExpressions {
 
     private Code each(Say.Each e) {
         String stream = code(e.range()).in(Grip.WORD) + ".stream()";
-        String item = e.variable() + " -> ";
+        String item = JavaNames.safe(e.variable()) + " -> ";
         String body = write(e.bodies().getLast());
         return Code.word(
                 switch (e.how()) {

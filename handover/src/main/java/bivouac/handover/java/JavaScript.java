@@ -228,7 +228,7 @@ public final class JavaScript {
                         .map(m -> (base.isEmpty() ? "desk" : base + "desk()") + ".asking(" + of + ", " + of + "::" + m
                                 + ")")
                         .orElseThrow()
-                : "row -> true";
+                : "ignored -> true";
     }
 
     // Answers

@@ -11,7 +11,6 @@ import bivouac.handover.braces.Spelling;
 import bivouac.handover.jvm.JvmToolkit;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;
-import bivouac.handover.meaning.PartFacts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -88,8 +87,7 @@ final class FxParts implements WindowParts {
                     case Part.Button b when !b.each().isOnce() -> "new EachButton<>(this)";
                     case Part.MenuCommand m
                     when !m.each().isOnce() ->
-                        "new EachCommand<>(this, " + PartFacts.ticks(w.face(), m) + ", "
-                                + Spelling.literal(m.shortcut()) + ")";
+                        "new EachCommand<>(this, " + w.ticks(m) + ", " + Spelling.literal(m.shortcut()) + ")";
                     case Part.Choice c ->
                         "new Choice(" + WindowWriting.list(c.items()) + ", " + Spelling.literal(c.starts()) + ")";
                     case Part.ValueField f ->

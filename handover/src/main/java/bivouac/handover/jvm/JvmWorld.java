@@ -67,8 +67,8 @@ public final class JvmWorld implements JavaWorld {
 
     /** Names that every window has, and which no field of it may hide. */
     static final Set<String> OF_WINDOWS = Set.of(
-            "app", "asker", "closing", "content", "desk", "manner", "opener", "owner", "row", "stage", "step", "then",
-            "window");
+            "app", "asker", "closing", "content", "desk", "ignored", "manner", "opener", "owner", "row", "stage",
+            "step", "then", "window");
 
     private final Meanings meanings;
     private final Design design;

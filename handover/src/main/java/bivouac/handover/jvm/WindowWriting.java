@@ -77,7 +77,7 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
     public String mayRemove(Part.ListOfRows list) {
         return world.mayRemove(shown(), list)
                 .map(m -> "desk.asking(this, this::" + m + ")")
-                .orElse("row -> true");
+                .orElse("ignored -> true");
     }
 
     /** The file of the picture that stands for the window, if it has one of its own. */
@@ -158,7 +158,7 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
         String field = field(part);
         Here row = Here.ofEach(shown(), part);
         if (part.each() instanceof Each.OfWindows(String window)) {
-            if (PartFacts.ticks(face, part)) {
+            if (ticks(part)) {
                 lines.add(field + ".tickedWhen(row -> row == this);");
             }
             enabled(lines, part, row);
@@ -179,6 +179,11 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
         if (choice.follows().isPresent()) {
             lines.add(field(choice) + ".follows(this::" + PartFacts.items(choice) + ");");
         }
+    }
+
+    /** As {@link PartFacts}, for the toolkits. */
+    public boolean ticks(Part part) {
+        return PartFacts.ticks(face, part);
     }
 
     private void enabled(Lines lines, Part part, Here row) {

@@ -5,8 +5,11 @@ import bivouac.design.Each;
 import bivouac.design.Part;
 import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Where an expression stands: in a script, with what the script has made so far, or on a window.
@@ -15,12 +18,36 @@ import java.util.Optional;
  * @param path of the step; empty for what stands on the window itself
  * @param locals the names that the script has made, each with what the written program calls it
  * @param kept the windows that the script keeps: by name, their shown names
+ * @param items what is done with each item of a list around it calls the item, and what the written program does
  */
-public record Here(ScriptPlace place, Optional<StepPath> path, Map<String, String> locals, Map<String, String> kept) {
+public record Here(
+        ScriptPlace place,
+        Optional<StepPath> path,
+        Map<String, String> locals,
+        Map<String, String> kept,
+        Map<String, String> items) {
 
     public Here {
         locals = Map.copyOf(locals);
         kept = Map.copyOf(kept);
+        items = Map.copyOf(items);
+    }
+
+    public Here(ScriptPlace place, Optional<StepPath> path, Map<String, String> locals, Map<String, String> kept) {
+        this(place, path, locals, kept, Map.of());
+    }
+
+    /** Inside of what is done with each item: in an expression it may hide a name, in a program it may not. */
+    Here with(String item) {
+        Set<String> taken = new HashSet<>(locals.values());
+        taken.addAll(items.values());
+        String free = item;
+        for (int i = 2; taken.contains(free); i++) {
+            free = item + i;
+        }
+        Map<String, String> more = new HashMap<>(items);
+        more.put(item, free);
+        return new Here(place, path, locals, kept, more);
     }
 
     /** On a window, or of the application. */
@@ -51,6 +78,6 @@ public record Here(ScriptPlace place, Optional<StepPath> path, Map<String, Strin
     }
 
     public Here at(StepPath other) {
-        return new Here(place, Optional.of(other), locals, kept);
+        return new Here(place, Optional.of(other), locals, kept, items);
     }
 }

@@ -125,7 +125,7 @@ public final class Meanings {
         return switch (term) {
             case Term.Constant<E> c -> new Say.Literal(c.value(), c.type());
             case Term.Name<E> n -> name(n.dotted(), n.type(), here);
-            case Term.Local<E> l -> new Say.Item(l.name(), l.type());
+            case Term.Local<E> l -> new Say.Item(here.items().getOrDefault(l.name(), l.name()), l.type());
             case Term.Column<E> c -> new Say.Column(say(c.row(), here), c.name(), c.type());
             case Term.IsOpen<E> o -> isOpen(o.window(), here);
             case Term.Call<E> c -> new Say.Call(c.function(), all(c.arguments(), here), c.type());
@@ -139,8 +139,15 @@ public final class Meanings {
                 new Say.Choice(say(c.condition(), here), say(c.yes(), here), say(c.no(), here), c.type());
             case Term.Items<E> i -> new Say.Items(all(i.items(), here), i.type());
             case Term.Row<E> r -> row(r, here);
-            case Term.Each<E> e ->
-                new Say.Each(e.how(), say(e.range(), here), e.variable(), all(e.bodies(), here), e.type());
+            case Term.Each<E> e -> {
+                Here inside = here.with(e.variable());
+                yield new Say.Each(
+                        e.how(),
+                        say(e.range(), here),
+                        inside.items().get(e.variable()),
+                        all(e.bodies(), inside),
+                        e.type());
+            }
         };
     }
 

@@ -9,7 +9,6 @@ import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;
-import bivouac.handover.meaning.PartFacts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -54,8 +53,8 @@ record SwingParts(WindowWriting w) implements WindowParts {
                     when !b.each().isOnce() -> "EachButton<" + w.eachType(b) + "> # = new EachButton<>" + of;
                     case Part.MenuCommand m
                     when !m.each().isOnce() ->
-                        "EachCommand<" + w.eachType(m) + "> # = new EachCommand<>" + of + ", "
-                                + PartFacts.ticks(w.face(), m) + ", " + Spelling.literal(m.shortcut());
+                        "EachCommand<" + w.eachType(m) + "> # = new EachCommand<>" + of + ", " + w.ticks(m) + ", "
+                                + Spelling.literal(m.shortcut());
                     case Part.Button b -> "Button # = new Button" + of;
                     case Part.TickBox b -> "TickBox # = new TickBox" + of;
                     case Part.MenuCommand m -> "MenuCommand # = MenuCommand." + (m.ticking() ? "ticking" : "of") + of;
