@@ -499,7 +499,7 @@ public sealed interface Part {
 
         @Override
         public String displayName() {
-            return textOr(text, name);
+            return each.isOnce() ? textOr(text, name) : name.shown(); // its text says something else for each
         }
     }
 
@@ -545,7 +545,7 @@ public sealed interface Part {
 
         @Override
         public String displayName() {
-            return textOr(text, name);
+            return each.isOnce() ? textOr(text, name) : name.shown(); // its text says something else for each
         }
     }
 }

@@ -62,9 +62,9 @@ class EachFindingsTest {
     void a_shortcut_that_does_not_count_on_chooses_none() {
         isPutRight(
                 desk(command("{row}", "Ctrl+R", ROWS)),
-                "Ctrl+R of {row} on Desk chooses none, since there is one for each.");
+                "Ctrl+R of recent on Desk chooses none, since there is one for each.");
         isPutRight(
-                desk(command("{row}", "F5", ROWS)), "F5 of {row} on Desk chooses none, since there is one for each.");
+                desk(command("{row}", "F5", ROWS)), "F5 of recent on Desk chooses none, since there is one for each.");
     }
 
     @Test
@@ -72,14 +72,14 @@ class EachFindingsTest {
         var other = Part.MenuCommand.of("last", "Last", "Ctrl+9").triggering(Script.of(note("x")));
         isPutRight(
                 desk(command("{row}", "Ctrl+1", ROWS), (Part.MenuCommand) other),
-                "Ctrl+9 on Desk means both {row} and Last.");
+                "Ctrl+9 on Desk means both recent and Last.");
     }
 
     @Test
     void rows_that_say_all_the_same_cannot_be_told_apart() {
         assertThat(found(with(desk(command("Open {app.files[0]}", "", ROWS)))))
                 .extracting(Finding::what)
-                .containsExactly("Open {app.files[0]} on Desk says “Open {app.files[0]}” for each row.");
+                .containsExactly("recent on Desk says “Open {app.files[0]}” for each row.");
     }
 
     @Test
@@ -91,10 +91,10 @@ class EachFindingsTest {
                 ROWS,
                 Script.of(note("{row}")),
                 bivouac.design.Traits.USUAL);
-        isPutRight(main("Desk", button), "{row} on Desk is the default button, and there is one for each.");
+        isPutRight(main("Desk", button), "pick on Desk is the default button, and there is one for each.");
         assertThat(found(with(desk(command("{row}", "", ROWS)).leaving(Way.ESCAPE, new WayOut.AsPressing("recent")))))
                 .extracting(Finding::what)
-                .contains("Escape of Desk presses {row}, of which there is one for each.");
+                .contains("Escape of Desk presses recent, of which there is one for each.");
         var ticking = new Part.MenuCommand(
                 bivouac.design.Name.of("recent"),
                 "{row}",
@@ -104,7 +104,7 @@ class EachFindingsTest {
                 ROWS,
                 Script.of(note("{row}")),
                 bivouac.design.Traits.USUAL);
-        isPutRight(desk(ticking), "{row} on Desk carries a tick of its own, and there is one for each.");
+        isPutRight(desk(ticking), "recent on Desk carries a tick of its own, and there is one for each.");
     }
 
     @Test

@@ -36,6 +36,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -293,8 +294,10 @@ final class FacePane {
                         button.setMinWidth(Region.USE_PREF_SIZE);
                         yield button;
                     }
-                    case Part.MenuCommand m ->
-                        Ui.styled(
+                    case Part.MenuCommand m -> {
+                        Label keys = Ui.label(m.shortcut(), m.shortcut().isEmpty() ? "quiet" : "key");
+                        keys.setMinWidth(Region.USE_PREF_SIZE); // a long text gives way
+                        yield Ui.styled(
                                 Ui.row(
                                         6,
                                         Ui.label(
@@ -302,8 +305,9 @@ final class FacePane {
                                                         + m.each().after(m.text()),
                                                 "plain"),
                                         Ui.spring(),
-                                        Ui.label(m.shortcut(), m.shortcut().isEmpty() ? "quiet" : "key")),
+                                        keys),
                                 "face-command");
+                    }
                 };
         look.setMouseTransparent(true);
         look.setFocusTraversable(false);
