@@ -17,6 +17,9 @@ public sealed interface Each {
     /** So many have a shortcut: those that keys with one digit can count. */
     int SHORTCUTS = 9;
 
+    /** The script that brings the window to the front for which a part stands. */
+    Script TO_FRONT = Script.of(new Step.Reach(Step.Reach.How.BRING_TO_FRONT, new Target.Kept(ROW)));
+
     record Once() implements Each {}
 
     /**

@@ -529,6 +529,10 @@ public sealed interface Part {
             return new MenuCommand(Name.of(name), text, shortcut, false, false, Each.ONCE, Script.EMPTY, Traits.USUAL);
         }
 
+        public MenuCommand withShortcut(String keys) {
+            return new MenuCommand(name, text, keys, ticking, separated, each, chosen, traits);
+        }
+
         public MenuCommand forEach(Each other) {
             return new MenuCommand(name, text, shortcut, ticking, separated, other, chosen, traits);
         }

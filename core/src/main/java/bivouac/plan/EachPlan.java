@@ -81,11 +81,6 @@ public final class EachPlan {
         return window;
     }
 
-    /** The type of a row; unknown of windows. */
-    public Type type() {
-        return type;
-    }
-
     /** For what one of them stands. */
     public sealed interface One {
         record OfRow(Value row) implements One {}

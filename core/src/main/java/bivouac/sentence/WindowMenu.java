@@ -8,9 +8,6 @@ import bivouac.design.Menu;
 import bivouac.design.Name;
 import bivouac.design.Names;
 import bivouac.design.Part;
-import bivouac.design.Script;
-import bivouac.design.Step;
-import bivouac.design.Target;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -58,8 +55,7 @@ final class WindowMenu {
                 commands.add((Part.MenuCommand) Part.MenuCommand.of(name.shown(), "", "")
                         .forEach(each)
                         .named(name)
-                        .triggering(
-                                Script.of(new Step.Reach(Step.Reach.How.BRING_TO_FRONT, new Target.Kept(Each.ROW)))));
+                        .triggering(Each.TO_FRONT));
             }
         }
         return commands.isEmpty() ? face : face.withMenus(menus(face, commands));

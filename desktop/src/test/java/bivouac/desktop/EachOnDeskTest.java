@@ -61,17 +61,6 @@ class EachOnDeskTest {
                 robot.app().work().now().rehearsal().present().seen());
     }
 
-    private String lastLine() {
-        return robot.app()
-                .work()
-                .now()
-                .rehearsal()
-                .present()
-                .event()
-                .orElseThrow()
-                .toString();
-    }
-
     @Test
     void a_command_for_each_row_is_typed_on_the_face_and_chosen_from_its_menu_and_by_its_shortcut() {
         robot.key(CONTROL, DIGIT2)
@@ -81,11 +70,11 @@ class EachOnDeskTest {
         assertThat(desk().part("recent").orElseThrow().each()).isEqualTo(new Each.OfRows("app.files"));
         robot.text("note `chose {row}`").enter();
         robot.key(CONTROL, DIGIT3).click("menu-File").key(DOWN).key(DOWN).key(ENTER);
-        assertThat(lastLine()).isEqualTo("press row 2 in \"recent\" of \"Desk\"");
+        assertThat(robot.lastEvent()).isEqualTo("press row 2 in \"recent\" of \"Desk\"");
         assertThat(seen()).contains("notes “chose R & D.txt”");
         // with the keyboard on the desk its keys are those of the window, and not the tool's own
         robot.click("part-go").key(CONTROL, DIGIT3);
-        assertThat(lastLine()).isEqualTo("press row 3 in \"recent\" of \"Desk\"");
+        assertThat(robot.lastEvent()).isEqualTo("press row 3 in \"recent\" of \"Desk\"");
     }
 
     @Test
@@ -93,7 +82,7 @@ class EachOnDeskTest {
         robot.key(CONTROL, DIGIT3);
         assertThat(pick(2)).isEqualTo("R & D.txt");
         robot.click("part-pick-2");
-        assertThat(lastLine()).isEqualTo("press row 2 in \"pick\" of \"Desk\"");
+        assertThat(robot.lastEvent()).isEqualTo("press row 2 in \"pick\" of \"Desk\"");
         assertThat(robot.isShown("part-pick-3")).isFalse();
         robot.click("part-pick-2");
         assertThat(seen()).contains("notes “took moor.txt”");

@@ -48,37 +48,26 @@ class ProgressOnDeskTest {
         return scene().windows().getFirst().part("bar").orElseThrow().done();
     }
 
-    private String lastLine() {
-        return robot.app()
-                .work()
-                .now()
-                .rehearsal()
-                .present()
-                .event()
-                .orElseThrow()
-                .toString();
-    }
-
     @Test
     void it_is_moved_by_hand_with_a_line_beside_it() {
         robot.click("task-tells");
         assertThat(done()).isEqualTo(10);
         robot.click("task-line").text("warm").enter();
-        assertThat(lastLine()).isEqualTo("task \"fire\" tells 20 \"warm\" of \"Kiln\"");
+        assertThat(robot.lastEvent()).isEqualTo("task \"fire\" tells 20 \"warm\" of \"Kiln\"");
         assertThat(robot.says("20 % warm")).isTrue();
         robot.click("task-tells");
-        assertThat(lastLine())
+        assertThat(robot.lastEvent())
                 .as("the line is empty, and what it said goes on")
                 .isEqualTo("task \"fire\" tells 30 \"warm\" of \"Kiln\"");
         robot.click("task-line").text("hot").enter();
-        assertThat(lastLine()).isEqualTo("task \"fire\" tells 40 \"hot\" of \"Kiln\"");
+        assertThat(robot.lastEvent()).isEqualTo("task \"fire\" tells 40 \"hot\" of \"Kiln\"");
     }
 
     @Test
     void cancelling_is_all_that_can_be_done_and_the_ending_is_offered_then() {
         assertThat(robot.isShown("task-fire-cancelled")).isFalse();
         robot.click("veil-cancel");
-        assertThat(lastLine()).isEqualTo("cancel \"bar\" of \"Kiln\"");
+        assertThat(robot.lastEvent()).isEqualTo("cancel \"bar\" of \"Kiln\"");
         assertThat(robot.isShown("veil-cancel")).isFalse();
         robot.click("task-fire-cancelled");
         assertThat(scene().tasks()).isEmpty();
@@ -88,7 +77,7 @@ class ProgressOnDeskTest {
     @Test
     void escape_cancels_too() {
         robot.key(ESCAPE);
-        assertThat(lastLine()).isEqualTo("Escape of \"Kiln\"");
+        assertThat(robot.lastEvent()).isEqualTo("Escape of \"Kiln\"");
         assertThat(robot.isShown("task-fire-cancelled")).isTrue();
     }
 
@@ -98,7 +87,7 @@ class ProgressOnDeskTest {
         for (int i = 0; i < 5_000 && !scene().tasks().isEmpty(); i++) {
             robot.settle();
         }
-        assertThat(lastLine()).isEqualTo("task \"fire\" ends \"done\" of \"Kiln\"");
+        assertThat(robot.lastEvent()).isEqualTo("task \"fire\" ends \"done\" of \"Kiln\"");
         assertThat(done()).isEqualTo(100);
     }
 }

@@ -480,6 +480,11 @@ final class Robot {
         });
     }
 
+    /** The line of the event that was rehearsed last. */
+    String lastEvent() {
+        return app().work().now().rehearsal().present().event().orElseThrow().toString();
+    }
+
     /** Whether a label says it, word for word. */
     boolean says(String text) {
         return on(() -> stage.getScene().getRoot().lookupAll(".label").stream()

@@ -121,20 +121,11 @@ final class EachFindings {
 
     private Optional<Repair> countedOn(Part.MenuCommand m) {
         int plus = m.shortcut().lastIndexOf('+');
+        String first = m.shortcut().substring(0, Math.max(0, plus)) + "+1";
         return plus < 0
                 ? Optional.empty()
                 : Optional.of(change(
-                        new Part.MenuCommand(
-                                m.name(),
-                                m.text(),
-                                m.shortcut().substring(0, plus) + "+1",
-                                m.ticking(),
-                                m.separated(),
-                                m.each(),
-                                m.chosen(),
-                                m.traits()),
-                        "Count from " + m.shortcut().substring(0, plus) + "+1",
-                        "The first nine then have a shortcut each."));
+                        m.withShortcut(first), "Count from " + first, "The first nine then have a shortcut each."));
     }
 
     private String where() {

@@ -191,12 +191,7 @@ public final class PartFindings {
 
     static Repair withoutShortcut(String window, Part.MenuCommand m) {
         return new PartRepair.Change(
-                window,
-                m,
-                new Part.MenuCommand(
-                        m.name(), m.text(), "", m.ticking(), m.separated(), m.each(), m.chosen(), m.traits()),
-                "Take the shortcut away",
-                m.displayName() + " then has no shortcut.");
+                window, m, m.withShortcut(""), "Take the shortcut away", m.displayName() + " then has no shortcut.");
     }
 
     private static List<List<String>> fitting(Part.ListOfRows l) {

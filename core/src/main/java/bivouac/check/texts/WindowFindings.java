@@ -18,7 +18,6 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Manner;
 import bivouac.design.Part;
 import bivouac.design.ReadyMade;
-import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
@@ -113,8 +112,7 @@ public final class WindowFindings {
             ways.add(new PartRepair.Change(
                     window,
                     part,
-                    part.triggering(
-                            Script.of(new Step.Reach(Step.Reach.How.BRING_TO_FRONT, new Target.Kept(Each.ROW)))),
+                    part.triggering(Each.TO_FRONT),
                     "Bring it to front",
                     "The window that it stands for then comes to the front."));
         }

@@ -19,13 +19,14 @@ import javafx.scene.layout.HBox;
 /** The menu bar of a window on the desk; its commands are those of the scene when a menu is opened. */
 final class DeskMenus extends HBox {
 
-    private final FacedWindow face;
     private final Consumer<Event> act;
+    /** Fills the menus that follow a list. */
+    private final List<Runnable> follow = new ArrayList<>();
+
     private Scene.OpenWindow shown;
 
     DeskMenus(FacedWindow face, Scene.OpenWindow shown, Consumer<Event> act) {
         super(2);
-        this.face = face;
         this.act = act;
         this.shown = shown;
         getStyleClass().add("desk-menus");
@@ -37,8 +38,16 @@ final class DeskMenus extends HBox {
             button.setMnemonicParsing(true);
             button.setId("menu-" + AccessKey.without(menu.text()));
             button.getStyleClass().add("desk-menu");
-            button.setOnShowing(e -> button.getItems().setAll(items(menu, first)));
-            button.getItems().setAll(items(menu, first));
+            Runnable fill = () -> button.getItems().setAll(items(menu, first));
+            button.setOnShowing(e -> fill.run());
+            fill.run();
+            if (menu.commands().stream().anyMatch(c -> !c.each().isOnce())) {
+                follow.add(() -> {
+                    if (!button.isShowing()) {
+                        fill.run(); // one without any cannot be opened
+                    }
+                });
+            }
             getChildren().add(button);
         }
     }
@@ -46,14 +55,7 @@ final class DeskMenus extends HBox {
     /** Takes another scene; a menu that is open shows it when it is opened again. */
     void update(Scene.OpenWindow window) {
         shown = window;
-        int number = 0;
-        for (int i = 0; i < face.menus().size(); i++) {
-            var button = (MenuButton) getChildren().get(i);
-            if (!button.isShowing()) {
-                button.getItems().setAll(items(face.menus().get(i), number));
-            }
-            number += face.menus().get(i).commands().size();
-        }
+        follow.forEach(Runnable::run);
     }
 
     /** @param first the number of the menu's first command among the parts of the window */
