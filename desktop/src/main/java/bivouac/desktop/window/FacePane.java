@@ -291,7 +291,9 @@ final class FacePane {
                     case Part.Button b -> {
                         var button = new Button(b.each().after(b.text()));
                         button.getStyleClass().add(b.isDefault() ? "primary" : "secondary");
-                        button.setMinWidth(Region.USE_PREF_SIZE);
+                        if (b.each().isOnce()) { // of what there is one for each is said as far as there is room
+                            button.setMinWidth(Region.USE_PREF_SIZE);
+                        }
                         yield button;
                     }
                     case Part.MenuCommand m -> {
