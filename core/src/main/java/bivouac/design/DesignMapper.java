@@ -289,6 +289,7 @@ abstract class DesignMapper {
                         m.ticking(),
                         m.separated(),
                         each(m.each()),
+                        m.does(),
                         script(m.chosen()),
                         traits);
         };

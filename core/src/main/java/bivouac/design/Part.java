@@ -510,6 +510,7 @@ public sealed interface Part {
      * @param ticking whether it carries a tick that choosing it turns over
      * @param separated whether a line parts it from the command above
      * @param each of what there is one for each (P5)
+     * @param does what it does to the field that has the keyboard; it has no script then, and happens to nobody (P6)
      */
     record MenuCommand(
             Name name,
@@ -518,28 +519,63 @@ public sealed interface Part {
             boolean ticking,
             boolean separated,
             Each each,
+            Optional<Editing> does,
             Script chosen,
             Traits traits)
             implements Part {
         public MenuCommand {
             Objects.requireNonNull(shortcut, "shortcut");
+            if (does.isPresent() && !(chosen.isEmpty() && each.isOnce() && !ticking)) {
+                throw new IllegalArgumentException("what edits runs no script, stands there once, and carries no tick");
+            }
         }
 
         public static MenuCommand of(String name, String text, String shortcut) {
-            return new MenuCommand(Name.of(name), text, shortcut, false, false, Each.ONCE, Script.EMPTY, Traits.USUAL);
+            return new MenuCommand(
+                    Name.of(name),
+                    text,
+                    shortcut,
+                    false,
+                    false,
+                    Each.ONCE,
+                    Optional.empty(),
+                    Script.EMPTY,
+                    Traits.USUAL);
         }
 
         public MenuCommand withShortcut(String keys) {
-            return new MenuCommand(name, text, keys, ticking, separated, each, chosen, traits);
+            return new MenuCommand(name, text, keys, ticking, separated, each, does, chosen, traits);
         }
 
         public MenuCommand forEach(Each other) {
-            return new MenuCommand(name, text, shortcut, ticking, separated, other, chosen, traits);
+            return new MenuCommand(name, text, shortcut, ticking, separated, other, does, chosen, traits);
+        }
+
+        public MenuCommand withText(String other) {
+            return new MenuCommand(name, other, shortcut, ticking, separated, each, does, chosen, traits);
+        }
+
+        public MenuCommand ticking(boolean can) {
+            return new MenuCommand(name, text, shortcut, can, separated, each, does, chosen, traits);
+        }
+
+        public MenuCommand separated(boolean by) {
+            return new MenuCommand(name, text, shortcut, ticking, by, each, does, chosen, traits);
+        }
+
+        /** One that runs no script; it must have none. */
+        public MenuCommand doing(Optional<Editing> what) {
+            return new MenuCommand(name, text, shortcut, ticking, separated, each, what, chosen, traits);
+        }
+
+        /** Whether it can do one of the platform's own: nothing else is said of it that it would lose. */
+        public boolean canEdit() {
+            return chosen.isEmpty() && each.isOnce() && !ticking;
         }
 
         @Override
         public Optional<Trigger> trigger() {
-            return Optional.of(new Trigger("chosen", chosen));
+            return does.isPresent() ? Optional.empty() : Optional.of(new Trigger("chosen", chosen));
         }
 
         @Override

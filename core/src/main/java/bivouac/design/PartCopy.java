@@ -23,7 +23,7 @@ final class PartCopy {
             case Part.Button p -> new Part.Button(name, p.text(), p.isDefault(), p.each(), script, traits);
             case Part.MenuCommand p ->
                 new Part.MenuCommand(
-                        name, p.text(), p.shortcut(), p.ticking(), p.separated(), p.each(), script, traits);
+                        name, p.text(), p.shortcut(), p.ticking(), p.separated(), p.each(), p.does(), script, traits);
         };
     }
 }

@@ -1,6 +1,7 @@
 package bivouac.format;
 
 import bivouac.design.Each;
+import bivouac.design.Editing;
 import bivouac.design.Expression;
 import bivouac.design.Name;
 import bivouac.design.Part;
@@ -21,6 +22,7 @@ final class PartFormat {
     private static final String EACH_ROW = "for each row in";
     private static final String EACH_OPEN = "for each open";
     private static final String TICKED_WHEN = "ticked when";
+    private static final String DOES = "does";
     private static final int LONGEST_FIELD = 1_000_000;
 
     private interface Kind {
@@ -31,6 +33,8 @@ final class PartFormat {
             j -> Fields.oneOf(j, ReadyMadeFormat.words(Part.TextSize.values(), Part.TextSize::word));
     private static final Fields.Reader<Part.Entry> ENTRY =
             j -> Fields.oneOf(j, ReadyMadeFormat.words(Part.Entry.values(), Part.Entry::words));
+    private static final Fields.Reader<Editing> EDITING =
+            j -> Fields.oneOf(j, ReadyMadeFormat.words(Editing.values(), Editing::words));
     private static final Map<String, Kind> KINDS = kinds();
 
     private PartFormat() {}
@@ -128,15 +132,27 @@ final class PartFormat {
     }
 
     private static Part.MenuCommand command(Fields f, Name name, Traits traits) throws Unreadable {
-        return new Part.MenuCommand(
+        var command = new Part.MenuCommand(
                 name,
                 f.text("text", ""),
                 f.text("shortcut", ""),
                 f.yes("ticking", false),
                 f.yes("separated", false),
                 each(f, true),
+                Optional.empty(),
                 StepFormat.script(f, "chosen"),
                 traits);
+        if (!f.has(DOES)) {
+            return command;
+        }
+        Editing does = f.value(DOES, Editing.UNDO, EDITING);
+        if (!command.canEdit()) {
+            throw Unreadable.at(
+                    f.must(DOES).at(),
+                    "a menu command that does “" + does.words()
+                            + "” runs no script, stands there once, and carries no tick; take one or the other away.");
+        }
+        return command.doing(Optional.of(does));
     }
 
     /** One for each row: {@code "for each row in": "app.recent"}, or {@code "for each open": "Plan"}. */
@@ -261,7 +277,8 @@ final class PartFormat {
                 out.putUnlessEmpty("text", m.text())
                         .putUnlessEmpty("shortcut", m.shortcut())
                         .putUnless(!m.ticking(), "ticking", true)
-                        .putUnless(!m.separated(), "separated", true);
+                        .putUnless(!m.separated(), "separated", true)
+                        .put(DOES, m.does().map(Editing::words));
         }
         write(out, part.each());
         write(out, part.traits());

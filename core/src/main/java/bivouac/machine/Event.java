@@ -1,5 +1,6 @@
 package bivouac.machine;
 
+import bivouac.plan.TextSelection;
 import java.util.List;
 
 /**
@@ -21,6 +22,9 @@ public sealed interface Event {
 
     /** A field's text is changed by the person to {@code text}. Where events are listed, it stands for any text. */
     record Edit(int instance, int part, String text) implements OnWindow {}
+
+    /** A piece of a text is selected, or the cursor put somewhere (P7). */
+    record SelectText(int instance, int part, TextSelection.Span span) implements OnWindow {}
 
     /** The work that a progress shows is asked to end before it is done (W10). */
     record Cancel(int instance, int part) implements OnWindow {}

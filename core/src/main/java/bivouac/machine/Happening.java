@@ -3,6 +3,7 @@ package bivouac.machine;
 import bivouac.design.Way;
 import bivouac.expression.Value;
 import bivouac.plan.PartPlan;
+import bivouac.plan.TextSelection;
 import bivouac.plan.TimerPlan;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Inst;
@@ -50,6 +51,7 @@ final class Happening {
                 Eaches.press(run, inst(i), inst(i).plan.parts().get(part), row);
             case Event.Select(int i, int part, int item) -> select(inst(i), part, item);
             case Event.Edit(int i, int part, String text) -> edit(inst(i), part, text);
+            case Event.SelectText(int i, int part, var span) -> selectText(inst(i), part, span);
             case Event.SelectRows(int i, int part, var numbers) -> rows.select(inst(i), part, numbers);
             case Event.ActivateRow(int i, int part) -> rows.activate(inst(i), part);
             case Event.RemoveRows(int i, int part) -> rows.remove(inst(i), part);
@@ -82,6 +84,7 @@ final class Happening {
             case PRESS -> follow(inst, part);
             case PRESS_ROW -> Eaches.press(run, inst, inst.plan.parts().get(part), item);
             case EDIT -> edit(inst, part, typed(inst, part, item));
+            case SELECT_TEXT -> selectText(inst, part, span(inst, part, item));
             case TICK -> tick(inst, part);
             case SELECT -> select(inst, part, item);
             case ANSWER -> readyMade.answer(inst, item);
@@ -106,6 +109,7 @@ final class Happening {
             case PRESS -> new Event.Press(i, part);
             case PRESS_ROW -> new Event.PressRow(i, part, item);
             case EDIT -> new Event.Edit(i, part, typed(inst(i), part, NumberedEvent.item(event)));
+            case SELECT_TEXT -> new Event.SelectText(i, part, span(inst(i), part, item));
             case TICK -> new Event.Tick(i, part);
             case SELECT -> new Event.Select(i, part, item);
             case SELECT_ROW -> Event.SelectRows.one(i, part, item);
@@ -163,6 +167,19 @@ final class Happening {
         inst.plan.parts().get(part).type(inst, text);
         inst.plan.parts().get(part).changed(inst, true);
         press(inst, part);
+    }
+
+    private TextSelection.Span span(Inst inst, int part, int item) {
+        PartPlan plan = inst.plan.parts().get(part);
+        return plan.selection()
+                .orElseThrow()
+                .worthTrying(plan.text(run.here(inst), inst))
+                .get(item);
+    }
+
+    /** It starts no trigger; the order of the windows stays, since it can be told long after it was done. */
+    private void selectText(Inst inst, int part, TextSelection.Span span) {
+        inst.plan.parts().get(part).selection().orElseThrow().select(inst, span);
     }
 
     private void tick(Inst inst, int part) {

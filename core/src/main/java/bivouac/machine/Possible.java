@@ -6,6 +6,7 @@ import bivouac.design.Way;
 import bivouac.expression.Budget;
 import bivouac.plan.EachPlan;
 import bivouac.plan.PartPlan;
+import bivouac.plan.TextSelection;
 import bivouac.plan.WindowPlan;
 import bivouac.state.Frame;
 import bivouac.state.Inst;
@@ -171,9 +172,15 @@ final class Possible {
     private void ofPart(Inst inst, int i, PartPlan part, EventList events) {
         switch (part.part) {
             case Part.Button b -> press(inst, i, part, events);
+            case Part.MenuCommand m when m.does().isPresent() -> {
+                // what it does to a field, the field tells (P6)
+            }
             case Part.MenuCommand m -> press(inst, i, part, events);
             case Part.Link l -> press(inst, i, part, events);
-            case Part.TextField f -> edit(inst, i, part, events);
+            case Part.TextField f -> {
+                edit(inst, i, part, events);
+                selects(inst, i, part, events);
+            }
             case Part.ValueField f -> edit(inst, i, part, events);
             case Part.TickBox b -> change(inst, i, part, NumberedEvent.Kind.TICK, 1, events);
             case Part.Choice c -> change(inst, i, part, NumberedEvent.Kind.SELECT, listed(inst, part, c), events);
@@ -218,6 +225,25 @@ final class Possible {
                 events.add(NumberedEvent.Kind.PRESS_ROW, i, part.number, row);
             }
         }
+    }
+
+    /** What can be selected in a text where it makes a difference (P7): all, or nothing at its beginning or end. */
+    private void selects(Inst inst, int i, PartPlan part, EventList events) {
+        if (part.selection().filter(TextSelection::isAsked).isPresent() && usable(inst, part)) {
+            TextSelection selection = part.selection().get();
+            List<TextSelection.Span> all = selection.worthTrying(part.text(run.here(inst), inst));
+            for (int item = 0; item < all.size(); item++) {
+                if (!all.get(item).equals(selection.in(inst))) {
+                    events.add(NumberedEvent.Kind.SELECT_TEXT, i, part.number, item);
+                }
+            }
+        }
+    }
+
+    private boolean selects(Inst inst, PartPlan part, TextSelection.Span span) {
+        return usable(inst, part)
+                && span.isIn(part.text(run.here(inst), inst))
+                && !part.selection().orElseThrow().in(inst).equals(span);
     }
 
     private void edit(Inst inst, int i, PartPlan part, EventList events) {
@@ -271,7 +297,8 @@ final class Possible {
         return switch (event) {
             case Event.Press(int i, int part) ->
                 usable(inst, part, Part.Button.class, Part.MenuCommand.class, Part.Link.class)
-                        && inst.plan.parts().get(part).each().isEmpty();
+                        && inst.plan.parts().get(part).each().isEmpty()
+                        && inst.plan.parts().get(part).part.getsEvents();
             case Event.PressRow(int i, int part, int row) ->
                 isOf(inst, part, Part.Button.class, Part.MenuCommand.class)
                         && inst.plan.parts().get(part).each().isPresent()
@@ -283,6 +310,9 @@ final class Possible {
             case Event.OnRows on -> usable(inst, on.part(), Part.ListOfRows.class) && rows.isPossible(inst, on);
             case Event.Edit(int i, int part, String text) ->
                 changeable(inst, part, Part.TextField.class, Part.ValueField.class);
+            case Event.SelectText(int i, int part, var span) ->
+                isOf(inst, part, Part.TextField.class)
+                        && selects(inst, inst.plan.parts().get(part), span);
             case Event.Tick(int i, int part) -> changeable(inst, part, Part.TickBox.class);
             case Event.Answer answer -> ReadyMadeEvents.isPossible(inst, answer);
             case Event.Choose choose -> readyMade.isPossible(inst, choose);
@@ -330,7 +360,9 @@ final class Possible {
         }
         return switch (inst.plan.wayOut(way)) {
             case WindowPlan.WayPlan.Absent a -> false;
-            case WindowPlan.WayPlan.Pressing(int part) -> usable(inst, part, Part.Button.class, Part.MenuCommand.class);
+            case WindowPlan.WayPlan.Pressing(int part) ->
+                usable(inst, part, Part.Button.class, Part.MenuCommand.class)
+                        && inst.plan.parts().get(part).part.getsEvents();
             case WindowPlan.WayPlan.Leads l -> true;
         };
     }

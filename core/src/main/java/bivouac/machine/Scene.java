@@ -2,6 +2,7 @@ package bivouac.machine;
 
 import bivouac.design.Part;
 import bivouac.design.Window;
+import bivouac.plan.TextSelection;
 import java.util.List;
 import java.util.Optional;
 
@@ -172,6 +173,7 @@ public record Scene(
      * @param items of a choice, what can be chosen
      * @param rows of a list, as shown
      * @param selected the numbers of a list's selected rows, from 1
+     * @param span of a text field: what is selected in it, where something asks for that (P7)
      */
     public record SeenPart(
             int number,
@@ -188,7 +190,8 @@ public record Scene(
             List<SeenRow> each,
             List<String> items,
             List<List<String>> rows,
-            List<Integer> selected) {
+            List<Integer> selected,
+            Optional<TextSelection.Span> span) {
         public SeenPart {
             each = List.copyOf(each);
             items = List.copyOf(items);

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param mayFault whether reading it can be fault X3
  * @param cells what is looked at when it is read, and changed when it is set
  * @param plain whether it means just what is in its cell, and not something that follows from it
+ * @param placed whether what comes of setting it depends on what is in all its cells
  */
 public record Access(
         Type type,
@@ -20,7 +21,18 @@ public record Access(
         Optional<Writer> writer,
         boolean mayFault,
         List<Cell> cells,
-        boolean plain) {
+        boolean plain,
+        boolean placed) {
+
+    Access(
+            Type type,
+            Scope.Reader<Reading> reader,
+            Optional<Writer> writer,
+            boolean mayFault,
+            List<Cell> cells,
+            boolean plain) {
+        this(type, reader, writer, mayFault, cells, plain, false);
+    }
 
     public Access {
         cells = List.copyOf(cells);
@@ -47,26 +59,30 @@ public record Access(
         return new Access(type, reader, Optional.empty(), false, cells, false);
     }
 
+    Access asPlaced() {
+        return new Access(type, reader, writer, mayFault, cells, plain, true);
+    }
+
     Access settable(Writer how) {
-        return new Access(type, reader, Optional.of(how), mayFault, cells, plain);
+        return new Access(type, reader, Optional.of(how), mayFault, cells, plain, placed);
     }
 
     Access as(Type other) {
-        return new Access(other, reader, writer, mayFault, cells, plain);
+        return new Access(other, reader, writer, mayFault, cells, plain, placed);
     }
 
     Access readOnly() {
-        return new Access(type, reader, Optional.empty(), mayFault, cells, plain);
+        return new Access(type, reader, Optional.empty(), mayFault, cells, plain, placed);
     }
 
     /** One that is found by what is in another cell. */
     Access alsoOf(Cell cell) {
         var all = new ArrayList<>(cells);
         all.add(cell);
-        return new Access(type, reader, writer, mayFault, all, false);
+        return new Access(type, reader, writer, mayFault, all, false, placed);
     }
 
     Access thatMayFault() {
-        return new Access(type, reader, writer, true, cells, plain);
+        return new Access(type, reader, writer, true, cells, plain, placed);
     }
 }

@@ -191,6 +191,10 @@ public final class Cells {
     }
 
     private void sets(Access access, Compiled<Reading> value, int script) {
+        if (access.placed()) {
+            access.cells().forEach(matters::add);
+            access.cells().forEach(from -> access.cells().forEach(to -> ranges.copy(from, to)));
+        }
         access.cells().stream()
                 .filter(c -> !(c instanceof Cell.OfScript))
                 .forEach(c -> ranges.flow(value, script, c, access.type()));

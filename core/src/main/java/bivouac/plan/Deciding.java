@@ -124,7 +124,11 @@ public final class Deciding {
                 case Op.Open open -> open.ownedBy().flatMap(Whom::key).ifPresent(k -> root(k, script.number()));
                 case Op.Close close -> close.whom().key().ifPresent(k -> root(k, script.number()));
                 case Op.Reach reach -> reach.whom().key().ifPresent(k -> root(k, script.number()));
-                case Op.SetIn set -> set.whom().key().ifPresent(k -> root(k, script.number()));
+                case Op.SetIn set -> {
+                    set.whom().key().ifPresent(k -> root(k, script.number()));
+                    places(set.access(), set.value(), script.number());
+                }
+                case Op.Set set -> places(set.access(), set.value(), script.number());
                 case Op.End end -> end.code().ifPresent(c -> root(c, script.number()));
                 case Op.RunTask task -> {
                     OpReads.ofOutcomes(task).forEach(e -> faults(e, script.number()));
@@ -137,6 +141,14 @@ public final class Deciding {
                     // which way it goes on depends on no value
                 }
             }
+        }
+    }
+
+    /** Whether a text has the place that is set in it is told apart (P7). */
+    private void places(Access access, Compiled<Reading> value, int script) {
+        if (access.placed() && access.type() == Type.Plain.WHOLE) {
+            root(value, script);
+            access.cells().forEach(c -> decides(c, By.VALUE, Set.of()));
         }
     }
 

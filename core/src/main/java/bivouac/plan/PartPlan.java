@@ -22,16 +22,13 @@ import java.util.Set;
 /** A part, compiled: its slots, what {@code me.PART} and its members are (P1), its live text and its conditions (P3). */
 public final class PartPlan {
 
-    /** Slots of a part: what it holds, its selected rows, and its traits. */
-    public static final int SLOTS = 2 + TraitsPlan.SLOTS;
-
     /** The selected row of a list, as {@link Rows} has it. */
     private static final int SELECTED = 1;
     /** The line of a progress. */
     private static final int LINE = 1;
     /** Whether a person has changed what stands in a field since a step last set it (P1). */
     private static final int CHANGED = 1;
-    /** The first slot of the traits. */
+    /** The first slot of the traits; that of the selection of a text field lies behind them. */
     private static final int TRAITS = 2;
 
     public final int number;
@@ -50,6 +47,7 @@ public final class PartPlan {
     private ScriptPlan script;
     private final Optional<Rows> rows;
     private final Optional<EachPlan> each;
+    private final Optional<TextSelection> selection;
     /** The list of a choice that follows one (P5). */
     private Optional<Compiled<Reading>> follows = Optional.empty();
 
@@ -71,7 +69,15 @@ public final class PartPlan {
                 ? Optional.of(new Rows(list, window, slot, slot + SELECTED))
                 : Optional.empty();
         this.each = EachPlan.of(part);
+        this.selection = part instanceof Part.TextField
+                ? Optional.of(new TextSelection(this, window, slot + TRAITS + TraitsPlan.SLOTS))
+                : Optional.empty();
         this.live = Braces.isLive(content(part)) && !isField(part) && each.isEmpty();
+    }
+
+    /** How many slots it has: for what it holds, its selected rows, its traits, and what is selected in its text. */
+    int slots() {
+        return TRAITS + TraitsPlan.SLOTS + (selection.isPresent() ? TextSelection.SLOTS : 0);
     }
 
     private static boolean isField(Part part) {
@@ -148,6 +154,7 @@ public final class PartPlan {
     void start(Starting from, Instance inst) {
         traits.start(inst);
         changed(inst, false);
+        selection.ifPresent(s -> s.select(inst, TextSelection.Span.START));
         if (part instanceof Part.TickBox box) {
             inst.set(slot, Value.of(box.ticked()));
         } else if (rows.isPresent()) {
@@ -238,16 +245,33 @@ public final class PartPlan {
         inst.set(slot, Value.of(items(in, inst).get(item)));
     }
 
-    /** Puts a text that a person typed into it, no longer than the part's longest (P4). */
+    /** Puts a text that a person typed into it, no longer than the part's longest (P4), with the cursor behind it (P7). */
     public void type(Instance inst, String typed) {
-        inst.set(slot, Value.of(longest().isPresent() ? cut(typed, longest().getAsInt()) : typed));
+        hold(inst, typed);
+        selection.ifPresent(s -> s.behind(inst, text(inst)));
+    }
+
+    private void hold(Instance inst, String text) {
+        inst.set(slot, Value.of(longest().isPresent() ? cut(text, longest().getAsInt()) : text));
+    }
+
+    /** P7: the cursor stands before a text that a step puts there, where it is another. */
+    private void set(Instance inst, String other) {
+        String before = selection.isPresent() ? text(inst) : "";
+        hold(inst, other);
+        selection.filter(s -> !text(inst).equals(before)).ifPresent(s -> s.select(inst, TextSelection.Span.START));
+    }
+
+    /** What is selected in a text field; empty for any other part. */
+    public Optional<TextSelection> selection() {
+        return selection;
     }
 
     public OptionalInt longest() {
         return part instanceof Part.TextField f ? f.longest() : OptionalInt.empty();
     }
 
-    private static String cut(String text, int longest) {
+    static String cut(String text, int longest) {
         return text.codePointCount(0, text.length()) <= longest
                 ? text
                 : text.substring(0, text.offsetByCodePoints(0, longest));
@@ -372,6 +396,7 @@ public final class PartPlan {
                     }))
                     .orElse(access));
             all.put(".changed", changedAccess(whose));
+            selection.ifPresent(s -> s.accesses(whose, all));
         }
         traits.accesses(whose, all);
         return all;
@@ -442,7 +467,7 @@ public final class PartPlan {
 
     private Access textAccess(Whose whose) {
         Scope.Reader<Reading> read = in -> Value.of(text(in, whose.in(in)));
-        Access.Writer write = (in, v) -> type(whose.in(in), v.shown());
+        Access.Writer write = (in, v) -> set(whose.in(in), v.shown());
         return live
                 ? Access.following(Type.TEXT, List.of(), read).thatMayFault()
                 : Access.plain(Type.TEXT, cell, read, write);
@@ -520,6 +545,7 @@ public final class PartPlan {
         if (isEdited()) {
             ranges.flag(changed, false);
         }
+        selection.ifPresent(s -> s.ranges(ranges));
         traits.ranges(ranges);
     }
 
@@ -528,6 +554,7 @@ public final class PartPlan {
         if (isEdited() && matters.has(changed)) {
             ranges.isSet(changed);
         }
+        selection.ifPresent(s -> s.asked(matters));
     }
 
     /** Whether what it offers a person depends on what is in its slots (P2). */

@@ -101,7 +101,7 @@ public final class WindowPlan {
         int at = firstVariable + variables().size();
         for (Part part : face.map(FacedWindow::parts).orElse(List.of())) {
             parts.add(new PartPlan(number, parts.size(), part, at));
-            at += PartPlan.SLOTS;
+            at += parts.getLast().slots();
         }
         this.firstTimer = at;
         this.slots = at + routines().timers().size();

@@ -241,6 +241,9 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
 
     private static void event(Set<Coverable> met, Design design, NamedEvent event) {
         switch (event) {
+            case NamedEvent.TextSelected _ -> {
+                // it starts no trigger
+            }
             case NamedEvent.Pressed(var w, String part) -> trigger(met, design, w.window(), part);
             case NamedEvent.RowPressed(var w, String part, int row) -> trigger(met, design, w.window(), part);
             case NamedEvent.Typed(var w, String part, String text) -> trigger(met, design, w.window(), part);

@@ -24,6 +24,8 @@ public final class EventNames {
                 new NamedEvent.RowPressed(which(scene, i), part(scene, i, part), row);
             case Event.Edit(int i, int part, String text) ->
                 new NamedEvent.Typed(which(scene, i), part(scene, i, part), text);
+            case Event.SelectText(int i, int part, var span) ->
+                new NamedEvent.TextSelected(which(scene, i), part(scene, i, part), span);
             case Event.Tick(int i, int part) -> new NamedEvent.Ticked(which(scene, i), part(scene, i, part));
             case Event.Answer(int i, int answer) ->
                 new NamedEvent.Answered(
@@ -90,6 +92,8 @@ public final class EventNames {
                 part(scene, w, part).map(p -> new Event.PressRow(p.instance(), p.number(), row));
             case NamedEvent.Typed(Which w, String part, String text) ->
                 part(scene, w, part).map(p -> new Event.Edit(p.instance(), p.number(), text));
+            case NamedEvent.TextSelected(Which w, String part, var span) ->
+                part(scene, w, part).map(p -> new Event.SelectText(p.instance(), p.number(), span));
             case NamedEvent.Ticked(Which w, String part) ->
                 part(scene, w, part).map(p -> new Event.Tick(p.instance(), p.number()));
             case NamedEvent.Selected(Which w, String part, String item) -> selection(scene, w, part, item);

@@ -89,6 +89,7 @@ public record Flow(List<Standing> standings, List<Change> changes, boolean isCut
                 case NamedEvent.Pressed p -> on(p, "press");
                 case NamedEvent.RowPressed p -> on(p, "press");
                 case NamedEvent.Typed p -> on(p, "type");
+                case NamedEvent.TextSelected p -> on(p, "select");
                 case NamedEvent.Ticked p -> on(p, "tick");
                 case NamedEvent.Selected p -> on(p, "select");
                 case NamedEvent.RowsSelected p -> on(p, "select");

@@ -4,6 +4,7 @@ import bivouac.design.Ending;
 import bivouac.design.Quoted;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting.Which;
+import bivouac.plan.TextSelection;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -44,6 +45,19 @@ public sealed interface NamedEvent {
         @Override
         public String toString() {
             return "type " + Quoted.of(text) + " into " + Quoted.of(part) + TrailFile.of(window);
+        }
+    }
+
+    /** A piece of a text is selected, or the cursor put somewhere (P7). */
+    record TextSelected(Which window, String part, TextSelection.Span span) implements OnPart {
+        @Override
+        public String toString() {
+            return "select " + places() + " in " + Quoted.of(part) + TrailFile.of(window);
+        }
+
+        /** For people: {@code from 3 to 7}. */
+        public String places() {
+            return "from " + span.from() + " to " + span.to();
         }
     }
 

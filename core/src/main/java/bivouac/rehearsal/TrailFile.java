@@ -3,6 +3,7 @@ package bivouac.rehearsal;
 import bivouac.design.Nearest;
 import bivouac.design.Quoted;
 import bivouac.machine.Sighting.Which;
+import bivouac.plan.TextSelection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -102,6 +103,17 @@ public final class TrailFile {
             NamedEvent read(LineReader in) {
                 String part = in.name();
                 return new NamedEvent.Ticked(in.ofWindow(), part);
+            }
+        },
+        SELECT_TEXT("select from", "3 to 7 in \"FIELD\" of \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                int from = in.number();
+                in.must("to");
+                int to = in.number();
+                in.must("in");
+                String part = in.name();
+                return new NamedEvent.TextSelected(in.ofWindow(), part, new TextSelection.Span(from, to));
             }
         },
         SELECT_ROWS("select", "row 2 in \"LIST\" of \"WINDOW\"") {

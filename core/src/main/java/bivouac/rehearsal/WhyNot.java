@@ -3,9 +3,11 @@ package bivouac.rehearsal;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.Nearest;
+import bivouac.design.Part;
 import bivouac.design.WaysIn;
 import bivouac.machine.Scene;
 import bivouac.machine.Sighting;
+import bivouac.plan.TextSelection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -126,12 +128,16 @@ final class WhyNot {
         }
         return switch (event) {
             case NamedEvent.Cancelled c -> name + " shows no work that can be cancelled then";
+            case NamedEvent.Pressed p
+            when part.design() instanceof Part.MenuCommand m && m.does().isPresent() ->
+                name + " is told by the field that it changes; say what is typed into that";
             case NamedEvent.Pressed p ->
                 part.design().each().isOnce()
                         ? name + " is nothing that is pressed"
                         : name + " is there once for each row; say which: press row 1 in …";
             case NamedEvent.RowPressed p -> row(name, part, p.row());
             case NamedEvent.Typed t -> name + (part.readOnly() ? " is read-only" : " is nothing to type into");
+            case NamedEvent.TextSelected t -> text(name, part, t);
             case NamedEvent.Ticked t -> name + (part.readOnly() ? " is read-only" : " is nothing that is ticked");
             case NamedEvent.Selected s ->
                 name + (part.readOnly() ? " is read-only" : " has no item “" + s.item() + "”");
@@ -142,6 +148,16 @@ final class WhyNot {
             case NamedEvent.RowsRemoved r ->
                 part.selected().isEmpty() ? "no row of " + name + " is selected" : name + " lets no hand remove rows";
         };
+    }
+
+    private static String text(String name, Scene.SeenPart part, NamedEvent.TextSelected selected) {
+        if (!(part.design() instanceof Part.TextField)) {
+            return name + " is no text field";
+        }
+        return selected.span().isIn(part.text())
+                ? selected.places() + " of " + name + " is selected already"
+                : name + " has " + TextSelection.size(part.text()) + " characters, and " + selected.places()
+                        + " cannot be selected in it";
     }
 
     private static String row(String name, Scene.SeenPart part, int row) {

@@ -48,7 +48,7 @@ final class CarefulTyping {
         boolean ofTheApplication =
                 switch (way) {
                     case ONE_INSTANCE, WORK_BREAKS, WINDOW_MENU -> true;
-                    case ASK_BEFORE_LOSING, ASK_BEFORE_REMOVING, REMEMBER_PLACE, ONE_FILE -> false;
+                    case ASK_BEFORE_LOSING, ASK_BEFORE_REMOVING, REMEMBER_PLACE, ONE_FILE, EDIT_MENU -> false;
                 };
         if (!ofTheApplication && face.isEmpty()) {
             return new Typed.Unfinished("Type it in a script of the window that it is about.");
@@ -66,6 +66,11 @@ final class CarefulTyping {
                         .<Typed>map(
                                 made -> new Typed.Done(made, "a Window menu on each main window and child window", at))
                         .orElseGet(() -> new Typed.Unfinished(WindowMenu.NOTHING));
+            case EDIT_MENU ->
+                EditMenu.added(design, face.get())
+                        .<Typed>map(made -> new Typed.Done(
+                                made, "an Edit menu on " + place.ofWindow().orElseThrow(), at))
+                        .orElseGet(() -> new Typed.Unfinished(EditMenu.NOTHING));
         };
     }
 

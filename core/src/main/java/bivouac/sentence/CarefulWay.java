@@ -12,7 +12,8 @@ public enum CarefulWay {
     ONE_FILE("one file open at a time"),
     ONE_INSTANCE("one instance of the application"),
     WORK_BREAKS("say when work breaks"),
-    WINDOW_MENU("window menu");
+    WINDOW_MENU("window menu"),
+    EDIT_MENU("edit menu");
 
     private final String words;
 

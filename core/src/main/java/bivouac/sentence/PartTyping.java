@@ -3,6 +3,7 @@ package bivouac.sentence;
 import bivouac.design.AccessKey;
 import bivouac.design.Design;
 import bivouac.design.Each;
+import bivouac.design.Editing;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Name;
@@ -19,8 +20,8 @@ import java.util.stream.Stream;
 
 /**
  * Turns a typed line into a part on a window: {@code button Admit}, {@code text field Name as guest},
- * {@code command File / Save Ctrl+S}, {@code command File / {row} for each row in app.recent}. A button stands beside the buttons before it; everything else begins a row,
- * unless the line begins with {@code +}.
+ * {@code command File / Save Ctrl+S}, {@code command File / {row} for each row in app.recent}, {@code command Edit / Cut does cut}. A button stands
+ * beside the buttons before it; everything else begins a row, unless the line begins with {@code +}.
  */
 public final class PartTyping {
 
@@ -54,6 +55,12 @@ public final class PartTyping {
 
     /** What a line can go on with: its kind, and of what there is one for each (P5). */
     public static List<Completion.Offer> offers(Design design, String window, String line) {
+        if (StepTyping.lower(line).startsWith("command ")) {
+            List<Completion.Offer> does = behind(line, line.lastIndexOf(" do"), EditingLine.offers());
+            if (!does.isEmpty()) {
+                return does;
+            }
+        }
         int last = line.lastIndexOf(" for");
         Optional<FacedWindow> face = design.faced(window);
         boolean canFollow =
@@ -61,8 +68,16 @@ public final class PartTyping {
         if (last < 0 || face.isEmpty() || !canFollow) {
             return kinds(line);
         }
+        return behind(line, last, EachLine.offers(design, face.get()));
+    }
+
+    /** Those that go on with what is typed from a place on. */
+    private static List<Completion.Offer> behind(String line, int last, List<String> offers) {
+        if (last < 0) {
+            return List.of();
+        }
         String typed = StepTyping.lower(line.substring(last + 1));
-        return EachLine.offers(design, face.get()).stream()
+        return offers.stream()
                 .filter(o -> StepTyping.lower(o).startsWith(typed)
                         && !StepTyping.lower(o).equals(typed))
                 .map(o -> Completion.Offer.of(o, last + 1, o))
@@ -277,18 +292,22 @@ public final class PartTyping {
         } catch (Declarations.Wrong e) {
             return new Result.Unfinished(e.getMessage());
         }
-        String text = split.text();
+        var editing = split.each().isOnce()
+                ? EditingLine.split(split.text())
+                : new EditingLine.Split(split.text(), Optional.empty());
+        String text = editing.textOr();
+        String keys = shortcut.orElseGet(() ->
+                editing.text().isEmpty() ? editing.does().map(Editing::shortcut).orElse("") : "");
         String wanted = as > 0 ? line.substring(as + 4).strip() : wanted(text, split.each());
         Name name = name(design, face, wanted, "command", as > 0);
-        var command = (Part.MenuCommand) Part.MenuCommand.of(name.shown(), text, shortcut.orElse(""))
+        var command = (Part.MenuCommand) Part.MenuCommand.of(name.shown(), text, keys)
                 .forEach(split.each())
+                .doing(editing.does())
                 .named(name);
         var menus = new ArrayList<>(face.menus());
         for (int i = 0; i < menus.size(); i++) {
             if (AccessKey.without(menus.get(i).text()).equals(AccessKey.without(menu))) {
-                var commands = new ArrayList<>(menus.get(i).commands());
-                commands.add(command);
-                menus.set(i, new Menu(menus.get(i).text(), commands));
+                menus.set(i, menus.get(i).and(List.of(command)));
                 return added(design, face, menus, command);
             }
         }

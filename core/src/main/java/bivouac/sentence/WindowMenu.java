@@ -65,9 +65,7 @@ final class WindowMenu {
         var menus = new ArrayList<>(face.menus());
         for (int i = 0; i < menus.size(); i++) {
             if (AccessKey.without(menus.get(i).text()).equals(AccessKey.without(TEXT))) {
-                var all = new ArrayList<>(menus.get(i).commands());
-                all.addAll(commands);
-                menus.set(i, new Menu(menus.get(i).text(), all));
+                menus.set(i, menus.get(i).and(commands));
                 return menus;
             }
         }

@@ -18,6 +18,7 @@ import bivouac.design.Way;
 import bivouac.design.WayOut;
 import bivouac.plan.Program;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** What is found of parts of which there is one for each row, or for each open window (P5). */
@@ -102,6 +103,7 @@ class EachFindingsTest {
                 true,
                 false,
                 ROWS,
+                Optional.empty(),
                 Script.of(note("{row}")),
                 bivouac.design.Traits.USUAL);
         isPutRight(desk(ticking), "recent on Desk carries a tick of its own, and there is one for each.");

@@ -34,7 +34,15 @@ class EachTest {
 
     private static Part.MenuCommand recent(String text, Each each, Traits traits, Step... chosen) {
         return new Part.MenuCommand(
-                bivouac.design.Name.of("recent"), text, "Ctrl+1", false, false, each, Script.of(chosen), traits);
+                bivouac.design.Name.of("recent"),
+                text,
+                "Ctrl+1",
+                false,
+                false,
+                each,
+                Optional.empty(),
+                Script.of(chosen),
+                traits);
     }
 
     private static FacedWindow withMenu(FacedWindow window, Part.MenuCommand command) {

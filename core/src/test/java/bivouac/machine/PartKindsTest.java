@@ -87,6 +87,7 @@ class PartKindsTest {
                 true,
                 false,
                 bivouac.design.Each.ONCE,
+                java.util.Optional.empty(),
                 Script.of(note("{me.lambs.ticked}")),
                 bivouac.design.Traits.USUAL);
         var window = main("Desk", button("go", set("me.lambs.ticked", "false")))

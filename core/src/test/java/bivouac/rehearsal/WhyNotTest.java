@@ -68,6 +68,11 @@ class WhyNotTest {
         var play = play();
         assertThat(why(play, "select \"huge\" in \"size\" of \"Desk\"")).isEqualTo("Size on Desk has no item “huge”");
         assertThat(why(play, "tick \"name\" of \"Desk\"")).isEqualTo("Name on Desk is nothing that is ticked");
+        assertThat(why(play, "select from 0 to 3 in \"name\" of \"Desk\""))
+                .isEqualTo("Name on Desk has 0 characters, and from 0 to 3 cannot be selected in it");
+        assertThat(why(play, "select from 0 to 0 in \"name\" of \"Desk\""))
+                .isEqualTo("from 0 to 0 of Name on Desk is selected already");
+        assertThat(why(play, "select from 0 to 0 in \"size\" of \"Desk\"")).isEqualTo("Size on Desk is no text field");
         var off = new Play(withMain(main(
                         "Desk",
                         button("go", note("x")).with(Traits.USUAL.enabled(NEVER)),

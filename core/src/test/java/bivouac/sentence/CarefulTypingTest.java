@@ -8,6 +8,7 @@ import bivouac.check.finding.Finding;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Instances;
+import bivouac.design.Menu;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
@@ -84,6 +85,37 @@ class CarefulTypingTest {
                 "window menu");
         assertThat(more.faced("Desk").orElseThrow().menus().getFirst().commands())
                 .hasSize(3);
+    }
+
+    @Test
+    void an_edit_menu_stands_behind_the_first_has_what_is_missing_and_takes_no_shortcut_from_another() {
+        Design design = withMain(main("Desk", Part.TextField.of("note", "Note"), button("go", note("x"))))
+                .design()
+                .changingFace(
+                        "Desk",
+                        f -> f.withMenus(List.of(
+                                new Menu("&File", List.of(Part.MenuCommand.of("quit", "Quit", "Ctrl+X"))),
+                                new Menu("View", List.of()))));
+        Design with = type(design, PRESSED, "edit menu");
+        List<Menu> menus = with.faced("Desk").orElseThrow().menus();
+        assertThat(menus).extracting(Menu::text).containsExactly("&File", "&Edit", "View");
+        assertThat(menus.get(1).commands())
+                .extracting(c -> c.does().orElseThrow().words() + " " + c.shortcut() + (c.separated() ? " |" : ""))
+                .containsExactly(
+                        "undo Ctrl+Z", "redo Ctrl+Y", "cut  |", "copy Ctrl+C", "paste Ctrl+V", "select all Ctrl+A |");
+        assertThat(new StepTyping(with, PRESSED, StepPath.of(0), false).read("edit menu"))
+                .isInstanceOf(Typed.Unfinished.class);
+        Design fewer = with.changingFace(
+                "Desk",
+                f -> f.withMenus(
+                        List.of(new Menu("Edit", menus.get(1).commands().subList(0, 5)))));
+        assertThat(type(fewer, PRESSED, "edit menu")
+                        .faced("Desk")
+                        .orElseThrow()
+                        .menus()
+                        .getFirst()
+                        .commands())
+                .hasSize(6);
     }
 
     @Test

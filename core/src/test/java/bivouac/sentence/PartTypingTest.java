@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
 import bivouac.design.Each;
+import bivouac.design.Editing;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Type;
@@ -95,6 +96,25 @@ class PartTypingTest {
         add("list Guests of guest: text, nights: whole");
         assertThat(((bivouac.design.Part.ListOfRows) desk().part("guestsList").orElseThrow()).columns())
                 .hasSize(2);
+    }
+
+    @Test
+    void a_command_can_do_one_of_the_platforms_own() {
+        add(
+                "command Edit / Mark all does select all Ctrl+A as all",
+                "command Edit / does CUT",
+                "command Edit / What it does now");
+        var all = (Part.MenuCommand) desk().part("all").orElseThrow();
+        assertThat(all.text()).isEqualTo("Mark all");
+        assertThat(all.does()).contains(Editing.SELECT_ALL);
+        var cut = (Part.MenuCommand) desk().part("cutCommand").orElseThrow();
+        assertThat(cut.text() + " " + cut.shortcut()).isEqualTo("Cu&t Ctrl+X");
+        assertThat(cut.trigger()).isEmpty();
+        assertThat(((Part.MenuCommand) desk().parts().getLast()).does()).isEmpty();
+        assertThat(PartTyping.offers(design, "Desk", "command Edit / Back does un"))
+                .extracting(Completion.Offer::text)
+                .containsExactly("does undo");
+        assertThat(PartTyping.offers(design, "Desk", "button Back does un")).isEmpty();
     }
 
     @Test

@@ -235,6 +235,10 @@ public final class RandomDesigns {
     }
 
     private Part.MenuCommand command() {
+        if (random.nextInt(8) == 0) {
+            return Part.MenuCommand.of(word(), word(), "")
+                    .doing(Optional.of(pick(List.of(bivouac.design.Editing.values()))));
+        }
         return new Part.MenuCommand(
                 name(),
                 word(),
@@ -242,6 +246,7 @@ public final class RandomDesigns {
                 random.nextBoolean(),
                 random.nextBoolean(),
                 each(true),
+                Optional.empty(),
                 script(2),
                 traits());
     }

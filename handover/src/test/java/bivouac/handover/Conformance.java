@@ -5,6 +5,7 @@ import static bivouac.machine.Play.*;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.Each;
+import bivouac.design.Editing;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
@@ -38,6 +39,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 
 /**
  * Small designs with a trail each, which together meet every rule that a written program has to obey. Each is played by the
@@ -90,6 +92,9 @@ final class Conformance {
                 brokenWorkThatNobodyAnswers(),
                 progress(),
                 changed(),
+                selection(),
+                readOnlySelection(),
+                editMenu(),
                 answers(),
                 elsewhere(),
                 ownClose(),
@@ -117,6 +122,139 @@ final class Conformance {
                 values(),
                 keptWindows(),
                 notThereYet());
+    }
+
+    private static Case selection() {
+        Step says = note("{me.body.selection.from}-{me.body.selection.to} {me.body.selection.text} {me.body.changed}");
+        Step area =
+                note("{me.lines.selection.from}-{me.lines.selection.to} {me.lines.selection.text} {me.lines.changed}");
+        FacedWindow desk = main(
+                "Desk",
+                new Part.TextField(
+                        Name.of("body"),
+                        "Body",
+                        "a 🌾 field",
+                        OptionalInt.of(12),
+                        Part.Entry.ONE_LINE,
+                        Script.of(note("changed")),
+                        Traits.USUAL),
+                new Part.TextField(
+                        Name.of("lines"),
+                        "Lines",
+                        "one\n🌾 two\nthree",
+                        OptionalInt.empty(),
+                        Part.Entry.SEVERAL_LINES,
+                        Script.EMPTY,
+                        Traits.USUAL),
+                button("says", says, area),
+                button(
+                        "find",
+                        Step.SetValue.of("me.body.selection.from", "2"),
+                        Step.SetValue.of("me.body.selection.to", "3"),
+                        Step.SetValue.of("me.lines.selection.to", "me.lines.indexOf(\"three\") + 5"),
+                        Step.SetValue.of("me.lines.selection.from", "me.lines.indexOf(\"two\")"),
+                        says,
+                        area),
+                button(
+                        "swap",
+                        Step.SetValue.of("me.body.selection.text", "\"wide barley\""),
+                        Step.SetValue.of("me.lines.selection.text", "\"2\\n3\""),
+                        says,
+                        area,
+                        note("{me.body}|{me.lines}")),
+                button("beyond", Step.SetValue.of("me.body.selection.from", "14"), note("never")),
+                button("same", Step.SetValue.of("me.body", "me.body"), says),
+                button(
+                        "other",
+                        Step.SetValue.of("me.body", "\"hay\""),
+                        Step.SetValue.of("me.lines", "\"x\""),
+                        says,
+                        area),
+                button("form", waits("Form")));
+        return of(
+                "what is selected in a text",
+                "P7",
+                withMain(desk)
+                        .with(dialog(
+                                "Form",
+                                button(
+                                        "owners",
+                                        note("{owner.lines.selection.text}"),
+                                        new Step.SetIn(
+                                                "lines.selection.text",
+                                                new Target.Every("Desk"),
+                                                new Expression("\"y\"")),
+                                        note("{owner.lines}"))))
+                        .design(),
+                List.of(
+                        "press \"says\" of \"Desk\"",
+                        "see note \"0-0  no\"",
+                        "press \"find\" of \"Desk\"",
+                        "see note \"2-3 🌾 no\"",
+                        "press \"swap\" of \"Desk\"",
+                        "see note \"a wide field|one\\n🌾 2\\n3\"",
+                        "select from 2 to 6 in \"body\" of \"Desk\"",
+                        "select from 4 to 7 in \"lines\" of \"Desk\"",
+                        "press \"says\" of \"Desk\"",
+                        "see note \"2-6 wide yes\"",
+                        "press \"same\" of \"Desk\"",
+                        "press \"form\" of \"Desk\"",
+                        "press \"owners\" of \"Form\"",
+                        "Escape of \"Form\"",
+                        "press \"says\" of \"Desk\"",
+                        "type \"new\" into \"body\" of \"Desk\"",
+                        "type \"two\\nlines\" into \"lines\" of \"Desk\"",
+                        "press \"says\" of \"Desk\"",
+                        "see note \"3-3  yes\"",
+                        "press \"other\" of \"Desk\"",
+                        "see note \"0-0  no\"",
+                        "press \"find\" of \"Desk\"",
+                        "see fault X3"));
+    }
+
+    private static Case readOnlySelection() {
+        var fixed = new Traits(Setting.YES, Setting.YES, Setting.YES, "", "");
+        FacedWindow desk = main(
+                "Desk",
+                Part.TextField.of("body", "Body").with(fixed),
+                button("fill", Step.SetValue.of("me.body", "\"hay\"")),
+                button("swap", Step.SetValue.of("me.body.selection.text", "\"oats\""), note("{me.body}")),
+                button("beyond", Step.SetValue.of("me.body.selection.to", "9"), note("never")));
+        return of(
+                "what is selected in a field that takes no change",
+                "P7 X3",
+                withMain(desk).design(),
+                List.of(
+                        "press \"fill\" of \"Desk\"",
+                        "select from 1 to 3 in \"body\" of \"Desk\"",
+                        "press \"swap\" of \"Desk\"",
+                        "see note \"hoats\"",
+                        "press \"beyond\" of \"Desk\"",
+                        "see fault X3"));
+    }
+
+    private static Case editMenu() {
+        List<Part.MenuCommand> commands = Stream.of(Editing.values())
+                .map(e -> Part.MenuCommand.of(e.words().replace(" ", ""), e.text(), e.shortcut())
+                        .doing(Optional.of(e)))
+                .toList();
+        FacedWindow desk = main(
+                        "Desk",
+                        Part.TextField.of("body", "Body"),
+                        button("say", note("{me.body}")),
+                        button(
+                                "off",
+                                Step.SetValue.of("me.cut.enabled", "false"),
+                                Step.SetValue.of("me.redo.visible", "false")))
+                .withMenus(List.of(new Menu("&Edit", commands)));
+        return of(
+                "edit commands",
+                "P6",
+                withMain(desk).design(),
+                List.of(
+                        "type \"hay\" into \"body\" of \"Desk\"",
+                        "press \"off\" of \"Desk\"",
+                        "press \"say\" of \"Desk\""));
     }
 
     private static Case changed() {
@@ -411,6 +549,7 @@ final class Conformance {
                 true,
                 false,
                 Each.ONCE,
+                Optional.empty(),
                 Script.of(note("ticked {me.show.ticked}")),
                 Traits.USUAL);
         FacedWindow desk = main(
@@ -500,6 +639,7 @@ final class Conformance {
                 true,
                 new Each.OfRows(
                         new Expression("app.files"), Optional.of(new Expression("row == app.now && app.n > 0"))),
+                Optional.empty(),
                 Script.of(
                         set("app.now", "row"),
                         set("app.files", "[row] + app.files.filter(f, f != row)"),

@@ -15,6 +15,7 @@ import bivouac.design.Step;
 import bivouac.design.Traits;
 import bivouac.design.Type;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /** A window with a part of each kind, as it reads for a toolkit. */
@@ -60,9 +61,17 @@ final class PartsFixture {
                 new Step.Focus("me.guestName"),
                 new Step.SetIn("title", new bivouac.design.Target.Me(), new Expression("'x'")));
         var quit = new Part.MenuCommand(
-                Name.of("quit"), "&Quit", "Ctrl+Q", false, true, Each.ONCE, Script.of(end()), Traits.USUAL);
-        var bold =
-                new Part.MenuCommand(Name.of("bold"), "Bold", "", true, false, Each.ONCE, Script.EMPTY, Traits.USUAL);
+                Name.of("quit"),
+                "&Quit",
+                "Ctrl+Q",
+                false,
+                true,
+                Each.ONCE,
+                Optional.empty(),
+                Script.of(end()),
+                Traits.USUAL);
+        var bold = new Part.MenuCommand(
+                Name.of("bold"), "Bold", "", true, false, Each.ONCE, Optional.empty(), Script.EMPTY, Traits.USUAL);
         FacedWindow main = main("Desk", name, hidden, notes, nights, board, paid, title, link, list, go)
                 .withMenus(List.of(new Menu("&File", List.of(bold, quit))));
         return withMain(main).variable("n", Type.WHOLE, "0").design();

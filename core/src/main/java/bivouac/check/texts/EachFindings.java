@@ -93,18 +93,7 @@ final class EachFindings {
                     where() + " carries a tick of its own, and there is one for each.",
                     "A tick that choosing turns over belongs to none of them, and is not there (P5); say which carry one:"
                             + " ticked when row == app.file.",
-                    change(
-                            new Part.MenuCommand(
-                                    m.name(),
-                                    m.text(),
-                                    m.shortcut(),
-                                    false,
-                                    m.separated(),
-                                    m.each(),
-                                    m.chosen(),
-                                    m.traits()),
-                            "Take the tick away",
-                            "None of them then carries a tick by that."));
+                    change(m.ticking(false), "Take the tick away", "None of them then carries a tick by that."));
         }
         if (Shortcut.isOne(m.shortcut()) && !Each.countsOn(m.shortcut())) {
             var ways = new ArrayList<Repair>();

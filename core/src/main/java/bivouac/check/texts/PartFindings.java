@@ -32,7 +32,10 @@ public final class PartFindings {
         for (Part part : face.parts()) {
             EachFindings.into(found, face, part);
             switch (part) {
-                case Part.MenuCommand m -> shortcut(found, window, m, shortcuts);
+                case Part.MenuCommand m -> {
+                    shortcut(found, window, m, shortcuts);
+                    editing(found, face, m);
+                }
                 case Part.Choice c -> choice(found, window, c);
                 case Part.ListOfRows l -> list(found, window, l);
                 case Part.Link l -> link(found, window, l);
@@ -80,6 +83,21 @@ public final class PartFindings {
                 found.add(twice(window, m, other, keys));
                 return;
             }
+        }
+    }
+
+    /** P6: it acts on a field, and does nothing where there is none. */
+    private static void editing(List<Finding> found, FacedWindow face, Part.MenuCommand m) {
+        boolean anyField =
+                face.parts().stream().anyMatch(p -> p instanceof Part.TextField || p instanceof Part.ValueField);
+        if (m.does().isPresent() && !anyField) {
+            found.add(
+                    finding(
+                            Weight.RISKY,
+                            face.name().shown(),
+                            m,
+                            m.displayName() + " on " + face.name() + " does nothing: the window has no field.",
+                            "It acts on the field that has the keyboard (P6); put a field on the window, or take the command away."));
         }
     }
 

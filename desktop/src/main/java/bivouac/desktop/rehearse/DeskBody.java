@@ -1,5 +1,6 @@
 package bivouac.desktop.rehearse;
 
+import bivouac.design.Editing;
 import bivouac.machine.Scene;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -18,6 +19,16 @@ interface DeskBody {
 
     /** Enter was pressed, and no button had the keyboard. */
     void enter();
+
+    /** Does one of the platform's own to the field that had the keyboard last (P6). */
+    default void edit(Editing what) {
+        // only windows with parts have fields
+    }
+
+    /** Tells what is selected in its texts, before something else is done (P7). */
+    default void tell() {
+        // as above
+    }
 
     /** Puts the keyboard into a part. */
     default void focusPart(int number) {

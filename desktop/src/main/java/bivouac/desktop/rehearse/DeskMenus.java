@@ -2,6 +2,7 @@ package bivouac.desktop.rehearse;
 
 import bivouac.design.AccessKey;
 import bivouac.design.Each;
+import bivouac.design.Editing;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Part;
@@ -20,13 +21,15 @@ import javafx.scene.layout.HBox;
 final class DeskMenus extends HBox {
 
     private final Consumer<Event> act;
+    private final Consumer<Editing> edit;
     /** Fills the menus that follow a list. */
     private final List<Runnable> follow = new ArrayList<>();
 
     private Scene.OpenWindow shown;
 
-    DeskMenus(FacedWindow face, Scene.OpenWindow shown, Consumer<Event> act) {
+    DeskMenus(FacedWindow face, Scene.OpenWindow shown, Consumer<Event> act, Consumer<Editing> edit) {
         super(2);
+        this.edit = edit;
         this.act = act;
         this.shown = shown;
         getStyleClass().add("desk-menus");
@@ -79,7 +82,8 @@ final class DeskMenus extends HBox {
     private MenuItem once(Part.MenuCommand command, Scene.SeenPart part) {
         MenuItem item = item(AccessKey.without(command.text()), command.ticking(), part.ticked());
         item.setId("command-" + command.name().expression());
-        item.setOnAction(e -> act.accept(new Event.Press(shown.instance(), part.number())));
+        item.setOnAction(e -> command.does()
+                .ifPresentOrElse(edit, () -> act.accept(new Event.Press(shown.instance(), part.number()))));
         item.setDisable(!part.enabled());
         item.setVisible(part.visible());
         shortcut(item, command.shortcut());

@@ -1,6 +1,7 @@
 package bivouac.desktop.rehearse;
 
 import bivouac.design.Each;
+import bivouac.design.Editing;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.MessageBox;
@@ -32,6 +33,7 @@ final class DeskWindow extends StackPane {
 
     private static final double ICON = 16;
 
+    private final DeskWants wants;
     private final Consumer<Event> act;
     private final Label title = Ui.shortened("", "desk-title");
     private final Button closeBox = new Button("✕");
@@ -47,7 +49,8 @@ final class DeskWindow extends StackPane {
     private Point2D before;
 
     DeskWindow(Scene.OpenWindow window, DeskWants wants) {
-        this.act = wants.act();
+        this.wants = wants;
+        this.act = this::act;
         this.shown = window;
         closeBox.getStyleClass().add("close-box");
         closeBox.setId("close-box");
@@ -60,7 +63,7 @@ final class DeskWindow extends StackPane {
         titleBar.getChildren().add(closeBox);
         frame.getStyleClass().add("desk-window");
         frame.getChildren().add(titleBar);
-        body = body(window, wants);
+        body = body(window);
         VBox.setVgrow(body.node(), Priority.ALWAYS);
         frame.getChildren().add(body.node());
         veil = new Veil(() -> wants.blocked().accept(shown.which()), this::cancel);
@@ -131,10 +134,17 @@ final class DeskWindow extends StackPane {
         return maximised;
     }
 
-    private static DeskBody body(Scene.OpenWindow window, DeskWants wants) {
-        Consumer<Event> act = wants.act();
+    /** What is done otherwise than by typing is done after what was selected before. */
+    private void act(Event event) {
+        if (!(event instanceof Event.Edit) && !(event instanceof Event.SelectText)) {
+            body.tell();
+        }
+        wants.act().accept(event);
+    }
+
+    private DeskBody body(Scene.OpenWindow window) {
         return switch (window.design()) {
-            case FacedWindow face -> new FaceBody(window, face, wants);
+            case FacedWindow face -> new FaceBody(window, face, wants, act);
             case MessageBox box -> new BoxBody(window, box, act);
             case FileDialog dialog -> new FileDialogBody(window, dialog, wants.files(), act);
             case Picker picker -> new PickerBody(window, picker, act);
@@ -182,7 +192,7 @@ final class DeskWindow extends StackPane {
     }
 
     boolean hasShortcut(KeyEvent e) {
-        return command(e).isPresent();
+        return command(e).isPresent() || editing(e).isPresent();
     }
 
     /** What the keys choose, where they are the shortcut of a command. */
@@ -191,7 +201,7 @@ final class DeskWindow extends StackPane {
     }
 
     private Optional<Event> command(Scene.SeenPart part, KeyEvent e) {
-        if (!(part.design() instanceof Part.MenuCommand m)) {
+        if (!(part.design() instanceof Part.MenuCommand m) || m.does().isPresent()) {
             return Optional.empty();
         }
         if (m.each().isOnce()) {
@@ -204,7 +214,21 @@ final class DeskWindow extends StackPane {
                 .findFirst();
     }
 
+    /** What the keys do to a field; those that every field knows reach it by themselves (P6). */
+    private Optional<Editing> editing(KeyEvent e) {
+        return shown.parts().stream()
+                .filter(p -> p.enabled() && p.visible())
+                .map(Scene.SeenPart::design)
+                .filter(d -> d instanceof Part.MenuCommand m && Shortcuts.matches(m.shortcut(), e))
+                .flatMap(d -> ((Part.MenuCommand) d).does().stream())
+                .findFirst();
+    }
+
     private void shortcut(KeyEvent e) {
+        editing(e).filter(d -> !Shortcuts.matches(d.shortcut(), e)).ifPresent(d -> {
+            body.edit(d);
+            e.consume();
+        });
         command(e).ifPresent(event -> {
             act.accept(event);
             e.consume();

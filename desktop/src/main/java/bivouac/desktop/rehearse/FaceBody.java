@@ -1,6 +1,7 @@
 package bivouac.desktop.rehearse;
 
 import bivouac.design.AccessKey;
+import bivouac.design.Editing;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Row;
@@ -40,6 +41,7 @@ final class FaceBody implements DeskBody {
     private static final PseudoClass DRAWN = PseudoClass.getPseudoClass("drawn");
 
     private final Consumer<Event> act;
+    private final DeskTexts texts;
     private final Pictures pictures;
     private final Map<Integer, Region> controls = new HashMap<>();
     private final Map<Integer, Node> fieldLabels = new HashMap<>();
@@ -48,15 +50,16 @@ final class FaceBody implements DeskBody {
     private Scene.OpenWindow shown;
     private boolean updating;
 
-    FaceBody(Scene.OpenWindow window, FacedWindow face, DeskWants wants) {
-        this.act = wants.act();
+    FaceBody(Scene.OpenWindow window, FacedWindow face, DeskWants wants, Consumer<Event> act) {
+        this.act = act;
+        this.texts = new DeskTexts(() -> shown, act);
         this.pictures = wants.pictures();
         this.shown = window;
         var body = face(face);
         VBox.setVgrow(body, Priority.ALWAYS);
         var all = new VBox();
         if (!face.menus().isEmpty()) {
-            var bar = new DeskMenus(face, shown, act);
+            var bar = new DeskMenus(face, shown, act, texts::edit);
             menus = Optional.of(bar);
             all.getChildren().add(bar);
         }
@@ -183,11 +186,7 @@ final class FaceBody implements DeskBody {
 
     private List<Node> field(int number, String text, TextInputControl field) {
         HBox.setHgrow(field, Priority.ALWAYS);
-        field.textProperty().subscribe((was, is) -> {
-            if (!updating) {
-                act.accept(new Event.Edit(shown.instance(), number, is));
-            }
-        });
+        texts.add(number, field);
         return labelled(number, text, field);
     }
 
@@ -236,12 +235,7 @@ final class FaceBody implements DeskBody {
         }
         control.setId("part-" + part.design().name().expression());
         switch (control) {
-            case TextInputControl field -> {
-                if (!field.getText().equals(part.text())) {
-                    field.setText(part.text());
-                    field.end();
-                }
-            }
+            case TextInputControl field -> texts.show(part);
             case ComboBox<?> box -> choose(box, part);
             case RowsControl rows -> rows.show(part.rows(), part.selected());
             case ProgressControl progress -> progress.show(part);
@@ -348,6 +342,16 @@ final class FaceBody implements DeskBody {
             }
         }
         Machine.defaultButton(shown).ifPresent(n -> act.accept(new Event.Press(shown.instance(), n)));
+    }
+
+    @Override
+    public void edit(Editing what) {
+        texts.edit(what);
+    }
+
+    @Override
+    public void tell() {
+        texts.tell();
     }
 
     @Override

@@ -169,6 +169,7 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                                         .get(number - 1)
                                         .text();
                     case Event.OnRows rows -> line.what() + ": " + line.detail();
+                    case Event.SelectText select -> line.what() + ": " + line.detail();
                     case Event.Select select -> line.what() + ": " + line.detail();
                     case Event.TaskEnds end -> line.who() + " " + line.what();
                     case Event.TaskTells tells -> line.who() + " " + line.what() + " " + line.detail();

@@ -2,6 +2,7 @@ package bivouac.desktop.window;
 
 import bivouac.design.Design;
 import bivouac.design.Each;
+import bivouac.design.Editing;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Name;
@@ -16,6 +17,7 @@ import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
 import bivouac.sentence.EachLine;
+import bivouac.sentence.EditingLine;
 import bivouac.sentence.Words;
 import java.util.List;
 import java.util.Optional;
@@ -99,6 +101,25 @@ final class PartPane extends PartLines {
                 "default",
                 b.isDefault(),
                 new Part.Button(b.name(), b.text(), !b.isDefault(), b.each(), b.pressed(), b.traits()));
+    }
+
+    /** P6; where there is a script, a tick, or one for each, that is taken away first. */
+    private void does(Part.MenuCommand m) {
+        if (!m.canEdit()) {
+            return;
+        }
+        var line = new TextLine(
+                "part-does", "Does to a field", m.does().map(Editing::words).orElse(""), t -> {
+                    try {
+                        take(m.doing(EditingLine.read(t)), "what it does to a field");
+                        return "";
+                    } catch (Declarations.Wrong e) {
+                        work.say(e.getMessage());
+                        return e.getMessage();
+                    }
+                });
+        line.setPromptText("its script; or: " + String.join(", ", Editing.allWords()));
+        getChildren().add(line("To the field it does", line));
     }
 
     /** P5: of what there is one for each; empty where it stands there once. */
@@ -236,23 +257,16 @@ final class PartPane extends PartLines {
     }
 
     private void command(Part.MenuCommand m) {
-        text("In the menu stands", "text", m.text(), t -> command(m, t, m.shortcut(), m.ticking(), m.separated()));
-        text("Its shortcut is", "shortcut", m.shortcut(), t -> command(m, m.text(), t, m.ticking(), m.separated()));
+        text("In the menu stands", "text", m.text(), m::withText);
+        text("Its shortcut is", "shortcut", m.shortcut(), m::withShortcut);
+        does(m);
+        if (m.does().isPresent()) {
+            tick("A line stands above it", "separated", m.separated(), m.separated(!m.separated()));
+            return;
+        }
         each(m.each(), m::forEach);
-        tick(
-                "It carries a tick",
-                "ticking",
-                m.ticking(),
-                command(m, m.text(), m.shortcut(), !m.ticking(), m.separated()));
-        tick(
-                "A line stands above it",
-                "separated",
-                m.separated(),
-                command(m, m.text(), m.shortcut(), m.ticking(), !m.separated()));
-    }
-
-    private static Part command(Part.MenuCommand m, String text, String shortcut, boolean ticking, boolean separated) {
-        return new Part.MenuCommand(m.name(), text, shortcut, ticking, separated, m.each(), m.chosen(), m.traits());
+        tick("It carries a tick", "ticking", m.ticking(), m.ticking(!m.ticking()));
+        tick("A line stands above it", "separated", m.separated(), m.separated(!m.separated()));
     }
 
     /** The title of the frame around its row, and around the rows beside it that say the same. */

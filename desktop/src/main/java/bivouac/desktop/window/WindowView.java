@@ -254,7 +254,7 @@ public final class WindowView implements ScreenView {
     private static ScriptPlace usualPlace(FacedWindow face) {
         String name = face.name().shown();
         return face.parts().stream()
-                .filter(p -> p instanceof Part.Button || p instanceof Part.MenuCommand)
+                .filter(p -> p.getsEvents() && (p instanceof Part.Button || p instanceof Part.MenuCommand))
                 .findFirst()
                 .<ScriptPlace>map(p -> new ScriptPlace.AtPart(name, p.name().expression()))
                 .orElse(new ScriptPlace.AtMoment(name, FacedWindow.Moment.OPENED));

@@ -16,6 +16,12 @@ public final class Spelling {
         return bivouac.design.Names.propose(words);
     }
 
+    /** A member with points in it as one name: {@code selection.from} is {@code selectionFrom}. */
+    public static String joined(String member) {
+        int point = member.indexOf('.');
+        return point < 0 ? member : member.substring(0, point) + upper(joined(member.substring(point + 1)));
+    }
+
     /** A text as a literal. */
     public static String literal(String text) {
         var out = new StringBuilder("\"");

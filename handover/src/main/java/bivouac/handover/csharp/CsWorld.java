@@ -42,6 +42,8 @@ public final class CsWorld {
             "DeskWindow",
             "EachButton",
             "EachCommand",
+            "EditCommand",
+            "Editing",
             "Ending",
             "Environment",
             "Exception",
@@ -441,7 +443,7 @@ public final class CsWorld {
                             Part.MenuCommand _ -> ".Text";
                 };
             case ".typed" -> ".Text";
-            default -> "." + Spelling.upper(member.substring(1));
+            default -> "." + Spelling.upper(Spelling.joined(member.substring(1)));
         };
     }
 

@@ -20,7 +20,7 @@ final class FormsFile {
         uses("System.Linq", "\\.(All|Any|Count|Distinct|Reverse|Where|Select|ToList)\\(");
         uses(
                 "Frame",
-                "\\b(Background|Browser|Button|Caption|Choice|EachButton|EachCommand|Face|FileDialog|FormsLoop|Gate|Link|MenuCommand|MessageBox|NewDays"
+                "\\b(Background|Browser|Button|Caption|Choice|EachButton|EachCommand|EditCommand|Editing|Face|FileDialog|FormsLoop|Gate|Link|MenuCommand|MessageBox|NewDays"
                         + "|Part|Picker|Picture|RowTable|TextArea|TextField|Texts|TickBox|TypedField|WorkProgress)\\b");
         uses(
                 "Rules",

@@ -43,7 +43,7 @@ final class FormsParts {
             case Part.Button b -> "Button";
             case Part.Progress p -> "WorkProgress";
             case Part.TickBox b -> "TickBox";
-            case Part.MenuCommand m -> "MenuCommand";
+            case Part.MenuCommand m -> m.does().isPresent() ? "EditCommand" : "MenuCommand";
             case Part.TextField f -> f.entry() == Part.Entry.SEVERAL_LINES ? "TextArea" : "TextField";
             case Part.ValueField f ->
                 "TypedField<" + w.world.types().of(f.holds().type()) + ">";
@@ -90,6 +90,10 @@ final class FormsParts {
             case Part.MenuCommand m
             when !m.each().isOnce() ->
                 "new " + type(m) + of + (m.shortcut().isEmpty() ? ")" : ", " + Spelling.literal(m.shortcut()) + ")");
+            case Part.MenuCommand m
+            when m.does().isPresent() ->
+                "new EditCommand" + of + ", Editing."
+                        + Spelling.upper(Spelling.camel(m.does().get().words())) + ")";
             case Part.MenuCommand m -> "new MenuCommand" + of + (m.ticking() ? ", ticking: true)" : ")");
             case Part.TextField f ->
                 "new " + type(part) + of + (f.entry() == Part.Entry.HIDDEN ? ", hidden: true)" : ")");

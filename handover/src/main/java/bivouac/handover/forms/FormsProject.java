@@ -52,6 +52,7 @@ public final class FormsProject {
             "Asked",
             "Background",
             "Each",
+            "Editing",
             "Face",
             "Fields",
             "FileDialog",

@@ -20,6 +20,8 @@ final class FxMembers {
             case ".font" -> "font(" + field + ")";
             case ".colour" -> "colour(" + field + ")";
             case ".changed" -> "isChanged(" + field + ")";
+            case ".selection.from", ".selection.to", ".selection.text" ->
+                "selection(" + field + ")" + member.substring(10) + "()";
             case ".typed" -> field + ".getText()";
             case ".given" -> field + ".given()";
             case ".anyChosen" -> field + ".anyChosen()";
@@ -57,6 +59,18 @@ final class FxMembers {
         return marked ? "marked(" + field + ".getText())" : field + ".getText()";
     }
 
+    /** P7: the cursor stands before another text, and JavaFX puts it there before the same, too. */
+    static String put(String field, Part.TextField part, String value) {
+        return "selection(" + field + ").put(" + held(part, value) + ");";
+    }
+
+    /** As much of a text as the field holds (P4). */
+    private static String held(Part.TextField field, String value) {
+        return field.longest().isPresent()
+                ? "Values.cut(" + value + ", " + field.longest().getAsInt() + ")"
+                : value;
+    }
+
     /** The statement that sets a member. */
     static String set(String field, Part part, String member, String value) {
         return switch (member) {
@@ -70,6 +84,8 @@ final class FxMembers {
             case ".selected" -> field + ".change(r -> " + value + ");";
             case ".ticked" -> field + ".setSelected(" + value + ");";
             case ".changed" -> "changed(" + field + ", " + value + ");";
+            case ".selection.from", ".selection.to", ".selection.text" ->
+                "selection(" + field + ")" + member.substring(10) + "(" + value + ");";
             case ".typed" -> field + ".setText(" + value + ");";
             case "", ".text" ->
                 switch (part) {
@@ -77,13 +93,10 @@ final class FxMembers {
                     case Part.Choice c -> field + ".choose(" + value + ");";
                     case Part.TickBox b -> field + ".setSelected(" + value + ");";
                     case Part.Picture p -> "picture(" + field + ", " + value + ");";
-                    case Part.TextField f
-                    when f.longest().isPresent() ->
-                        field + ".setText(Values.cut(" + value + ", "
-                                + f.longest().getAsInt() + "));";
+                    case Part.TextField f -> field + ".setText(" + held(f, value) + ");";
                     case Part.Button b -> field + ".setText(mnemonic(" + value + "));";
                     case Part.MenuCommand c -> field + ".setText(mnemonic(" + value + "));";
-                    case Part.Caption _, Part.TextField _, Part.ListOfRows _, Part.Link _, Part.Progress _ ->
+                    case Part.Caption _, Part.ListOfRows _, Part.Link _, Part.Progress _ ->
                         field + ".setText(" + value + ");";
                 };
             default -> throw new IllegalArgumentException(member);

@@ -109,6 +109,9 @@ final class FxParts implements WindowParts {
                             Part.Button _,
                             Part.MenuCommand _ -> "new " + control(part) + "()";
                 };
+        if (part instanceof Part.MenuCommand m && m.does().isPresent()) {
+            return "editing(" + quoted + ", Editing." + m.does().get() + ", " + Spelling.literal(m.shortcut()) + ")";
+        }
         if (part instanceof Part.MenuCommand m && m.each().isOnce()) {
             String item = m.ticking() ? "new CheckMenuItem()" : "new MenuItem()";
             return "command(" + quoted + ", " + item + ", " + Spelling.literal(m.shortcut()) + ")";
@@ -143,6 +146,7 @@ final class FxParts implements WindowParts {
             case Part.TextField f -> {
                 f.longest().ifPresent(most -> out.add("longest(" + field + ", " + most + ");"));
                 starts(out, field, key, f.starts());
+                keepsSelection(out, f);
             }
             case Part.ValueField f -> starts(out, field, key, f.starts());
             case Part.Progress p -> {
@@ -224,6 +228,13 @@ final class FxParts implements WindowParts {
                 out.add("group(" + w.text("group", run.getFirst().group()) + ", "
                         + run.stream().map(r -> "line(" + nodes(r) + ")").collect(Collectors.joining(", ")) + ");");
             }
+        }
+    }
+
+    /** P7: where something asks for it, what is selected is kept from the beginning on. */
+    private void keepsSelection(Lines out, Part.TextField field) {
+        if (w.asksForSelection(field)) {
+            out.add("selection(" + w.field(field) + ");");
         }
     }
 

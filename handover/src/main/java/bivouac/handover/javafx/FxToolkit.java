@@ -21,6 +21,7 @@ public final class FxToolkit implements JvmToolkit {
             "EachButton",
             "EachCommand",
             "Face",
+            "FieldSelection",
             "FrameWindow",
             "FxLoop",
             "FxWorker",
@@ -77,6 +78,11 @@ public final class FxToolkit implements JvmToolkit {
     @Override
     public String set(String field, Part part, String member, String value) {
         return FxMembers.set(field, part, member, value);
+    }
+
+    @Override
+    public String put(String field, Part.TextField part, String value) {
+        return FxMembers.put(field, part, value);
     }
 
     @Override

@@ -31,6 +31,7 @@ final class Imports {
             WHERE.put(name, "desk." + name);
         }
         WHERE.put("Browser", "frame.Browser");
+        WHERE.put("Editing", "frame.Editing");
         WHERE.put("FileDialog", "frame.FileDialog");
         WHERE.put("SessionEnd", "frame.SessionEnd");
         WHERE.put("List", "java.util.List");

@@ -47,7 +47,7 @@ public final class JvmProject {
             "Worker");
     /** What the frames of all toolkits have. */
     private static final List<String> SHARED =
-            List.of("Asked", "Browser", "FileDialog", "Picking", "Question", "SessionEnd", "Texts");
+            List.of("Asked", "Browser", "Editing", "FileDialog", "Picking", "Question", "SessionEnd", "Texts");
 
     private static final String MAIN = "src/main/java/";
     private static final String TEST = "src/test/java/";

@@ -27,6 +27,11 @@ public interface JvmToolkit {
     /** The statement that sets a member of a part. */
     String set(String field, Part part, String member, String value);
 
+    /** The same of the text of a field of which something asks what is selected (P7). */
+    default String put(String field, Part.TextField part, String value) {
+        return set(field, part, "", value);
+    }
+
     String setTitle(String base, String value);
 
     /** A text with {@code &} before its access key, as the toolkit is told it. */

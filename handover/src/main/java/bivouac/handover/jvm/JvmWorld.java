@@ -293,7 +293,10 @@ public final class JvmWorld implements JavaWorld {
 
     @Override
     public String set(String base, String window, Part part, String member, String value, Type type) {
-        return toolkit.set(base + part(part.name().expression()), part, member, value);
+        String field = base + part(part.name().expression());
+        return part instanceof Part.TextField text && member.isEmpty() && meanings.asksForSelection(window, text)
+                ? toolkit.put(field, text, value)
+                : toolkit.set(field, part, member, value);
     }
 
     @Override

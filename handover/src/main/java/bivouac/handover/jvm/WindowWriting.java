@@ -181,6 +181,11 @@ public record WindowWriting(Meanings meanings, JvmWorld world, FacedWindow face,
         }
     }
 
+    /** Whether something asks what is selected in a text field (P7). */
+    public boolean asksForSelection(Part field) {
+        return meanings.asksForSelection(face.name().shown(), field);
+    }
+
     /** As {@link PartFacts}, for the toolkits. */
     public boolean ticks(Part part) {
         return PartFacts.ticks(face, part);

@@ -15,7 +15,9 @@ import bivouac.expression.Surroundings;
 import bivouac.expression.Term;
 import bivouac.handover.NotHandedOver;
 import bivouac.plan.Op;
+import bivouac.plan.PartPlan;
 import bivouac.plan.Program;
+import bivouac.plan.TextSelection;
 import bivouac.plan.WindowPlan;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,6 +45,15 @@ public final class Meanings {
         return program.window(window)
                 .flatMap(w -> w.part(part.name().expression()))
                 .filter(p -> program.cells().matters(p.changed()))
+                .isPresent();
+    }
+
+    /** Whether something asks what is selected in a text field (P7). */
+    public boolean asksForSelection(String window, Part field) {
+        return program.window(window)
+                .flatMap(w -> w.part(field.name().expression()))
+                .flatMap(PartPlan::selection)
+                .filter(TextSelection::isAsked)
                 .isPresent();
     }
 

@@ -32,6 +32,7 @@ public final class PyWorld {
             "Button",
             "EachButton",
             "EachCommand",
+            "EditCommand",
             "Caption",
             "Choice",
             "ColourPicker",
@@ -368,7 +369,7 @@ public final class PyWorld {
                             Part.Button _,
                             Part.MenuCommand _ -> ".text";
                 };
-            default -> "." + PyNames.snake(member.substring(1));
+            default -> "." + PyNames.snake(member.substring(1).replace('.', '_'));
         };
     }
 

@@ -57,6 +57,10 @@ record SwingParts(WindowWriting w) implements WindowParts {
                                 + Spelling.literal(m.shortcut());
                     case Part.Button b -> "Button # = new Button" + of;
                     case Part.TickBox b -> "TickBox # = new TickBox" + of;
+                    case Part.MenuCommand m
+                    when m.does().isPresent() ->
+                        "EditCommand # = new EditCommand" + of + ", Editing."
+                                + m.does().get();
                     case Part.MenuCommand m -> "MenuCommand # = MenuCommand." + (m.ticking() ? "ticking" : "of") + of;
                     case Part.TextField f ->
                         switch (f.entry()) {

@@ -2,6 +2,7 @@ package bivouac.handover.swing;
 
 import bivouac.design.Part;
 import bivouac.handover.braces.Lines;
+import bivouac.handover.braces.Spelling;
 import bivouac.handover.java.JavaNames;
 import bivouac.handover.jvm.JvmToolkit;
 import bivouac.handover.jvm.WindowParts;
@@ -22,6 +23,7 @@ public final class SwingToolkit implements JvmToolkit {
             "Choice",
             "EachButton",
             "EachCommand",
+            "EditCommand",
             "Face",
             "Gate",
             "Link",
@@ -91,7 +93,7 @@ public final class SwingToolkit implements JvmToolkit {
                             Part.MenuCommand _ -> "text";
                 };
             case ".typed" -> "text";
-            default -> member.substring(1);
+            default -> Spelling.joined(member.substring(1));
         };
     }
 

@@ -28,6 +28,7 @@ final class TkImports {
                 "DateField",
                 "EachButton",
                 "EachCommand",
+                "EditCommand",
                 "Link",
                 "MenuCommand",
                 "NumberField",

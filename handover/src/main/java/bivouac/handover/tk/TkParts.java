@@ -86,6 +86,12 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
                     case Part.Button b ->
                         "Button" + of + fixed(part, b.text()) + (b.isDefault() ? ", is_default=True" : "");
                     case Part.TickBox b -> "TickBox" + of + fixed(part, b.text()) + (b.ticked() ? ", ticked=True" : "");
+                    case Part.MenuCommand m
+                    when m.does().isPresent() ->
+                        "EditCommand" + of + ", "
+                                + PyNames.literal(m.does().get().words())
+                                + fixed(part, m.text())
+                                + (m.shortcut().isEmpty() ? "" : ", shortcut=" + PyNames.literal(m.shortcut()));
                     case Part.MenuCommand m ->
                         "MenuCommand" + of + fixed(part, m.text())
                                 + (m.shortcut().isEmpty() ? "" : ", shortcut=" + PyNames.literal(m.shortcut()))
@@ -141,7 +147,8 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
                 + of
                 + label(field, field.label())
                 + (field.longest().isPresent() ? ", longest=" + field.longest().getAsInt() : "")
-                + (field.entry() == Part.Entry.HIDDEN ? ", hidden=True" : "");
+                + (field.entry() == Part.Entry.HIDDEN ? ", hidden=True" : "")
+                + (world.meanings().asksForSelection(face.name().shown(), field) ? ", keeps_selection=True" : "");
     }
 
     private String fixed(Part part, String text) {

@@ -4,6 +4,7 @@ import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bivouac.design.Design;
+import bivouac.design.Editing;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
@@ -23,6 +24,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -55,6 +57,7 @@ class RealKeysTest {
                 false,
                 false,
                 bivouac.design.Each.ONCE,
+                java.util.Optional.empty(),
                 Script.of(new Step.EndApplication(
                         Optional.of(new Expression("app.changes")), Optional.empty(), Script.EMPTY)),
                 bivouac.design.Traits.USUAL);
@@ -69,8 +72,32 @@ class RealKeysTest {
         return new Part.Button(button.name(), button.text(), true, button.each(), button.pressed(), button.traits());
     }
 
+    /** Edit commands with the keys that the platform has for them, and one with a key of its own (P6). */
+    private static Design editing() {
+        Part who = Part.TextField.of("who", "&Who").triggering(Script.of(set("app.changes", "app.changes + 1")));
+        List<Part.MenuCommand> commands = Stream.of(Editing.values())
+                .map(e -> Part.MenuCommand.of(e.name(), e.text(), e == Editing.SELECT_ALL ? "F9" : e.shortcut())
+                        .doing(Optional.of(e)))
+                .toList();
+        var quit = (Part.MenuCommand) Part.MenuCommand.of("quit", "&Quit", "Ctrl+Q")
+                .triggering(Script.of(new Step.If(
+                        List.of(new Step.If.Case(
+                                new Expression("me.who == 'hut'"),
+                                Script.of(new Step.EndApplication(
+                                        Optional.of(new Expression("app.changes")), Optional.empty(), Script.EMPTY)))),
+                        Optional.of(Script.of(ends(99, ""))))));
+        return withMain(main("Desk", who)
+                        .withMenus(List.of(new Menu("&File", List.of(quit)), new Menu("&Edit", commands))))
+                .variable("changes", bivouac.design.Type.WHOLE, "0")
+                .design();
+    }
+
     private void start(Toolkit toolkit) throws Exception {
-        HandedOver.to(folder, design(), toolkit, Optional.empty(), new HandedOver.Allowed(true, false));
+        start(toolkit, design());
+    }
+
+    private void start(Toolkit toolkit, Design design) throws Exception {
+        HandedOver.to(folder, design, toolkit, Optional.empty(), new HandedOver.Allowed(true, false));
         assertThat(Proof.of(toolkit, folder).compile()).isEmpty();
         display = Display.open().orElseThrow();
         manager = on(new ProcessBuilder("openbox")).start();
@@ -183,6 +210,15 @@ class RealKeysTest {
         start(toolkit);
         keys("Desk", "a", "b", toolkit == Toolkit.TK ? "ctrl+slash" : "ctrl+a", "x", "ctrl+q");
         assertThat(ended()).isEqualTo(3);
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"TK", "SWING", "FORMS"})
+    void P6_edit_commands_do_once_what_they_say_and_each_change_is_told(Toolkit toolkit) throws Exception {
+        start(toolkit, editing());
+        keys("Desk", "h", "u", "t", "F9", "ctrl+x", "ctrl+v", "ctrl+v", "ctrl+z", "ctrl+y", "ctrl+z", "ctrl+q");
+        // three letters, cut, twice pasted, undone, done again, undone
+        assertThat(ended()).isEqualTo(9);
     }
 
     @ParameterizedTest

@@ -16,6 +16,24 @@ namespace Frame
         {
         }
 
+        private TextPart last;
+
+        /// <summary>The field that has the keyboard, or had it last.</summary>
+        internal void WritesIn(TextPart field)
+        {
+            last = field;
+        }
+
+        /// <summary>Does to that field what every field can; nothing where there was none yet (P6).</summary>
+        internal void Edit(Editing what)
+        {
+            if (last != null && last.Enabled)
+            {
+                last.RequestFocus();
+                last.Edit(what);
+            }
+        }
+
         internal void Add(Part part)
         {
             parts.Add(part);

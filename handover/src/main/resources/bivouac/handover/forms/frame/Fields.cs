@@ -15,11 +15,14 @@ namespace Frame
         private int longest = int.MaxValue;
         private string text = "";
         private bool setting;
+        private readonly Stack<string> before = new Stack<string>();
+        private readonly Stack<string> after = new Stack<string>();
 
         protected TextPart(Face window, string name, WinForms.TextBox box) : base(window, name, box)
         {
             this.box = box;
             box.TextChanged += (sender, e) => LookAtText();
+            box.GotFocus += (sender, e) => window.WritesIn(this);
         }
 
         /// <summary>No more characters than it holds (P4).</summary>
@@ -44,9 +47,111 @@ namespace Frame
             }
             if (typed != text)
             {
+                before.Push(text);
+                after.Clear();
                 text = typed;
                 Happens();
             }
+        }
+
+        /// <summary>Does to it what every field can (P6); what comes of that is a change as any.</summary>
+        internal void Edit(Editing what)
+        {
+            switch (what)
+            {
+                case Editing.Cut:
+                    box.Copy();
+                    SelectionText = ReadOnly ? SelectionText : "";
+                    break;
+                case Editing.Copy:
+                    box.Copy();
+                    break;
+                case Editing.Paste:
+                    box.Paste();
+                    break;
+                case Editing.SelectAll:
+                    box.SelectAll();
+                    break;
+                default:
+                    if (Usable)
+                    {
+                        Back(what == Editing.Undo ? before : after, what == Editing.Undo ? after : before);
+                    }
+                    break;
+            }
+        }
+
+        /// <summary>The text that was there last, or again; TextBox itself can do nothing again.</summary>
+        private void Back(Stack<string> from, Stack<string> to)
+        {
+            if (from.Count > 0)
+            {
+                to.Push(text);
+                text = from.Pop();
+                Put(text);
+                box.SelectionStart = box.TextLength;
+                Happens();
+            }
+        }
+
+        // What is selected, in characters from 0 (P7); a control counts the halves of some, and two for the end of a line
+
+        public long SelectionFrom
+        {
+            get { return Place(box.SelectionStart); }
+            set { Select(value, Math.Max(value, SelectionTo)); }
+        }
+
+        public long SelectionTo
+        {
+            get { return Place(box.SelectionStart + box.SelectionLength); }
+            set { Select(Math.Min(SelectionFrom, value), value); }
+        }
+
+        /// <summary>What is set is written in place of what is selected, as pasting does; the cursor stands behind it.</summary>
+        public string SelectionText
+        {
+            get { return Values.Substring(text, SelectionFrom, SelectionTo); }
+            set
+            {
+                var from = SelectionFrom;
+                var rest = Values.Substring(text, SelectionTo, Values.Size(text));
+                var begin = Values.Substring(text, 0, from);
+                long room = longest - Values.Size(begin) - Values.Size(rest);
+                var put = Values.Cut(value, (int)Math.Max(0, Math.Min(room, int.MaxValue)));
+                var other = begin + put + rest;
+                if (other != text)
+                {
+                    before.Push(text);
+                    after.Clear();
+                    text = other;
+                    Put(text);
+                    Happens();
+                }
+                Select(from + Values.Size(put), from + Values.Size(put));
+            }
+        }
+
+        /// <summary>As a person or a script does; fault X3 where the text has no such place.</summary>
+        public void Select(long from, long to)
+        {
+            int begin = Offset(from);
+            box.Select(begin, Offset(to) - begin);
+        }
+
+        private long Place(int offset)
+        {
+            return Values.Size(box.Text.Substring(0, Math.Min(offset, box.TextLength)).Replace("\r\n", "\n"));
+        }
+
+        private int Offset(long place)
+        {
+            if (place < 0 || place > Values.Size(text))
+            {
+                throw new Fault("X3", "the text has no place " + place);
+            }
+            var begin = Values.Substring(text, 0, place);
+            return begin.Length + (box.Multiline ? begin.Count(c => c == '\n') : 0);
         }
 
         private void Put(string other)
@@ -61,8 +166,16 @@ namespace Frame
             get { return text; }
             set
             {
-                text = Values.Cut(value, longest);
+                var other = Values.Cut(value, longest);
+                if (other == text)
+                {
+                    return;
+                }
+                text = other;
                 Put(text);
+                box.Select(0, 0); // the cursor stands before another text (P7), and nothing of before can be undone
+                before.Clear();
+                after.Clear();
             }
         }
 
@@ -74,6 +187,7 @@ namespace Frame
                 throw new InvalidOperationException("nothing can be typed here");
             }
             box.Text = box.Multiline ? other.Replace("\n", "\r\n") : other;
+            box.Select(box.TextLength, 0);
         }
 
         protected override void Apply()

@@ -133,13 +133,18 @@ namespace Frame
     }
 
     /// <summary>A command in a menu.</summary>
-    public sealed class MenuCommand : Pressed, IInMenu
+    public class MenuCommand : Pressed, IInMenu
     {
         /// <param name="ticking">whether it carries a tick, which choosing it turns over</param>
         public MenuCommand(Face window, string name, bool ticking = false) : base(window, name, null)
         {
             Item = new WinForms.ToolStripMenuItem { CheckOnClick = ticking };
-            Item.Click += (sender, e) => Happens();
+            Item.Click += (sender, e) => Pressed();
+        }
+
+        protected virtual void Pressed()
+        {
+            Happens();
         }
 
         internal WinForms.ToolStripItem Item { get; }

@@ -370,6 +370,11 @@ namespace Tests
                     {
                         Hand.PressRow(window, names[0], int.Parse(verb.Split(' ')[2]));
                     }
+                    else if (verb.StartsWith("select from", StringComparison.Ordinal))
+                    {
+                        var words = verb.Split(' ');
+                        Hand.SelectText(window, names[0], long.Parse(words[2]), long.Parse(words[4]));
+                    }
                     else if (verb.StartsWith("choose", StringComparison.Ordinal))
                     {
                         Hand.ChooseFiles(window, names.Take(names.Count - 2).ToList(), names[names.Count - 2]);

@@ -42,6 +42,11 @@ namespace Tests
             ((WorkProgress)Part(window, name)).PressCancel();
         }
 
+        public static void SelectText(DeskWindow window, string name, long from, long to)
+        {
+            ((TextPart)Part(window, name)).Select(from, to);
+        }
+
         public static void Type(DeskWindow window, string name, string text)
         {
             ((TextPart)Part(window, name)).Type(text);

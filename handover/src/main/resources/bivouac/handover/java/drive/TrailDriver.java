@@ -306,6 +306,9 @@ public final class TrailDriver {
             default -> {
                 if (verb.startsWith("press row")) {
                     Hand.pressRow(window, names.getFirst(), Integer.parseInt(verb.split(" ")[2]));
+                } else if (verb.startsWith("select from")) {
+                    String[] words = verb.split(" ");
+                    Hand.selectText(window, names.getFirst(), Integer.parseInt(words[2]), Integer.parseInt(words[4]));
                 } else if (verb.startsWith("choose")) {
                     Hand.chooseFiles(window, names.subList(0, names.size() - 2), names.get(names.size() - 2));
                 } else if (verb.startsWith("select row") || verb.startsWith("select no row")) {

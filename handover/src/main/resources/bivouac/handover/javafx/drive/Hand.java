@@ -2,8 +2,10 @@ package drive;
 
 import desk.DeskWindow;
 import desk.Loop;
+import desk.Values;
 import frame.Choice;
 import frame.Face;
+import frame.FieldSelection;
 import frame.FileDialog;
 import frame.FrameWindow;
 import frame.FxLoop;
@@ -15,6 +17,7 @@ import java.util.List;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.event.EventTarget;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
@@ -89,6 +92,11 @@ final class Hand {
             throw new IllegalStateException("nothing can be typed here");
         }
         field.replaceText(0, field.getLength(), text);
+        selectText(window, name, (int) Values.size(field.getText()), (int) Values.size(field.getText()));
+    }
+
+    static void selectText(DeskWindow window, String name, int from, int to) {
+        FieldSelection.of((Node) part(window, name)).select(from, to);
     }
 
     static void choose(DeskWindow window, String name, String item) {

@@ -44,6 +44,8 @@ public abstract class Face extends FrameWindow {
 
     private final Map<String, Object> parts = new LinkedHashMap<>();
     private final Map<Object, Runnable> scripts = new HashMap<>();
+    /** The field that has the keyboard, or had it last. */
+    private TextInputControl last;
 
     protected Face(Desk desk, String name, Object key) {
         super(desk, name, key);
@@ -53,7 +55,10 @@ public abstract class Face extends FrameWindow {
     protected final <P> P part(String name, P part) {
         parts.put(name, part);
         switch (part) {
-            case TextInputControl field -> onChange(field.textProperty(), part);
+            case TextInputControl field -> {
+                onChange(field.textProperty(), part);
+                field.focusedProperty().addListener((v, before, now) -> last = now ? field : last);
+            }
             case Choice choice ->
                 choice.valueProperty().addListener((v, before, now) -> {
                     if (!choice.isSetting()) {
@@ -158,6 +163,35 @@ public abstract class Face extends FrameWindow {
             command.setAccelerator(KeyCombination.keyCombination(shortcut));
         }
         return part(name, command);
+    }
+
+    /** A command that does to the field that had the keyboard last what every field can; what comes of it the field tells (P6). */
+    protected final MenuItem editing(String name, Editing what, String shortcut) {
+        MenuItem command = command(name, new MenuItem(), shortcut);
+        command.setOnAction(e -> edit(what));
+        return command;
+    }
+
+    private void edit(Editing what) {
+        if (last == null || last.isDisabled()) {
+            return;
+        }
+        last.requestFocus();
+        selection(last).with(() -> {
+            switch (what) {
+                case UNDO -> last.undo();
+                case REDO -> last.redo();
+                case CUT -> last.cut();
+                case COPY -> last.copy();
+                case PASTE -> last.paste();
+                case SELECT_ALL -> last.selectAll();
+            }
+        });
+    }
+
+    /** What is selected in a field (P7). */
+    public static FieldSelection selection(Node field) {
+        return FieldSelection.of(field);
     }
 
     protected final void row(Node... nodes) {

@@ -83,6 +83,10 @@ final class Hand {
         ((TextPart) part(window, name)).type(text);
     }
 
+    static void selectText(DeskWindow window, String name, int from, int to) {
+        ((TextPart) part(window, name)).select(from, to);
+    }
+
     static void choose(DeskWindow window, String name, String item) {
         ((Choice) part(window, name)).press(item);
     }

@@ -24,9 +24,23 @@ public abstract class Face extends FrameWindow {
     private static final int LABEL = 90;
 
     private final Map<String, Part> parts = new LinkedHashMap<>();
+    private TextPart last;
 
     protected Face(Desk desk, String name, Object key) {
         super(desk, name, key);
+    }
+
+    /** The field that has the keyboard, or had it last. */
+    final void writesIn(TextPart field) {
+        last = field;
+    }
+
+    /** Does to that field what every field can; nothing where there was none yet (P6). */
+    final void edit(Editing what) {
+        if (last != null && last.enabled()) {
+            last.requestFocus();
+            last.edit(what);
+        }
     }
 
     final void add(String name, Part part) {

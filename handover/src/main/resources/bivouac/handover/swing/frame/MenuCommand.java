@@ -6,9 +6,9 @@ import javax.swing.JMenuItem;
 import javax.swing.KeyStroke;
 
 /** A command in a menu. */
-public final class MenuCommand extends Pressed implements InMenu {
+public sealed class MenuCommand extends Pressed implements InMenu permits EditCommand {
 
-    private MenuCommand(Face window, String name, JMenuItem item) {
+    protected MenuCommand(Face window, String name, JMenuItem item) {
         super(window, name, item);
     }
 
@@ -22,7 +22,7 @@ public final class MenuCommand extends Pressed implements InMenu {
     }
 
     /** @param keys as {@code Ctrl+Shift+S} */
-    public void shortcut(String keys) {
+    public final void shortcut(String keys) {
         item().setAccelerator(keys(keys));
     }
 
@@ -36,7 +36,7 @@ public final class MenuCommand extends Pressed implements InMenu {
     }
 
     @Override
-    public List<JMenuItem> items() {
+    public final List<JMenuItem> items() {
         return List.of(item());
     }
 

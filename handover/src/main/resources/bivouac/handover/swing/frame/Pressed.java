@@ -12,7 +12,11 @@ public abstract class Pressed extends Part {
     protected Pressed(Face window, String name, AbstractButton made) {
         super(window, name, made);
         button.putClientProperty("html.disable", true);
-        button.addActionListener(e -> happens());
+        button.addActionListener(e -> pressed());
+    }
+
+    protected void pressed() {
+        happens();
     }
 
     /** With {@code &} before its access key. */

@@ -19,6 +19,8 @@ class Face(Window):
         self.parts = {}
         self.default_button = None
         self._laid_out = []
+        self._edits = {}
+        self._last = None
         self.top.bind("<Return>", self._enter)
 
     def _enter(self, event):
@@ -34,12 +36,32 @@ class Face(Window):
 
     def shortcut(self, keys, press):
         """Keys as Ctrl+Shift+S."""
+        self.top.bind(self._sequence(keys), lambda event: press() or "break")
+
+    @staticmethod
+    def _sequence(keys):
         *modifiers, key = keys.split("+")
         key = _KEYS.get(key, key)
         if len(key) == 1:
             key = key.upper() if "Shift" in modifiers else key.lower()
         words = [{"Ctrl": "Control"}.get(m, m) for m in modifiers]
-        self.top.bind(f"<{'-'.join([*words, f'KeyPress-{key}'])}>", lambda event: press() or "break")
+        return f"<{'-'.join([*words, f'KeyPress-{key}'])}>"
+
+    def editing(self, keys, what):
+        """The keys of a command that does to a field what every field can (P6)."""
+        self._edits[self._sequence(keys)] = what
+        self.shortcut(keys, lambda: self.edit(what))
+
+    def writes_in(self, field):
+        """The field that has the keyboard, or had it last. Its own keys come before those of Tk, which knows other ones."""
+        self._last = field
+        for sequence, what in self._edits.items():
+            field.widget.bind(sequence, lambda event, what=what: self.edit(what) or "break")
+
+    def edit(self, what):
+        if self._last is not None and self._last.enabled:
+            self._last.focus()
+            self._last.edit(what)
 
     # Laying out
 

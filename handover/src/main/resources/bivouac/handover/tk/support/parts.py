@@ -318,8 +318,10 @@ class TextField(Part):
 
     TYPED = "<<Typed>>"
 
-    def __init__(self, window, name, label="", longest=None, hidden=False):
-        super().__init__(window, name, ttk.Entry(window.body, show="•" if hidden else ""), label)
+    def __init__(self, window, name, label="", longest=None, hidden=False, keeps_selection=False):
+        """With keeps_selection what is selected here stays so when something is selected elsewhere, as scripts ask for it."""
+        entry = ttk.Entry(window.body, show="•" if hidden else "", exportselection=not keeps_selection)
+        super().__init__(window, name, entry, label)
         self._longest = longest
         self._listen()
         if longest is not None:
@@ -334,11 +336,101 @@ class TextField(Part):
         self.widget.bindtags((path, kind, after, *others))
         for sequence in ("<KeyPress>", "<<Cut>>", "<<Paste>>", "<<PasteSelection>>", "<<Undo>>", "<<Redo>>", self.TYPED):
             self.widget.bind_class(after, sequence, self._look_at_text)
+        self.widget.bind("<FocusIn>", lambda event: self.window.writes_in(self))
+        self._before = []  # the texts that can be undone, and done again
+        self._after = []
 
     def _look_at_text(self, event):
         if self.text != self._seen:
+            self._before.append(self._seen)
+            self._after.clear()
             self._seen = self.text
             self.happens()
+
+    def edit(self, what):
+        """Does to it what every field can (P6); what comes of that is a change as any."""
+        if what == "select all":
+            self.select(0, len(self.text))
+        elif what in ("undo", "redo"):
+            if self._can_be_typed_in():
+                self._go_back(what == "undo")
+        else:
+            self.widget.event_generate(f"<<{what.capitalize()}>>")
+
+    def _go_back(self, undo):
+        """An entry of Tk can undo nothing."""
+        before, after = (self._before, self._after) if undo else (self._after, self._before)
+        if before:
+            after.append(self.text)
+            self._put(before.pop())
+            self._seen = self.text
+            self.happens()
+
+    # What is selected, in characters from 0 (P7)
+
+    @property
+    def selection_from(self):
+        return self._selected()[0]
+
+    @selection_from.setter
+    def selection_from(self, place):
+        self.select(place, max(place, self.selection_to))
+
+    @property
+    def selection_to(self):
+        return self._selected()[1]
+
+    @selection_to.setter
+    def selection_to(self, place):
+        self.select(min(self.selection_from, place), place)
+
+    @property
+    def selection_text(self):
+        first, last = self._selected()
+        return self.text[first:last]
+
+    @selection_text.setter
+    def selection_text(self, text):
+        """Writes in place of what is selected, as pasting does; the cursor stands behind it."""
+        first, last = self._selected()
+        begin, rest = self.text[:first], self.text[last:]
+        if self._longest is not None:
+            text = text[: max(0, self._longest - len(begin) - len(rest))]
+        if begin + text + rest != self.text:
+            self.widget.configure(state="normal")
+            self._put(begin + text + rest)
+            self._look_at_text(None)
+            self.apply()
+        self.select(first + len(text), first + len(text))
+
+    def select(self, first, last):
+        """As a person or a script does; fault X3 where the text has no such place."""
+        for place in (first, last):
+            if not 0 <= place <= len(self.text):
+                raise Fault("X3", f"{self.name} has no place {place}")
+        self._select(first, last)
+
+    def _units(self):
+        """How many places Tk counts for a character beyond the first 65,536."""
+        return int(self.widget.tk.call("string", "length", "\U0001F33E"))
+
+    def _selected(self):
+        entry = self.widget
+        present = entry.selection_present()
+        ends = ("sel.first", "sel.last") if present else ("insert", "insert")
+        return tuple(self._place(entry.index(end)) for end in ends)
+
+    def _place(self, index):
+        if self._units() == 1:
+            return index
+        return len(self.text.encode("utf-16-le")[: 2 * index].decode("utf-16-le", "ignore"))
+
+    def _index(self, place):
+        return place if self._units() == 1 else len(self.text[:place].encode("utf-16-le")) // 2
+
+    def _select(self, first, last):
+        self.widget.selection_range(self._index(first), self._index(last))
+        self.widget.icursor(self._index(last))
 
     def _paste(self, event):
         """What is pasted is cut to the room that is left (P4)."""
@@ -366,7 +458,13 @@ class TextField(Part):
         self.widget.configure(state="normal")
         self._put(text)
         self._seen = text
+        self._forget()
+        self._select(0, 0)  # before another text stands the cursor (P7)
         self.apply()
+
+    def _forget(self):
+        self._before.clear()
+        self._after.clear()
 
     def _put(self, text):
         self.widget.delete(0, "end")
@@ -381,6 +479,7 @@ class TextField(Part):
         self._put("")
         for letter in text:
             self.widget.insert("end", letter)
+        self._select(len(self.text), len(self.text))
         self.widget.event_generate(self.TYPED)
 
     def apply(self):
@@ -393,8 +492,11 @@ class TextField(Part):
 class TextArea(TextField):
     """A text of several lines."""
 
-    def __init__(self, window, name, label="", longest=None):
-        Part.__init__(self, window, name, tk.Text(window.body, height=5, width=40, undo=True, wrap="word"), label)
+    def __init__(self, window, name, label="", longest=None, keeps_selection=False):
+        area = tk.Text(
+            window.body, height=5, width=40, undo=True, wrap="word", exportselection=not keeps_selection
+        )
+        Part.__init__(self, window, name, area, label)
         self._longest = longest
         self._listen()
 
@@ -412,6 +514,27 @@ class TextArea(TextField):
         self.widget.delete("1.0", "end")
         self.widget.insert("1.0", text)
 
+    def _go_back(self, undo):
+        try:
+            self.widget.edit_undo() if undo else self.widget.edit_redo()
+        except tk.TclError:
+            return  # there is nothing more
+        self._look_at_text(None)
+
+    def _forget(self):
+        super()._forget()
+        self.widget.edit_reset()
+
+    def _selected(self):
+        ends = self.widget.tag_ranges("sel") or ("insert", "insert")
+        return tuple(len(self.widget.get("1.0", end)) for end in (ends[0], ends[-1]))
+
+    def _select(self, first, last):
+        begin, end = f"1.0+{first}c", f"1.0+{last}c"
+        self.widget.tag_remove("sel", "1.0", "end")
+        self.widget.tag_add("sel", begin, end)
+        self.widget.mark_set("insert", end)
+
     def _look_at_text(self, event):
         if self._longest is not None and len(self.text) > self._longest:
             self.widget.delete(f"1.0+{self._longest}c", "end")
@@ -421,6 +544,7 @@ class TextArea(TextField):
         if not self._can_be_typed_in():
             raise RuntimeError("nothing can be typed here")
         self._put(text)
+        self._select(len(self.text), len(self.text))
         self.widget.event_generate(self.TYPED)
 
     def apply(self):
@@ -602,6 +726,21 @@ class MenuCommand(Part):
 
     def content(self):
         return plain(self._marked) + (" [ticked]" if self._value is not None and self.ticked else "")
+
+
+class EditCommand(MenuCommand):
+    """A command that does to the field that had the keyboard last what every field can: undo, cut, select all (P6)."""
+
+    def __init__(self, window, name, what, marked="", shortcut=""):
+        super().__init__(window, name, marked)
+        self.shortcut = shortcut
+        self._what = what
+        if shortcut:
+            window.editing(shortcut, what)
+
+    def happens(self, script=None):
+        """It is no event: what comes of it the field tells."""
+        self.window.edit(self._what)
 
 
 class EachPart(Part):

@@ -240,6 +240,9 @@ class TrailDriver:
             case _ if verb.startswith("press row"):
                 if not window.part(names[0]).press(int(verb.split()[2])):
                     raise ValueError(f"{names[0]} cannot be pressed")
+            case _ if verb.startswith("select from"):
+                _, _, first, _, last, *_ = verb.split()
+                window.part(names[0]).select(int(first), int(last))
             case _ if verb.startswith("choose"):
                 window.choose(names[:-2], names[-2])
             case _ if verb.startswith(("select row", "select no row")):
