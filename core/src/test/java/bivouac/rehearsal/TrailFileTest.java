@@ -111,7 +111,7 @@ class TrailFileTest {
                 "dance | events are press \"PART\" of \"WINDOW\" · press row",
                 "press go of \"Desk\" | expected press \"PART\" of \"WINDOW\"",
                 "press \"go of \"Desk\" | expected press \"PART\" of \"WINDOW\"",
-                "select row 0 in \"list\" of \"Desk\" | expected select row 2 in \"LIST\" of \"WINDOW\" or select \"ITEM\" in",
+                "select row 0 in \"list\" of \"Desk\" | expected select from 3 to 7 in \"FIELD\" of \"WINDOW\" or select row 2 in \"LIST\" of \"WINDOW\" or",
                 "close box \"Desk\" | expected close box of \"WINDOW\"",
                 "task \"write\" is \"done\" | expected task \"TASK\" ends \"ENDING\" of \"WINDOW\"",
             })
