@@ -235,6 +235,8 @@ final class Together {
                         Event.OpenWithSamples _,
                         Event.TimerFires _,
                         Event.DayPasses _,
+                        Event.OpenFiles _,
+                        Event.FileChanges _,
                         Event.SessionEnds _,
                         Event.OnWindow _ -> all.put(name(scene, event), event);
             }

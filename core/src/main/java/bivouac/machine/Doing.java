@@ -53,7 +53,11 @@ final class Doing {
 
     /** The script is over; who does it goes on in the branch of that ending, or with the next window. */
     void answer(Op.Answer op, Frame.OfScript frame) {
-        Frame.OfScript doer = run.doerOf(frame).orElseThrow();
+        Frame.OfScript doer = run.doerOf(frame).orElse(null);
+        if (doer == null) {
+            run.drop(frame); // what comes from outside waits for no answer (F1)
+            return;
+        }
         var answered = (Op.Answered) doer.script.ops().get(doer.pc);
         boolean stops = answered.stopsAt(op.ending());
         if (stops) {

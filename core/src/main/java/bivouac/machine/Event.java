@@ -111,6 +111,27 @@ public sealed interface Event {
      */
     record TimerFires(int instance, int timer) implements Event {}
 
+    /** Files are opened from outside: given at the start, or by the system (F1). */
+    record OpenFiles(List<String> paths) implements Event {
+        public OpenFiles {
+            paths = List.copyOf(paths);
+        }
+    }
+
+    /** Files are dropped on a window (F2). */
+    record DropFiles(int instance, List<String> paths) implements OnWindow {
+        public DropFiles {
+            paths = List.copyOf(paths);
+        }
+    }
+
+    /**
+     * Another program has changed, or removed, a file that a window has open (F3). It comes to blocked windows, too.
+     *
+     * @param gone whether it is there no longer
+     */
+    record FileChanges(int instance, String path, boolean gone) implements Event {}
+
     /** {@code app.today} is the next day (V4). */
     record DayPasses() implements Event {}
 

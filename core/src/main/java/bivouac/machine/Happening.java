@@ -21,6 +21,7 @@ final class Happening {
     private final TaskEnds taskEnds;
     private final Entries entries;
     private final Progressing progressing;
+    private final Arrivals arrivals;
 
     Happening(
             Run run,
@@ -31,7 +32,9 @@ final class Happening {
             ReadyMadeEvents readyMade,
             RowEvents rows,
             TaskEnds taskEnds,
-            Progressing progressing) {
+            Progressing progressing,
+            Arrivals arrivals) {
+        this.arrivals = arrivals;
         this.run = run;
         this.requests = requests;
         this.holdings = holdings;
@@ -67,6 +70,9 @@ final class Happening {
             case Event.OpenWithSamples(String window) ->
                 opening.withSamples(run.program.window(window).orElseThrow());
             case Event.TimerFires(int i, int timer) -> fire(i, timer);
+            case Event.OpenFiles opens -> arrivals.take(opens);
+            case Event.DropFiles drop -> arrivals.take(inst(drop.instance()), drop);
+            case Event.FileChanges changes -> arrivals.take(inst(changes.instance()), changes);
             case Event.DayPasses d -> passDay();
             case Event.SessionEnds e -> requests.depart(0, 0, Way.SESSION_ENDING, false);
             case Event.Killed k -> kill();
@@ -96,7 +102,17 @@ final class Happening {
             case DAY_PASSES -> passDay();
             case SESSION_ENDS -> requests.depart(0, 0, Way.SESSION_ENDING, false);
             case KILLED -> kill();
-            case SELECT_ROW, ACTIVATE_ROW, REMOVE_ROWS, CHOOSE, PICK, TASK_TELLS, START_AGAIN -> take(event(event));
+            case SELECT_ROW,
+                    ACTIVATE_ROW,
+                    REMOVE_ROWS,
+                    CHOOSE,
+                    PICK,
+                    TASK_TELLS,
+                    OPEN_FILES,
+                    DROP_FILES,
+                    FILE_CHANGES,
+                    FILE_GOES,
+                    START_AGAIN -> take(event(event));
         }
     }
 
@@ -127,6 +143,7 @@ final class Happening {
             }
             case CANCEL -> new Event.Cancel(i, part);
             case TIMER_FIRES -> new Event.TimerFires(i - 1, part);
+            case OPEN_FILES, DROP_FILES, FILE_CHANGES, FILE_GOES -> arrivals.event(NumberedEvent.kind(event), i, item);
             case DAY_PASSES -> new Event.DayPasses();
             case SESSION_ENDS -> new Event.SessionEnds();
             case KILLED -> new Event.Killed();

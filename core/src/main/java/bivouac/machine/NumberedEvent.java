@@ -25,6 +25,10 @@ final class NumberedEvent {
         CANCEL,
         TASK_ENDS,
         TASK_TELLS,
+        OPEN_FILES,
+        DROP_FILES,
+        FILE_CHANGES,
+        FILE_GOES,
         TIMER_FIRES,
         DAY_PASSES,
         SESSION_ENDS,
@@ -56,7 +60,7 @@ final class NumberedEvent {
     /** The position of the instance that it happens to; -1 for none. */
     static int ofInstance(long event) {
         return switch (kind(event)) {
-            case TASK_ENDS, TASK_TELLS, DAY_PASSES, SESSION_ENDS, KILLED, START_AGAIN -> -1;
+            case TASK_ENDS, TASK_TELLS, OPEN_FILES, DAY_PASSES, SESSION_ENDS, KILLED, START_AGAIN -> -1;
             case TIMER_FIRES -> instance(event) - 1;
             case PRESS,
                     PRESS_ROW,
@@ -72,6 +76,9 @@ final class NumberedEvent {
                     PICK,
                     CLOSE_BOX,
                     ESCAPE,
+                    DROP_FILES,
+                    FILE_CHANGES,
+                    FILE_GOES,
                     CANCEL -> instance(event);
         };
     }

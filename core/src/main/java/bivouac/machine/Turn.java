@@ -36,8 +36,9 @@ final class Turn {
         var readyMade = new ReadyMadeEvents(run, requests, endings);
         var scripts =
                 new Scripts(run, requests, ends, tasks, progressing, holdings, opening, new RowSteps(run, removals));
-        this.possible =
-                new Possible(layout.readsToday(), entries, run, blocking, tasks, opening, readyMade, rows, progressing);
+        var arrivals = new Arrivals(run, blocking, tasks);
+        this.possible = new Possible(
+                layout.readsToday(), entries, run, blocking, tasks, opening, readyMade, rows, progressing, arrivals);
         this.happening = new Happening(
                 run,
                 entries,
@@ -47,7 +48,8 @@ final class Turn {
                 readyMade,
                 rows,
                 new TaskEnds(run, tasks, requests, ends, holdings),
-                progressing);
+                progressing,
+                arrivals);
         this.settling = new Settling(run, requests, scripts, ends, tasks);
     }
 

@@ -64,6 +64,7 @@ public final class Cells {
             p.matters(matters);
         });
         plan.titleRange(ranges);
+        plan.fileSlots().forEach(slot -> matters.add(cell(plan, slot)));
         plan.timers().forEach(t -> {
             ranges.flag(cell(plan, t.slot()), false);
             ranges.isSet(cell(plan, t.slot()));

@@ -1,5 +1,6 @@
 package bivouac.plan;
 
+import bivouac.design.Outside;
 import bivouac.design.PretendFiles;
 import bivouac.design.Type;
 import bivouac.expression.Compiled;
@@ -48,9 +49,9 @@ public final class Deciding {
         this.filesDecide = filesDecide(program);
     }
 
-    /** Whether it matters which pretend files are there: only where some cannot be written (C8). */
+    /** Whether it matters which pretend files are there: only where some cannot be written (C8), or files come from outside (F1). */
     public static boolean filesDecide(Program program) {
-        return PretendFiles.in(program.design()).refuseSome();
+        return PretendFiles.in(program.design()).refuseSome() || Outside.isHeard(program.design());
     }
 
     /** One column of a list, of all its rows. */
@@ -107,6 +108,7 @@ public final class Deciding {
             decides(Cells.cell(plan, plan.keySlot()), By.VALUE, Set.of());
         }
         plan.timers().forEach(t -> root(t.every(), Ranges.NO_SCRIPT));
+        plan.fileSlots().forEach(slot -> decides(Cells.cell(plan, slot), By.VALUE, Set.of()));
         for (PartPlan part : plan.parts()) {
             if (part.part.getsEvents()) {
                 part.traits.conditions().forEach(c -> root(c, Ranges.NO_SCRIPT));

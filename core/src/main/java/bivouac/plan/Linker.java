@@ -5,6 +5,7 @@ import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.NamedScript;
+import bivouac.design.Outside;
 import bivouac.design.Part;
 import bivouac.design.Routines;
 import bivouac.design.Script;
@@ -18,6 +19,7 @@ import bivouac.expression.Problem;
 import bivouac.expression.Proposed;
 import bivouac.expression.TextTemplate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -189,13 +191,21 @@ final class Linker {
         return plan(new ScriptPlace.AtRow(window, list.name().expression(), moment), list.at(moment));
     }
 
-    /** Plans the named scripts by themselves, so that what is wrong in them is found even where nothing does them. */
-    void named(Routines routines) {
+    /**
+     * Plans the named scripts by themselves, so that what is wrong in them is found even where nothing does them.
+     *
+     * @return those that answer what comes from outside (F1)
+     */
+    Map<Outside, ScriptPlan> named(Routines routines) {
+        Map<Outside, ScriptPlan> heard = new EnumMap<>(Outside.class);
         for (NamedScript script : routines.scripts()) {
-            plan(new ScriptPlace.Named(window(), script.name().shown()), script.script());
+            String name = script.name().shown();
+            ScriptPlan plan = plan(new ScriptPlace.Named(window(), name), script.script());
+            Outside.of(window(), name).ifPresent(what -> heard.putIfAbsent(what, plan));
             script.takes().forEach(t -> t.byDefault()
                     .ifPresent(e -> expression(at(script.name() + ", " + t.name()), e, t.type())));
         }
+        return heard;
     }
 
     private Optional<String> window() {

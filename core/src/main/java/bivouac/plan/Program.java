@@ -3,6 +3,7 @@ package bivouac.plan;
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.Holding;
+import bivouac.design.Outside;
 import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
 import bivouac.design.Variable;
@@ -33,6 +34,7 @@ public final class Program {
     private final Map<ScriptPlace, Map<StepPath, Scopes.At>> scopesInScripts = new HashMap<>();
     private final List<ScriptPlan> scripts = new ArrayList<>();
     private final Map<ScriptPlace.Named, ScriptPlan> named = new HashMap<>();
+    private final Map<Outside, ScriptPlan> heard;
     private final List<Trouble> troubles = new ArrayList<>();
     private final List<Optional<Compiled<Reading>>> variableStarts = new ArrayList<>();
     private final List<PromisePlan> promises = new ArrayList<>();
@@ -65,7 +67,7 @@ public final class Program {
         this.start = ofApplication.start();
         this.departurePlan = ofApplication.departurePlan();
         timers.forEach(t -> t.link(ofApplication));
-        ofApplication.named(design.application().routines());
+        this.heard = ofApplication.named(design.application().routines());
         design.promises().forEach(p -> promises.add(PromisePlan.of(p, ofApplication)));
         unsaved.addAll(PromisePlan.unsaved(design, ofApplication));
         troubles.addAll(ofApplication.troubles());
@@ -118,6 +120,11 @@ public final class Program {
 
     Scopes scopes() {
         return scopes;
+    }
+
+    /** The application's script that answers what comes from outside (F1). */
+    public Optional<ScriptPlan> hears(Outside what) {
+        return Optional.ofNullable(heard.get(what));
     }
 
     /** The timers of the application. */

@@ -6,6 +6,7 @@ import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.Instances;
 import bivouac.design.MessageBox;
+import bivouac.design.Outside;
 import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.ReadyMade;
@@ -66,6 +67,8 @@ public final class WindowPlan {
 
     private boolean mayFaultAtRest;
     private List<PartPlan> faulting = List.of();
+    private Map<Outside, ScriptPlan> heard = Map.of();
+    private List<Integer> fileSlots = List.of();
     private TextTemplate<Reading> title;
     private TextTemplate<Reading> text;
     private Optional<Compiled<Reading>> pickerStart = Optional.empty();
@@ -145,7 +148,8 @@ public final class WindowPlan {
             for (var moment : FacedWindow.Moment.values()) {
                 moments.put(moment, linker.script(moment));
             }
-            linker.named(f.routines());
+            heard = linker.named(f.routines());
+            fileSlots = findFileSlots();
             timers.forEach(t -> t.link(linker));
             for (Way way : Way.values()) {
                 waysOut.put(way, wayOut(WaysOut.of(f, way), linker, way));
@@ -263,6 +267,34 @@ public final class WindowPlan {
             }
         }
         return List.copyOf(keeps);
+    }
+
+    /** The script that answers what comes from outside (F1). */
+    public Optional<ScriptPlan> hears(Outside what) {
+        return Optional.ofNullable(heard.get(what));
+    }
+
+    /** Where it keeps the files that it has open (F3); none where nothing asks what becomes of them. */
+    public List<Integer> fileSlots() {
+        return fileSlots;
+    }
+
+    private List<Integer> findFileSlots() {
+        if (!heard.containsKey(Outside.FILE_CHANGED) && !heard.containsKey(Outside.FILE_GONE)) {
+            return List.of();
+        }
+        var slots = new ArrayList<Integer>();
+        for (int i = 0; i < window.takes().size(); i++) {
+            if (window.takes().get(i).type() == Type.Plain.FILE) {
+                slots.add(takeSlot(i));
+            }
+        }
+        for (int i = 0; i < variables.size(); i++) {
+            if (variables.get(i).type() == Type.Plain.FILE) {
+                slots.add(variableSlot(i));
+            }
+        }
+        return List.copyOf(slots);
     }
 
     public int takeSlot(int take) {

@@ -1,5 +1,6 @@
 package bivouac.rehearsal;
 
+import bivouac.design.Outside;
 import bivouac.design.ScriptPlace;
 import bivouac.design.StepPath;
 import bivouac.design.Way;
@@ -66,6 +67,14 @@ public sealed interface Coverable {
         @Override
         public String words() {
             return "the timer " + timer + (window.isEmpty() ? "" : " of " + window) + " fires";
+        }
+    }
+
+    /** What comes from outside to the application, or to a window (F1 to F3). */
+    record Arrives(String window, Outside what) implements Coverable {
+        @Override
+        public String words() {
+            return (window.isEmpty() ? "" : window + ", ") + what.script();
         }
     }
 

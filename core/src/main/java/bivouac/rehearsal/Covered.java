@@ -4,6 +4,7 @@ import bivouac.design.Design;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
 import bivouac.design.Holding;
+import bivouac.design.Outside;
 import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.ReadyMade;
@@ -154,7 +155,7 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
         design.application().holdings().stream()
                 .filter(Holding::mayStay)
                 .forEach(h -> all.add(new Coverable.NotGivenBack(h.name().shown())));
-        timers(all, "", design.application().routines());
+        routines(all, "", design.application().routines());
         design.application().holdings().stream()
                 .filter(Holding::mayFail)
                 .forEach(h -> all.add(new Coverable.NotTaken(h.name().shown())));
@@ -176,14 +177,18 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
         return all;
     }
 
-    private static void timers(Set<Coverable> all, String window, Routines routines) {
+    private static void routines(Set<Coverable> all, String window, Routines routines) {
         routines.timers()
                 .forEach(t -> all.add(new Coverable.Fires(window, t.name().shown())));
+        Optional<String> of = Optional.of(window).filter(w -> !w.isEmpty());
+        routines.scripts().stream()
+                .flatMap(s -> Outside.of(of, s.name().shown()).stream())
+                .forEach(what -> all.add(new Coverable.Arrives(window, what)));
     }
 
     private static void face(Set<Coverable> all, FacedWindow face) {
         String name = face.name().shown();
-        timers(all, name, face.routines());
+        routines(all, name, face.routines());
         for (Part part : face.parts()) {
             String expression = part.name().expression();
             part.trigger()
@@ -258,6 +263,11 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
             case NamedEvent.EscapePressed(var w) -> met.add(new Coverable.Leaving(w.window(), Way.ESCAPE));
             case NamedEvent.TimerFired(String timer, var of) ->
                 met.add(new Coverable.Fires(of.map(Sighting.Which::window).orElse(""), timer));
+            case NamedEvent.FilesOpened f -> met.add(new Coverable.Arrives("", Outside.FILES_OPENED));
+            case NamedEvent.FilesDropped(var w, var paths) ->
+                met.add(new Coverable.Arrives(w.window(), Outside.FILES_DROPPED));
+            case NamedEvent.FileTouched(var w, String path, boolean gone) ->
+                met.add(new Coverable.Arrives(w.window(), gone ? Outside.FILE_GONE : Outside.FILE_CHANGED));
             case NamedEvent.TaskEnded ended -> {
                 met.add(new Coverable.TaskEnd(ended.task(), ended.ending()));
                 ended.couldNotOpen().ifPresent(w -> met.add(new Coverable.Failure(w)));

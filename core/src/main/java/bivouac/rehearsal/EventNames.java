@@ -75,6 +75,10 @@ public final class EventNames {
                         .orElseThrow();
                 yield new NamedEvent.TimerFired(ticking.timer(), ticking.of());
             }
+            case Event.OpenFiles(var paths) -> new NamedEvent.FilesOpened(paths);
+            case Event.DropFiles(int i, var paths) -> new NamedEvent.FilesDropped(which(scene, i), paths);
+            case Event.FileChanges(int i, String path, boolean gone) ->
+                new NamedEvent.FileTouched(which(scene, i), path, gone);
             case Event.DayPasses d -> new NamedEvent.DayPassed();
             case Event.OpenWithSamples(String window) -> new NamedEvent.OpenedWithSamples(window);
             case Event.SessionEnds e -> new NamedEvent.SessionEnded();
@@ -121,6 +125,11 @@ public final class EventNames {
                         .filter(t -> t.timer().equals(timer) && t.of().equals(of))
                         .<Event>map(t -> new Event.TimerFires(t.instance(), t.number()))
                         .findFirst();
+            case NamedEvent.FilesOpened(var paths) -> Optional.of(new Event.OpenFiles(paths));
+            case NamedEvent.FilesDropped(Which w, var paths) ->
+                scene.window(w).map(o -> new Event.DropFiles(o.instance(), paths));
+            case NamedEvent.FileTouched(Which w, String path, boolean gone) ->
+                scene.window(w).map(o -> new Event.FileChanges(o.instance(), path, gone));
             case NamedEvent.DayPassed d -> Optional.of(new Event.DayPasses());
             case NamedEvent.OpenedWithSamples(String window) -> Optional.of(new Event.OpenWithSamples(window));
             case NamedEvent.SessionEnded s -> Optional.of(new Event.SessionEnds());

@@ -105,6 +105,10 @@ public record Flow(List<Standing> standings, List<Change> changes, boolean isCut
                 case NamedEvent.TaskTold t -> new Happens("task " + t.task(), "tells", "");
                 case NamedEvent.Cancelled c -> on(c, "cancel");
                 case NamedEvent.TimerFired t -> new Happens("timer " + t.timer(), "fires", "");
+                case NamedEvent.FilesOpened f -> new Happens("", "open files", "");
+                case NamedEvent.FilesDropped f -> new Happens(f.window().window(), "drop files", "");
+                case NamedEvent.FileTouched f ->
+                    new Happens(f.window().window(), f.gone() ? "file is gone" : "file changes", "");
                 case NamedEvent.DayPassed d -> new Happens("", "a day passes", "");
                 case NamedEvent.OpenedWithSamples o -> new Happens(o.window(), "open with samples", "");
                 case NamedEvent.SessionEnded s -> new Happens("", "session ends", "");

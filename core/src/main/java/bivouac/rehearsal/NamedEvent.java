@@ -61,6 +61,38 @@ public sealed interface NamedEvent {
         }
     }
 
+    /** Files are opened from outside (F1). */
+    record FilesOpened(List<String> paths) implements NamedEvent {
+        public FilesOpened {
+            paths = List.copyOf(paths);
+        }
+
+        @Override
+        public String toString() {
+            return "open files " + TrailFile.names(paths);
+        }
+    }
+
+    /** Files are dropped on a window (F2). */
+    record FilesDropped(Which window, List<String> paths) implements OnWindow {
+        public FilesDropped {
+            paths = List.copyOf(paths);
+        }
+
+        @Override
+        public String toString() {
+            return "drop " + TrailFile.names(paths) + " on " + TrailFile.name(window);
+        }
+    }
+
+    /** Another program has changed, or removed, a file that a window has open (F3). */
+    record FileTouched(Which window, String path, boolean gone) implements OnWindow {
+        @Override
+        public String toString() {
+            return "file " + Quoted.of(path) + (gone ? " is gone" : " changes") + TrailFile.of(window);
+        }
+    }
+
     /** The work that a progress shows is asked to end (W10). */
     record Cancelled(Which window, String part) implements OnPart {
         @Override
@@ -133,8 +165,7 @@ public sealed interface NamedEvent {
 
         @Override
         public String toString() {
-            return "choose " + paths.stream().map(Quoted::of).collect(Collectors.joining(", ")) + " as "
-                    + Quoted.of(filter) + TrailFile.of(window);
+            return "choose " + TrailFile.names(paths) + " as " + Quoted.of(filter) + TrailFile.of(window);
         }
     }
 

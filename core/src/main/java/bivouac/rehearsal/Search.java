@@ -114,6 +114,8 @@ final class Search {
                         Event.OpenWithSamples _,
                         Event.TimerFires _,
                         Event.DayPasses _,
+                        Event.OpenFiles _,
+                        Event.FileChanges _,
                         Event.OnWindow _ -> tried.add(event);
             }
         }

@@ -62,6 +62,11 @@ public final class TrailFile {
         return Optional.empty();
     }
 
+    /** Names with commas between. */
+    static String names(List<String> names) {
+        return names.stream().map(Quoted::of).collect(Collectors.joining(", "));
+    }
+
     static String of(Which window) {
         return " of " + name(window);
     }
@@ -222,6 +227,31 @@ public final class TrailFile {
             @Override
             NamedEvent read(LineReader in) {
                 return new NamedEvent.DayPassed();
+            }
+        },
+        OPEN_FILES("open files", "\"PATH\", \"PATH\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                return new NamedEvent.FilesOpened(in.names());
+            }
+        },
+        DROP_FILES("drop", "\"PATH\", \"PATH\" on \"WINDOW\"") {
+            @Override
+            NamedEvent read(LineReader in) {
+                List<String> paths = in.names();
+                in.must("on");
+                return new NamedEvent.FilesDropped(in.window(), paths);
+            }
+        },
+        FILE("file", "\"PATH\" changes of \"WINDOW\", or is gone") {
+            @Override
+            NamedEvent read(LineReader in) {
+                String path = in.name();
+                boolean gone = in.takes("is gone");
+                if (!gone) {
+                    in.must("changes");
+                }
+                return new NamedEvent.FileTouched(in.ofWindow(), path, gone);
             }
         },
         SAMPLES("open", "\"WINDOW\" with samples") {

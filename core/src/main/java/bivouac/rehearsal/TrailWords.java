@@ -64,6 +64,11 @@ public final class TrailWords {
             case NamedEvent.TaskEnded ended -> new Line(ended.task(), "ends " + ended.ending(), "");
             case NamedEvent.TimerFired(String timer, var of) ->
                 new Line(of.map(Sighting.Which::toString).orElse(""), "timer " + timer + " fires", "");
+            case NamedEvent.FilesOpened(var paths) -> new Line("", "Files are opened:", String.join(", ", paths));
+            case NamedEvent.FilesDropped(var w, var paths) ->
+                new Line(w.toString(), "dropped", String.join(", ", paths));
+            case NamedEvent.FileTouched(var w, String path, boolean gone) ->
+                new Line(w.toString(), path, gone ? "is gone" : "changes outside");
             case NamedEvent.DayPassed d -> new Line("", "A day passes", "");
             case NamedEvent.OpenedWithSamples(String w) -> new Line(w, "opened with samples", "");
             case NamedEvent.SessionEnded s -> new Line("", "The session ends", "");

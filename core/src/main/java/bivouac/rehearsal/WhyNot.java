@@ -3,6 +3,7 @@ package bivouac.rehearsal;
 import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.Nearest;
+import bivouac.design.Outside;
 import bivouac.design.Part;
 import bivouac.design.WaysIn;
 import bivouac.machine.Scene;
@@ -34,7 +35,7 @@ final class WhyNot {
         return switch (event) {
             case NamedEvent.OnWindow on ->
                 scene.window(on.window())
-                        .map(w -> window(scene, w, on))
+                        .map(w -> window(design, scene, w, on))
                         .orElseGet(() -> notOpen(design, scene, on.window()));
             case NamedEvent.TaskEnded ended ->
                 work(scene, ended.task(), ended.of(), t -> t.task() + " cannot end " + ended.ending());
@@ -43,6 +44,14 @@ final class WhyNot {
             case NamedEvent.TimerFired(String timer, var of) ->
                 waiting(scene)
                         .orElse("the timer " + timer + of.map(w -> " of " + w).orElse("") + " is not on");
+            case NamedEvent.FilesOpened f ->
+                waiting(scene)
+                        .orElse(
+                                Outside.FILES_OPENED
+                                                .answer(design, Optional.empty())
+                                                .isPresent()
+                                        ? "files are written as absolute paths, and not opened while the application ends"
+                                        : unheard("the application", Outside.FILES_OPENED));
             case NamedEvent.DayPassed d -> waiting(scene).orElse("nothing in the design depends on which day it is");
             case NamedEvent.OpenedWithSamples(String window) -> "there is no " + window + ", or it is open already";
             case NamedEvent.SessionEnded s -> waiting(scene).orElse("the application ends already");
@@ -93,7 +102,7 @@ final class WhyNot {
                 .orElse(task + " does not run" + of.map(w -> " for " + w).orElse(""));
     }
 
-    private static String window(Scene scene, Scene.OpenWindow window, NamedEvent.OnWindow event) {
+    private static String window(Design design, Scene scene, Scene.OpenWindow window, NamedEvent.OnWindow event) {
         if (waiting(scene).isPresent() && !(event instanceof NamedEvent.Cancelled)) {
             return waiting(scene).get();
         }
@@ -108,6 +117,13 @@ final class WhyNot {
                 window.part(on.part())
                         .map(p -> part(window, p, on))
                         .orElseGet(() -> window.which() + " has no part " + on.part() + instead(window, on.part()));
+            case NamedEvent.FilesDropped d ->
+                Outside.FILES_DROPPED
+                                .answer(design, Optional.of(d.window().window()))
+                                .isPresent()
+                        ? "files are written as absolute paths"
+                        : unheard(d.window().toString(), Outside.FILES_DROPPED);
+            case NamedEvent.FileTouched t -> touched(design, t);
             case NamedEvent.Answered(var w, String ending) -> w + " has no answer “" + ending + "”";
             case NamedEvent.Chose(var w, var paths, String filter) ->
                 w + " lets nobody choose " + String.join(", ", paths) + " as “" + filter + "”";
@@ -116,6 +132,17 @@ final class WhyNot {
             case NamedEvent.EnterPressed(var w) -> "Enter does nothing on " + w + " then";
             case NamedEvent.EscapePressed(var w) -> "Escape does nothing on " + w + " then";
         };
+    }
+
+    private static String touched(Design design, NamedEvent.FileTouched t) {
+        Outside what = t.gone() ? Outside.FILE_GONE : Outside.FILE_CHANGED;
+        return what.answer(design, Optional.of(t.window().window())).isPresent()
+                ? t.path() + " is no file that " + t.window() + " has open, or it is not there"
+                : unheard(t.window().toString(), what);
+    }
+
+    private static String unheard(String who, Outside what) {
+        return who + " has no script “" + what.script() + "”, so nothing hears of it";
     }
 
     private static String part(Scene.OpenWindow window, Scene.SeenPart part, NamedEvent.OnPart event) {

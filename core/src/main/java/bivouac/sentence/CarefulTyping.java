@@ -12,6 +12,7 @@ import bivouac.design.Manner;
 import bivouac.design.MessageBox;
 import bivouac.design.Name;
 import bivouac.design.Names;
+import bivouac.design.Outside;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
@@ -26,6 +27,8 @@ import bivouac.design.WorkBreaking;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Makes a careful way where it belongs, wherever in the window it is typed: the question before closing, not in the
@@ -47,8 +50,14 @@ final class CarefulTyping {
         Optional<FacedWindow> face = place.ofWindow().flatMap(design::faced);
         boolean ofTheApplication =
                 switch (way) {
-                    case ONE_INSTANCE, WORK_BREAKS, WINDOW_MENU -> true;
-                    case ASK_BEFORE_LOSING, ASK_BEFORE_REMOVING, REMEMBER_PLACE, ONE_FILE, EDIT_MENU -> false;
+                    case ONE_INSTANCE, WORK_BREAKS, WINDOW_MENU, OPEN_FILES -> true;
+                    case ASK_BEFORE_LOSING,
+                            ASK_BEFORE_REMOVING,
+                            REMEMBER_PLACE,
+                            ONE_FILE,
+                            EDIT_MENU,
+                            DROP_FILES,
+                            WATCH_FILE -> false;
                 };
         if (!ofTheApplication && face.isEmpty()) {
             return new Typed.Unfinished("Type it in a script of the window that it is about.");
@@ -66,6 +75,9 @@ final class CarefulTyping {
                         .<Typed>map(
                                 made -> new Typed.Done(made, "a Window menu on each main window and child window", at))
                         .orElseGet(() -> new Typed.Unfinished(WindowMenu.NOTHING));
+            case OPEN_FILES -> outside(Optional.empty(), Outside.FILES_OPENED);
+            case DROP_FILES -> outside(place.ofWindow(), Outside.FILES_DROPPED);
+            case WATCH_FILE -> outside(place.ofWindow(), Outside.FILE_CHANGED, Outside.FILE_GONE);
             case EDIT_MENU ->
                 EditMenu.added(design, face.get())
                         .<Typed>map(made -> new Typed.Done(
@@ -275,6 +287,18 @@ final class CarefulTyping {
                                 new Step.EndApplication(
                                         Optional.of(new Expression("1")), Optional.empty(), Script.EMPTY))));
         return done("one instance of the application");
+    }
+
+    /** F1: scripts that answer what comes from outside, in which it is still to be said what they do. */
+    private Typed outside(Optional<String> window, Outside... all) {
+        Design before = design;
+        for (Outside what : all) {
+            design = what.answered(design, window);
+        }
+        String scripts = Stream.of(all).map(o -> "“" + o.script() + "”").collect(Collectors.joining(" and "));
+        return design.equals(before)
+                ? new Typed.Unfinished("It is said already, by " + scripts + "; change it there.")
+                : done("the script " + scripts);
     }
 
     private Typed workBreaks() {

@@ -13,7 +13,10 @@ public enum CarefulWay {
     ONE_INSTANCE("one instance of the application"),
     WORK_BREAKS("say when work breaks"),
     WINDOW_MENU("window menu"),
-    EDIT_MENU("edit menu");
+    EDIT_MENU("edit menu"),
+    OPEN_FILES("open files from outside"),
+    DROP_FILES("take dropped files"),
+    WATCH_FILE("watch the open file");
 
     private final String words;
 

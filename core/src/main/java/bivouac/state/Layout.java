@@ -1,6 +1,7 @@
 package bivouac.state;
 
 import bivouac.design.DepartureRule;
+import bivouac.design.Outside;
 import bivouac.design.Picker;
 import bivouac.design.PretendFiles;
 import bivouac.expression.Value;
@@ -97,7 +98,8 @@ public final class Layout {
         this.readsToday =
                 folding.map(Folding::readsToday).orElseGet(() -> cells.matters(Cell.OfRun.TODAY) || usesDates(program));
         this.readsTraces = cells.matters(Cell.OfRun.TRACES);
-        this.filesChange = openings.writes() && (folding.isEmpty() || Deciding.filesDecide(program));
+        this.filesChange =
+                (openings.writes() || filesGo(program)) && (folding.isEmpty() || Deciding.filesDecide(program));
         this.endsSaying = openings.endsSaying();
         this.flags = windows.length <= MOST_FLAGS;
         this.fields = new Field[windows.length];
@@ -191,5 +193,11 @@ public final class Layout {
     /** The number of today's value: {@code kept}, if states keep one. */
     public int todayOr(int kept, int otherwise) {
         return readsToday ? kept : otherwise;
+    }
+
+    /** F3: a file that is gone is no pretend file any more. */
+    private static boolean filesGo(Program program) {
+        return program.windows().stream()
+                .anyMatch(w -> w.hears(Outside.FILE_GONE).isPresent());
     }
 }

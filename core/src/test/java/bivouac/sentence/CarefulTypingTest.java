@@ -88,6 +88,24 @@ class CarefulTypingTest {
     }
 
     @Test
+    void what_comes_from_outside_gets_its_script_in_which_it_is_still_to_be_said_what_happens() {
+        Design design = desk(Part.TextField.of("note", "Note"));
+        Design with = design;
+        for (String line : List.of("open files from outside", "take dropped files", "watch the open file")) {
+            with = ((Typed.Done) new StepTyping(with, PRESSED, StepPath.of(0), false).read(line)).design();
+        }
+        assertThat(with.application().routines().scripts())
+                .extracting(s -> s.name() + " " + s.takes().getFirst().type())
+                .containsExactly("when files are opened list of file");
+        assertThat(with.faced("Desk").orElseThrow().routines().scripts())
+                .extracting(s -> s.name().shown())
+                .containsExactly("when files are dropped", "when a file changes", "when a file is gone");
+        assertThat(new Play(with).does("drop \"/a\" on \"Desk\"").seen()).anyMatch(s -> s.contains("not there yet"));
+        assertThat(new StepTyping(with, PRESSED, StepPath.of(0), false).read("take dropped files"))
+                .isInstanceOf(Typed.Unfinished.class);
+    }
+
+    @Test
     void an_edit_menu_stands_behind_the_first_has_what_is_missing_and_takes_no_shortcut_from_another() {
         Design design = withMain(main("Desk", Part.TextField.of("note", "Note"), button("go", note("x"))))
                 .design()

@@ -16,8 +16,10 @@ import bivouac.design.Manner;
 import bivouac.design.Menu;
 import bivouac.design.Name;
 import bivouac.design.NamedScript;
+import bivouac.design.Outside;
 import bivouac.design.Part;
 import bivouac.design.Picker;
+import bivouac.design.PretendFiles;
 import bivouac.design.Routines;
 import bivouac.design.Script;
 import bivouac.design.Setting;
@@ -95,6 +97,7 @@ final class Conformance {
                 selection(),
                 readOnlySelection(),
                 editMenu(),
+                fromOutside(),
                 answers(),
                 elsewhere(),
                 ownClose(),
@@ -231,6 +234,59 @@ final class Conformance {
                         "see note \"hoats\"",
                         "press \"beyond\" of \"Desk\"",
                         "see fault X3"));
+    }
+
+    private static Case fromOutside() {
+        Step says = note("{size(takes.files)} {takes.files[0]}");
+        FacedWindow text = main(
+                        "Text",
+                        Part.TextField.of("path", "Path"),
+                        button("open", Step.SetValue.of("me.file", "me.path")),
+                        button("ask", waits("Sure")),
+                        button("work", Step.RunTask.of("write")))
+                .holding(List.of(
+                        new Variable(Name.of("file"), Type.Plain.FILE, Optional.empty(), false),
+                        new Variable(Name.of("copy"), Type.Plain.FILE, Optional.empty(), false)));
+        text = text.with(text.routines()
+                .withScripts(List.of(
+                        NamedScript.of(Outside.FILES_DROPPED.script(), note("dropped"), says)
+                                .taking(List.of(Outside.FILES_DROPPED.take())),
+                        NamedScript.of(Outside.FILE_CHANGED.script(), waits("Changed"), note("read {takes.file}"))
+                                .taking(List.of(Outside.FILE_CHANGED.take())),
+                        NamedScript.of(
+                                        Outside.FILE_GONE.script(),
+                                        note("gone {takes.file}"),
+                                        Step.SetValue.of("me.file", "\"\""))
+                                .taking(List.of(Outside.FILE_GONE.take())))));
+        Design design = withMain(text)
+                .with(box("Sure", "yes"), box("Changed", "fine"))
+                .works(Task.of("write"))
+                .does(NamedScript.of(Outside.FILES_OPENED.script(), waits("Sure"), says)
+                        .taking(List.of(Outside.FILES_OPENED.take())))
+                .design();
+        design = design.with(
+                design.application().pretending(new PretendFiles(List.of("/moor.txt", "/tarn.txt"), List.of(), false)));
+        return of(
+                "what comes from outside",
+                "F1 F2 F3",
+                design,
+                List.of(
+                        "open files \"/moor.txt\", \"/a b/elsewhere.txt\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "see note \"2 /moor.txt\"",
+                        "drop \"/tarn.txt\" on \"Text\"",
+                        "see note \"1 /tarn.txt\"",
+                        "type \"/moor.txt\" into \"path\" of \"Text\"",
+                        "press \"open\" of \"Text\"",
+                        "press \"ask\" of \"Text\"",
+                        "file \"/moor.txt\" changes of \"Text\"",
+                        "answer \"fine\" of \"Changed\"",
+                        "see note \"read /moor.txt\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "press \"work\" of \"Text\"",
+                        "task \"write\" ends \"done\" of \"Text\"",
+                        "file \"/moor.txt\" is gone of \"Text\"",
+                        "see note \"gone /moor.txt\""));
     }
 
     private static Case editMenu() {

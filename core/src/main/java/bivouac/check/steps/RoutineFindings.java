@@ -14,17 +14,20 @@ import bivouac.design.Ending;
 import bivouac.design.FacedWindow;
 import bivouac.design.Manner;
 import bivouac.design.NamedScript;
+import bivouac.design.Outside;
 import bivouac.design.Routines;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
 import bivouac.design.Timer;
+import bivouac.design.Type;
 import bivouac.design.Window;
 import bivouac.design.WorkBreaking;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** What can be found on timers, named scripts, and the departure: what nothing starts, does, or can be done. */
 public final class RoutineFindings {
@@ -113,8 +116,11 @@ public final class RoutineFindings {
         routines.scripts().stream()
                 .filter(NamedScript::answers)
                 .forEach(s -> answers(s, new ScriptPlace.Named(window, s.name().shown()), whose, place));
+        routines.scripts()
+                .forEach(s -> Outside.of(window, s.name().shown()).ifPresent(what -> outside(what, s, window, whose)));
         routines.scripts().stream()
-                .filter(s -> !done.contains(s.name().shown()))
+                .filter(s -> !done.contains(s.name().shown())
+                        && Outside.of(window, s.name().shown()).isEmpty())
                 .forEach(s -> found.add(new Finding(
                         Weight.RISKY,
                         Kind.NEVER_RUN,
@@ -122,6 +128,48 @@ public final class RoutineFindings {
                         "Its steps are never run (W7); write do " + s.name() + " where they are meant.",
                         place,
                         List.of(new RemovalRepair.RemoveScript(window, s.name().shown())))));
+    }
+
+    /** F1: what nothing hands a script it cannot read, and nobody waits for its answer. */
+    private void outside(Outside what, NamedScript script, Optional<String> window, String whose) {
+        Place place = Place.script(what.in(window));
+        what.notHanded(script)
+                .forEach(take -> found.add(new Finding(
+                        Weight.WRONG,
+                        Kind.NOT_HANDED_OVER,
+                        whose + "nothing hands “" + script.name() + "” its " + take.name() + ".",
+                        "It is done by what comes from outside (F1), which hands it "
+                                + what.take().name() + ", a " + what.take().type() + ", and nothing else.",
+                        place,
+                        List.of())));
+        if (script.answers()) {
+            found.add(new Finding(
+                    Weight.RISKY,
+                    Kind.UNUSED,
+                    whose + "nobody waits for what “" + script.name() + "” ends as.",
+                    "What comes from outside begins it (F1) and goes on with no branch; take its endings away.",
+                    place,
+                    List.of()));
+        }
+        List<String> files = window.flatMap(design::faced).stream()
+                .flatMap(f -> Stream.concat(
+                        f.takes().stream()
+                                .filter(t -> t.type() == Type.Plain.FILE)
+                                .map(t -> t.name().shown()),
+                        f.variables().stream()
+                                .filter(v -> v.type() == Type.Plain.FILE)
+                                .map(v -> v.name().shown())))
+                .toList();
+        boolean ofOpenFiles = what == Outside.FILE_CHANGED || what == Outside.FILE_GONE;
+        if (ofOpenFiles && files.isEmpty()) {
+            found.add(new Finding(
+                    Weight.RISKY,
+                    Kind.NEVER_RUN,
+                    whose + "“" + script.name() + "” is never done: the window has no file open.",
+                    "A file that a window has open stands in a take or a value of its own of the type file (F3).",
+                    place,
+                    List.of()));
+        }
     }
 
     /** W11: what a script says that it can end as, it ends as somewhere, and it ends as something whatever it does. */

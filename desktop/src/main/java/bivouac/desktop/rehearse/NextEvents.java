@@ -156,10 +156,7 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                 switch (event) {
                     case Event.Edit e ->
                         e.text().isEmpty() ? line.what() + ", typed" : line.what() + ": “" + e.text() + "”";
-                    case Event.Choose choose ->
-                        choose.paths().stream()
-                                .map(p -> p.endsWith("/") ? p : PretendFiles.nameOf(p))
-                                .collect(Collectors.joining(", "));
+                    case Event.Choose choose -> names(choose.paths());
                     case Event.Pick pick -> pick.value();
                     case Event.PressRow(int i, int part, int number) ->
                         line.what() + ": "
@@ -174,6 +171,9 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                     case Event.TaskEnds end -> line.who() + " " + line.what();
                     case Event.TaskTells tells -> line.who() + " " + line.what() + " " + line.detail();
                     case Event.Cancel cancel -> line.what() + ": cancel";
+                    case Event.OpenFiles files -> line.what() + " " + names(files.paths());
+                    case Event.DropFiles files -> line.what() + ": " + names(files.paths());
+                    case Event.FileChanges file -> PretendFiles.nameOf(file.path()) + " " + line.detail();
                     case Event.OpenWithSamples _,
                             Event.TimerFires _,
                             Event.DayPasses _,
@@ -189,6 +189,12 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                 keys(window, enter, event),
                 next.equals(Optional.of(name)),
                 covered.isNew(rehearsal.machine().program().design(), name, scene));
+    }
+
+    private static String names(List<String> paths) {
+        return paths.stream()
+                .map(p -> p.endsWith("/") ? p : PretendFiles.nameOf(p))
+                .collect(Collectors.joining(", "));
     }
 
     private static String keys(Scene.OpenWindow window, Optional<Integer> enter, Event event) {
@@ -209,6 +215,8 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
                     Event.OpenWithSamples _,
                     Event.TimerFires _,
                     Event.DayPasses _,
+                    Event.OpenFiles _,
+                    Event.FileChanges _,
                     Event.SessionEnds _,
                     Event.Killed _,
                     Event.StartAgain _,

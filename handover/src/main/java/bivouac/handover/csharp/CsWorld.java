@@ -89,6 +89,9 @@ public final class CsWorld {
             "TypedField",
             "Values",
             "Walkthroughs",
+            "IHears",
+            "OpenFiles",
+            "Outside",
             "Way",
             "WorkProgress");
 

@@ -4,6 +4,7 @@ import bivouac.design.Application;
 import bivouac.design.DepartureRule;
 import bivouac.design.Design;
 import bivouac.design.NamedScript;
+import bivouac.design.Outside;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -18,6 +19,7 @@ import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.csharp.CsCalls;
 import bivouac.handover.csharp.CsExpressions;
+import bivouac.handover.csharp.CsHear;
 import bivouac.handover.csharp.CsNames;
 import bivouac.handover.csharp.CsScript;
 import bivouac.handover.csharp.CsView;
@@ -65,7 +67,8 @@ final class FormsApplication {
     Lines write() {
         out.add("/// <summary>" + CsNames.comment(application.name())
                 + ": its values, its start and its end.</summary>");
-        out.add("public sealed class " + name + " : IDesign {");
+        out.add("public sealed class " + name + " : IDesign"
+                + (Outcomes.heard(design, Optional.empty()).isEmpty() ? "" : ", IHears") + " {");
         fields();
         constructor();
         running();
@@ -242,6 +245,7 @@ final class FormsApplication {
         said("string[] ShowsProgress", told(Task::showsProgress));
         said("string[] MayBeCancelled", told(Task::mayBeCancelled));
         whenWorkBreaks();
+        outside();
         out.add("/// <summary>The departure plan (D4): a fault in a step prevents none after it.</summary>");
         out.add("public void Plan() {");
         Script plan = application.leaving().plan();
@@ -273,6 +277,22 @@ final class FormsApplication {
                 out.all(written(WorkBreaking.PLACE, takes(s), CsView.ofApplication("me"), scripts -> scripts.outside()
                         .of(Outcomes.whenWorkBreaks(s)))));
         out.add("}").blank();
+    }
+
+    /** What comes from outside to the application (F1). */
+    private void outside() {
+        Map<Outside, NamedScript> heard = Outcomes.heard(design, Optional.empty());
+        if (heard.isEmpty()) {
+            return;
+        }
+        out.all(CsHear.write(
+                "public ",
+                heard,
+                what -> written(
+                        what.in(Optional.empty()),
+                        Outcomes.handed(what, CsHear.FILES, CsHear.FILE),
+                        view,
+                        scripts -> scripts.outside().of(Outcomes.fromOutside(what, heard.get(what))))));
     }
 
     private void said(String signature, String value) {

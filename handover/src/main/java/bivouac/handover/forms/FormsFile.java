@@ -24,7 +24,7 @@ final class FormsFile {
                         + "|Part|Picker|Picture|RowTable|TextArea|TextField|Texts|TickBox|TypedField|WorkProgress)\\b");
         uses(
                 "Rules",
-                "\\b(Closing|Desk|DeskWindow|Ending|Fault|IDesign|ILoop|IWorker|Kept|Manner|Progress|Row|Tried|Values|Way)\\b");
+                "\\b(Closing|Desk|DeskWindow|Ending|Fault|IDesign|IHears|ILoop|IWorker|Kept|Manner|Outside|Progress|Row|Tried|Values|Way)\\b");
         uses("Tests", "\\b(Driver|IDriven)\\b");
     }
 

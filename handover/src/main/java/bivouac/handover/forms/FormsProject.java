@@ -15,6 +15,7 @@ import bivouac.handover.csharp.CsWorld;
 import bivouac.handover.document.Specification;
 import bivouac.handover.meaning.InWords;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.proof.MonoCompiler;
 import bivouac.handover.proof.Trails;
@@ -24,6 +25,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** All files of a program for Windows Forms: classes, support part, texts, build files, tests and README. */
 public final class FormsProject {
@@ -38,11 +40,13 @@ public final class FormsProject {
             "Desk.Doing",
             "Desk.Events",
             "Desk.Opening",
+            "Desk.Outside",
             "Desk.Progress",
             "Desk.Work",
             "DeskWindow",
             "Kept",
             "Number",
+            "OpenFiles",
             "Pairs",
             "Progress",
             "Row",
@@ -144,7 +148,7 @@ public final class FormsProject {
         var out = new Lines();
         out.add("internal static class Program {");
         out.add("[STAThread]");
-        out.add("private static int Main() {");
+        out.add("private static int Main(string[] arguments) {");
         out.add("int code = 0;");
         out.add("System.Windows.Forms.Application.EnableVisualStyles();");
         out.add("Gate.Install();");
@@ -160,6 +164,12 @@ public final class FormsProject {
         }
         out.add("new NewDays(app.DayPasses).Begin();");
         out.add("loop.Later(app.Start);");
+        if (!Outcomes.heard(design, Optional.empty()).isEmpty()) {
+            out.add("loop.Later(() => app.Desk.FilesOpened(Array.ConvertAll(arguments, System.IO.Path.GetFullPath)));");
+        }
+        if (world.meanings().watchesFiles()) {
+            out.add("app.Desk.WatchFiles();");
+        }
         out.add("System.Windows.Forms.Application.Run();");
         out.add("return code;");
         return out.add("}").add("}");

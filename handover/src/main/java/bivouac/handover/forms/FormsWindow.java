@@ -38,6 +38,7 @@ final class FormsWindow extends FormsWindowScripts {
 
     Lines write() {
         moments();
+        outside();
         waysOut();
         refresh();
         scripts();

@@ -129,7 +129,7 @@ class FormsWindowBase {
     }
 
     /** The names that a script of this window may not give to its locals. */
-    private CsNames names(Map<String, String> locals) {
+    final CsNames names(Map<String, String> locals) {
         var taken = new HashSet<>(fields);
         taken.addAll(locals.values());
         return new CsNames(taken);

@@ -2,17 +2,24 @@ package bivouac.handover.forms;
 
 import bivouac.design.FacedWindow;
 import bivouac.design.NamedScript;
+import bivouac.design.Outside;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Timer;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.csharp.CsCalls;
+import bivouac.handover.csharp.CsHear;
+import bivouac.handover.csharp.CsNames;
+import bivouac.handover.csharp.CsScript;
 import bivouac.handover.csharp.CsWorld;
+import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.PartFacts;
 import bivouac.handover.meaning.Uses;
+import bivouac.handover.script.ScriptOf;
 import bivouac.handover.script.Scripts;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -31,6 +38,30 @@ class FormsWindowScripts extends FormsWindowBase {
         moment(FacedWindow.Moment.BROUGHT_BACK, "void BroughtBack()");
         moment(FacedWindow.Moment.BEFORE_CLOSING, "bool MayClose(Closing closing)");
         moment(FacedWindow.Moment.AFTER_CLOSING, "void AfterClosing(Closing closing)");
+    }
+
+    /** What comes from outside to the window, and the files that it has open (F1 to F3). */
+    final void outside() {
+        Map<Outside, NamedScript> heard =
+                Outcomes.heard(world.meanings().program().design(), Optional.of(shown));
+        if (!heard.isEmpty()) {
+            members.all(CsHear.write("protected internal override ", heard, what -> {
+                Map<String, String> locals = Outcomes.handed(what, CsHear.FILES, CsHear.FILE);
+                CsNames names = names(locals);
+                ScriptPlace place = what.in(Optional.of(shown));
+                var scripts = new Scripts(new ScriptOf(world.meanings(), world.texts(), place, names, locals));
+                return new CsScript(world, view, names, false)
+                        .write(scripts.outside().of(Outcomes.fromOutside(what, heard.get(what))));
+            }));
+        }
+        List<String> open = world.meanings().openFiles(face, take -> world.take(shown, take), world::member);
+        if (!open.isEmpty()) {
+            FormsEnding.property(
+                    members,
+                    "protected internal override IReadOnlyList<string> OpenFiles",
+                    "new[] { " + String.join(", ", open) + " }");
+            members.blank();
+        }
     }
 
     private void moment(FacedWindow.Moment moment, String signature) {

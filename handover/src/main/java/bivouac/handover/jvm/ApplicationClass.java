@@ -6,6 +6,7 @@ import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.Holding;
 import bivouac.design.NamedScript;
+import bivouac.design.Outside;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -102,6 +103,7 @@ final class ApplicationClass {
         work();
         told();
         whenWorkBreaks();
+        outside();
         holdings();
         routines();
         leaving();
@@ -179,6 +181,12 @@ final class ApplicationClass {
         begin.add("SessionEnd.tell(" + world.toolkit().loop() + ", app.desk()::sessionEnds);");
         begin.add("new NewDays(Clock.systemDefaultZone(), app::dayPasses).begin();")
                 .add("app.start();");
+        if (!Outcomes.heard(design, Optional.empty()).isEmpty()) {
+            begin.add("app.desk().filesOpened(Arguments.files(arguments));");
+        }
+        if (meanings.watchesFiles()) {
+            begin.add("app.desk().watchFiles();");
+        }
         out.all(world.toolkit()
                 .main(
                         name,
@@ -312,6 +320,20 @@ final class ApplicationClass {
                 scripts(WorkBreaking.PLACE, takes(WorkBreaking.PLACE)).outside().of(Outcomes.whenWorkBreaks(s)),
                 "me")));
         out.add("}").blank();
+    }
+
+    /** What comes from outside to the application (F1). */
+    private void outside() {
+        Map<Outside, NamedScript> heard = Outcomes.heard(design, Optional.empty());
+        HearMethods.write(
+                out,
+                "public ",
+                heard,
+                what -> spelled(
+                        scripts(what.in(Optional.empty()), Outcomes.handed(what, HearMethods.FILES, HearMethods.FILE))
+                                .outside()
+                                .of(Outcomes.fromOutside(what, heard.get(what))),
+                        "null"));
     }
 
     // Holdings

@@ -22,6 +22,7 @@ final class Imports {
             "Loop",
             "Manner",
             "Progress",
+            "Outside",
             "Row",
             "Tried",
             "Values",
@@ -30,6 +31,7 @@ final class Imports {
         }) {
             WHERE.put(name, "desk." + name);
         }
+        WHERE.put("Arguments", "frame.Arguments");
         WHERE.put("Browser", "frame.Browser");
         WHERE.put("Editing", "frame.Editing");
         WHERE.put("FileDialog", "frame.FileDialog");

@@ -36,6 +36,8 @@ public final class JvmProject {
             "Manner",
             "Broke",
             "EachRow",
+            "OpenFiles",
+            "Outside",
             "Progress",
             "Refused",
             "Row",
@@ -46,8 +48,8 @@ public final class JvmProject {
             "WorkShown",
             "Worker");
     /** What the frames of all toolkits have. */
-    private static final List<String> SHARED =
-            List.of("Asked", "Browser", "Editing", "FileDialog", "Picking", "Question", "SessionEnd", "Texts");
+    private static final List<String> SHARED = List.of(
+            "Arguments", "Asked", "Browser", "Editing", "FileDialog", "Picking", "Question", "SessionEnd", "Texts");
 
     private static final String MAIN = "src/main/java/";
     private static final String TEST = "src/test/java/";

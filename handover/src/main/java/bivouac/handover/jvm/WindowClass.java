@@ -38,6 +38,7 @@ final class WindowClass extends WindowScripts {
         constructor();
         statics();
         moments();
+        outside();
         waysOut();
         refresh();
         scripts();

@@ -2,17 +2,23 @@ package bivouac.handover.jvm;
 
 import bivouac.design.FacedWindow;
 import bivouac.design.NamedScript;
+import bivouac.design.Outside;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Take;
 import bivouac.design.Timer;
 import bivouac.handover.java.Ends;
+import bivouac.handover.java.JavaNames;
+import bivouac.handover.java.JavaScript;
 import bivouac.handover.meaning.Meanings;
+import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.PartFacts;
 import bivouac.handover.meaning.Uses;
+import bivouac.handover.script.ScriptOf;
 import bivouac.handover.script.Scripts;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -28,6 +34,24 @@ abstract class WindowScripts extends WindowBase {
         moment(FacedWindow.Moment.BROUGHT_BACK, "void broughtBack()", Ends.PLAIN);
         moment(FacedWindow.Moment.BEFORE_CLOSING, "boolean mayClose(Closing closing)", Ends.AGREES);
         moment(FacedWindow.Moment.AFTER_CLOSING, "void afterClosing(Closing closing)", Ends.PLAIN);
+    }
+
+    /** What comes from outside to the window, and the files that it has open (F1 to F3). */
+    void outside() {
+        Map<Outside, NamedScript> heard = Outcomes.heard(meanings.program().design(), Optional.of(shown));
+        HearMethods.write(out, "protected ", heard, what -> {
+            var locals = Outcomes.handed(what, HearMethods.FILES, HearMethods.FILE);
+            var of = new ScriptOf(meanings, world.texts(), what.in(Optional.of(shown)), new JavaNames(fields), locals);
+            return new JavaScript(world, "this", Ends.PLAIN)
+                    .write(new Scripts(of).outside().of(Outcomes.fromOutside(what, heard.get(what))));
+        });
+        List<String> open =
+                meanings.openFiles(face, take -> world.take(shown, take), variable -> world.variable(shown, variable));
+        if (!open.isEmpty()) {
+            out.add("@Override");
+            out.add("protected List<String> openFiles() {");
+            out.add("return List.of(" + String.join(", ", open) + ");").add("}").blank();
+        }
     }
 
     void moment(FacedWindow.Moment moment, String signature, Ends ends) {

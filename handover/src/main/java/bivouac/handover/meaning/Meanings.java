@@ -23,6 +23,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** Says what expressions mean where they stand. One that is wrong means a fault, as in the rehearsal. */
 public final class Meanings {
@@ -46,6 +48,34 @@ public final class Meanings {
                 .flatMap(w -> w.part(part.name().expression()))
                 .filter(p -> program.cells().matters(p.changed()))
                 .isPresent();
+    }
+
+    /** Whether a window asks what becomes of the files that it has open (F3). */
+    public boolean watchesFiles() {
+        return program.windows().stream().anyMatch(w -> !w.fileSlots().isEmpty());
+    }
+
+    /**
+     * The files that a window has open, where it asks what becomes of them (F3), each as it is read.
+     *
+     * @param take how what it was handed is read, by its expression name
+     * @param variable how a value of its own is read, by its expression name
+     */
+    public List<String> openFiles(FacedWindow face, UnaryOperator<String> take, UnaryOperator<String> variable) {
+        boolean asks = program.window(face.name().shown())
+                .filter(w -> !w.fileSlots().isEmpty())
+                .isPresent();
+        if (!asks) {
+            return List.of();
+        }
+        return Stream.concat(
+                        face.takes().stream()
+                                .filter(t -> t.type() == Type.Plain.FILE)
+                                .map(t -> take.apply(t.name().expression())),
+                        face.variables().stream()
+                                .filter(v -> v.type() == Type.Plain.FILE)
+                                .map(v -> variable.apply(v.name().expression())))
+                .toList();
     }
 
     /** Whether something asks what is selected in a text field (P7). */

@@ -6,8 +6,10 @@ import bivouac.design.Ending;
 import bivouac.design.Expression;
 import bivouac.design.FacedWindow;
 import bivouac.design.FileDialog;
+import bivouac.design.Given;
 import bivouac.design.MessageBox;
 import bivouac.design.NamedScript;
+import bivouac.design.Outside;
 import bivouac.design.Picker;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
@@ -21,8 +23,10 @@ import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import bivouac.design.WorkBreaking;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -53,6 +57,29 @@ public final class Outcomes {
                         answer,
                         new Expression("takes." + WorkBreaking.TASK),
                         new Expression("takes." + WorkBreaking.REASON))));
+    }
+
+    /** What answers something from outside, done by what hears of it (F1). */
+    public static Script fromOutside(Outside what, NamedScript answer) {
+        String take = what.take().name().expression();
+        return Script.of(new Step.Do(
+                what.script(),
+                what.handed(answer) < 0 ? List.of() : List.of(new Given(take, new Expression("takes." + take)))));
+    }
+
+    /** How what is handed is called in what hears of it: all the files, or the one. */
+    public static Map<String, String> handed(Outside what, String files, String file) {
+        String take = what.take().name().expression();
+        return Map.of("takes." + take, what.take().type() instanceof Type.ListOf ? files : file);
+    }
+
+    /** What a window, or the application, answers, each with its script. */
+    public static Map<Outside, NamedScript> heard(Design design, Optional<String> window) {
+        Map<Outside, NamedScript> all = new EnumMap<>(Outside.class);
+        for (Outside what : Outside.values()) {
+            what.answer(design, window).ifPresent(s -> all.put(what, s));
+        }
+        return all;
     }
 
     /** C1: the built-in ending too, where a way leads there that the window does not name. */

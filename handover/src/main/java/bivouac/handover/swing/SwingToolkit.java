@@ -42,7 +42,16 @@ public final class SwingToolkit implements JvmToolkit {
             "WorkProgress");
 
     private static final List<String> OTHERS = List.of(
-            "EachPart", "FrameWindow", "InMenu", "Marked", "NativeFiles", "Part", "Pressed", "Prose", "TextPart");
+            "DroppedFiles",
+            "EachPart",
+            "FrameWindow",
+            "InMenu",
+            "Marked",
+            "NativeFiles",
+            "Part",
+            "Pressed",
+            "Prose",
+            "TextPart");
 
     @Override
     public String folder() {

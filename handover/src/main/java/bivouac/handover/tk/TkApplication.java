@@ -6,6 +6,7 @@ import bivouac.design.Design;
 import bivouac.design.Ending;
 import bivouac.design.Holding;
 import bivouac.design.NamedScript;
+import bivouac.design.Outside;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
@@ -69,6 +70,7 @@ final class TkApplication {
         running();
         application.tasks().forEach(this::task);
         whenWorkBreaks();
+        outside();
         holdings();
         application.routines().scripts().forEach(this::named);
         application.routines().timers().forEach(this::timer);
@@ -220,6 +222,24 @@ final class TkApplication {
                             + world.names().parameter(WorkBreaking.REASON) + ")",
                     spelled(scripts(WorkBreaking.PLACE, locals).outside().of(Outcomes.whenWorkBreaks(s)), "me"));
         });
+    }
+
+    /** What comes from outside to the application (F1). */
+    private void outside() {
+        Map<Outside, NamedScript> heard = Outcomes.heard(design, Optional.empty());
+        if (heard.isEmpty()) {
+            return;
+        }
+        method("hears(self, what)", TkHear.hears(heard));
+        method(
+                "hear(self, what, files)",
+                TkHear.hear(
+                        heard,
+                        what -> spelled(
+                                scripts(what.in(Optional.empty()), Outcomes.handed(what, TkHear.FILES, TkHear.FILE))
+                                        .outside()
+                                        .of(Outcomes.fromOutside(what, heard.get(what))),
+                                "None")));
     }
 
     // Holdings

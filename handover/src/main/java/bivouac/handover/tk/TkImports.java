@@ -17,7 +17,7 @@ final class TkImports {
     }
 
     static {
-        of("desk", "Answer", "CouldNot", "Desk", "Done", "Ending", "Manner", "Way", "why_not");
+        of("desk", "Answer", "CouldNot", "Desk", "Done", "Ending", "Manner", "Outside", "Way", "why_not");
         of("dialogs", "Asks", "ColourPicker", "DatePicker", "FileDialog", "Filter", "FontPicker", "MessageBox");
         of("face", "Face");
         of(

@@ -25,8 +25,18 @@ import java.util.stream.Collectors;
 /** All files of a program for Tk: classes, support part, texts, build file, tests and README. */
 public final class TkProject {
 
-    private static final List<String> SUPPORT =
-            List.of("__init__", "desk", "dialogs", "face", "kept", "parts", "texts", "toolkit", "values", "window");
+    private static final List<String> SUPPORT = List.of(
+            "__init__",
+            "desk",
+            "dialogs",
+            "face",
+            "kept",
+            "open_files",
+            "parts",
+            "texts",
+            "toolkit",
+            "values",
+            "window");
     private static final List<String> TESTS = List.of("driver", "walkthroughs", "test_walkthroughs", "test_desk");
 
     private static final Purpose APPLICATION = new Purpose.Application();

@@ -4,6 +4,7 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Given;
 import bivouac.design.Instances;
 import bivouac.design.NamedScript;
+import bivouac.design.Outside;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.ScriptPlace;
@@ -17,6 +18,7 @@ import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.InWords;
 import bivouac.handover.meaning.Leads;
 import bivouac.handover.meaning.Outcome;
+import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.python.PyLines;
 import bivouac.handover.python.PyNames;
@@ -66,6 +68,7 @@ final class TkWindow {
         moments();
         waysOut();
         refresh();
+        outside();
         scripts();
         return new PyLines()
                 .add("class " + world.classOf(shown) + "(Face):")
@@ -197,6 +200,28 @@ final class TkWindow {
         var names = world.names().locals(new HashSet<>(locals.values()));
         var scripts = new Scripts(new ScriptOf(world.meanings(), world.texts(), place, names, locals));
         return new PyScript(world, PyView.ofWindow(shown), Scripts.answers(place)).write(scripts.of(script));
+    }
+
+    /** What comes from outside to the window, and the files that it has open (F1 to F3). */
+    private void outside() {
+        Map<Outside, NamedScript> heard =
+                Outcomes.heard(world.meanings().program().design(), Optional.of(shown));
+        if (!heard.isEmpty()) {
+            method("hears(self, what)", TkHear.hears(heard));
+            method("hear(self, what, files)", TkHear.hear(heard, what -> {
+                Map<String, String> locals = Outcomes.handed(what, TkHear.FILES, TkHear.FILE);
+                var names = world.names().locals(new HashSet<>(locals.values()));
+                var of = new ScriptOf(world.meanings(), world.texts(), what.in(Optional.of(shown)), names, locals);
+                return new PyScript(world, PyView.ofWindow(shown), false)
+                        .write(new Scripts(of).outside().of(Outcomes.fromOutside(what, heard.get(what))));
+            }));
+        }
+        List<String> open = world.meanings()
+                .openFiles(
+                        face, take -> "self." + world.take(shown, take), variable -> "self." + world.member(variable));
+        if (!open.isEmpty()) {
+            method("open_files(self)", new PyLines().add("return [" + String.join(", ", open) + "]"));
+        }
     }
 
     private void scripts() {

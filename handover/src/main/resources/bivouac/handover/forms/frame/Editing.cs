@@ -11,7 +11,7 @@ namespace Frame
         SelectAll
     }
 
-    /// <summary>A command in a menu that does to the field that had the keyboard last what every field can (P6).</summary>
+    /// <summary>A command that does to the field that had the keyboard last what every field can (P6).</summary>
     public sealed class EditCommand : MenuCommand
     {
         private readonly Face face;

@@ -94,7 +94,7 @@ namespace Frame
             }
         }
 
-        // What is selected, in characters from 0 (P7); a control counts the halves of some, and two for the end of a line
+        // What is selected, in characters from 0 (P7); a control counts two for the end of a line
 
         public long SelectionFrom
         {
@@ -108,7 +108,7 @@ namespace Frame
             set { Select(Math.Min(SelectionFrom, value), value); }
         }
 
-        /// <summary>What is set is written in place of what is selected, as pasting does; the cursor stands behind it.</summary>
+        /// <summary>What is set is written in place of what is selected; the cursor stands behind it.</summary>
         public string SelectionText
         {
             get { return Values.Substring(text, SelectionFrom, SelectionTo); }

@@ -72,6 +72,10 @@ namespace Frame
         protected internal override void Show()
         {
             var above = Owner as FrameWindow;
+            if (Hears(Outside.FilesDropped))
+            {
+                TakesFiles();
+            }
             if (size.IsEmpty)
             {
                 Form.ClientSize = Fitting();
@@ -122,6 +126,19 @@ namespace Frame
         protected internal override void LeaveScreen()
         {
             Form.TakeAway();
+        }
+
+        /// <summary>Files can be dropped anywhere on it (F2).</summary>
+        private void TakesFiles()
+        {
+            Form.AllowDrop = true;
+            Form.DragEnter += (sender, e) =>
+            {
+                bool any = e.Data.GetDataPresent(WinForms.DataFormats.FileDrop) && !Desk.Blocked(this);
+                e.Effect = any ? WinForms.DragDropEffects.Copy : WinForms.DragDropEffects.None;
+            };
+            Form.DragDrop += (sender, e) =>
+                Desk.FilesDropped(this, (string[])e.Data.GetData(WinForms.DataFormats.FileDrop));
         }
 
         protected internal override void ShowHidden(bool hidden)

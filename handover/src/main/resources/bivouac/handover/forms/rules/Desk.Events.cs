@@ -38,7 +38,7 @@ namespace Rules
         {
             WhenFree(null, () =>
             {
-                if (!FromTop<Request>().Any(r => r.Departure))
+                if (!IsDeparting)
                 {
                     Depart(null, Way.SessionEnding);
                 }

@@ -110,7 +110,11 @@ namespace Rules
             {
                 Show(progress);
             }
-            worker.Begin(progress.Task, progress, () => body(progress), done);
+            worker.Begin(progress.Task, progress, () => body(progress), ended =>
+            {
+                openFiles?.Forget(); // what own work has written is nothing from outside (F3)
+                done(ended);
+            });
         }
 
         /// <summary>

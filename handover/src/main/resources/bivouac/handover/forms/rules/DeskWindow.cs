@@ -54,6 +54,23 @@ namespace Rules
         {
         }
 
+        /// <summary>Whether the window answers something from outside (F1).</summary>
+        protected internal virtual bool Hears(Outside what)
+        {
+            return false;
+        }
+
+        /// <summary>Answers it.</summary>
+        protected internal virtual void Hear(Outside what, IReadOnlyList<string> files)
+        {
+        }
+
+        /// <summary>The files that it has open (F3).</summary>
+        protected internal virtual IReadOnlyList<string> OpenFiles
+        {
+            get { return new string[0]; }
+        }
+
         /// <summary>The script before closing; <c>false</c> keeps the window open (C2).</summary>
         protected internal virtual bool MayClose(Closing closing)
         {

@@ -1,4 +1,5 @@
 using System;
+using System.Collections.Generic;
 using System.Globalization;
 using System.Text.RegularExpressions;
 
@@ -21,6 +22,15 @@ namespace Rules
         OwnerClosing,
         Departure,
         SessionEnding
+    }
+
+    /// <summary>What comes from outside of all windows, and is answered where the design says how (F1 to F3).</summary>
+    public enum Outside
+    {
+        FilesOpened,
+        FilesDropped,
+        FileChanged,
+        FileGone
     }
 
     /// <summary>How a window or a task ended; derived for each way that there is, with what it gives.</summary>
@@ -176,6 +186,15 @@ namespace Rules
         /// <summary>Says it.</summary>
         /// <param name="me">the window whose script ran the task; null for the application</param>
         void WhenWorkBreaks(DeskWindow me, string task, string reason);
+    }
+
+    /// <summary>An application that answers something from outside (F1).</summary>
+    public interface IHears
+    {
+        bool Hears(Outside what);
+
+        /// <summary>Answers it.</summary>
+        void Hear(Outside what, IReadOnlyList<string> files);
     }
 
     /// <summary>What a toolkit lends to the desk: waiting while events go on, being called later, and time.</summary>

@@ -322,6 +322,19 @@ namespace Tests
                     {
                         OneOf(names, numbers).Progress.Tell(int.Parse(verb.Split(' ')[2]), names[1]);
                     }
+                    else if (verb.StartsWith("open files", StringComparison.Ordinal))
+                    {
+                        desk.FilesOpened(names);
+                    }
+                    else if (verb.StartsWith("drop ", StringComparison.Ordinal))
+                    {
+                        desk.FilesDropped(
+                            Window(names.Last(), numbers.Last()), names.Take(names.Count - 1).ToList());
+                    }
+                    else if (verb.StartsWith("file ", StringComparison.Ordinal))
+                    {
+                        desk.FileChanges(Window(names.Last(), numbers.Last()), names[0], verb.Contains("gone"));
+                    }
                     else
                     {
                         OnWindow(line, verb, names, Window(names.Last(), numbers.Last()));

@@ -4,11 +4,13 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
@@ -61,7 +63,17 @@ public final class Desk {
 
         /** Says it; {@code me} is the window whose script ran the task, null for the application. */
         default void whenWorkBreaks(DeskWindow me, String task, String reason) {}
+
+        /** Whether the application answers something from outside (F1). */
+        default boolean hears(Outside what) {
+            return false;
+        }
+
+        /** Answers it. */
+        default void hear(Outside what, List<String> files) {}
     }
+
+    private record Arrival(DeskWindow of, Outside what) {}
 
     /** On the stack, in the order in which they began: scripts, waits and requests. */
     private sealed interface Frame {}
@@ -162,6 +174,8 @@ public final class Desk {
     private static final int MOST_SCRIPTS = 10_000;
 
     private static final int DEEPEST = 100;
+    /** How often it is looked what becomes of open files, in seconds. */
+    private static final double WATCHING = 2;
 
     private final Loop loop;
     private final Worker worker;
@@ -176,6 +190,10 @@ public final class Desk {
     private final List<Branch> branches = new ArrayList<>();
     private final List<Work> working = new ArrayList<>();
     private final List<Timed> timers = new ArrayList<>();
+    /** What comes from outside, and is not dealt with yet. */
+    private final Set<Arrival> onTheirWay = new HashSet<>();
+
+    private final OpenFiles openFiles = new OpenFiles(this);
     private boolean running;
     /** One that makes room for another is not brought back instead of it (O8). */
     private DeskWindow replaced;
@@ -237,10 +255,66 @@ public final class Desk {
 
     public void sessionEnds() {
         whenFree(null, () -> {
-            if (stack.stream().noneMatch(f -> f instanceof Request r && r.departure)) {
+            if (!isDeparting()) {
                 depart(null, Way.SESSION_ENDING);
             }
         });
+    }
+
+    // From outside (F1 to F3)
+
+    /** Files are given at the start, or opened by the system; absolute paths. */
+    public void filesOpened(List<String> files) {
+        if (!files.isEmpty() && design.hears(Outside.FILES_OPENED)) {
+            arrives(null, Outside.FILES_OPENED, () -> design.hear(Outside.FILES_OPENED, files));
+        }
+    }
+
+    /** Files are dropped on a window, as a hand does anything on it. */
+    public void filesDropped(DeskWindow window, List<String> files) {
+        if (!files.isEmpty() && window.hears(Outside.FILES_DROPPED)) {
+            event(window, () -> window.hear(Outside.FILES_DROPPED, files));
+        }
+    }
+
+    /** Another program has changed, or removed, a file that a window has open. */
+    public void fileChanges(DeskWindow window, String file, boolean gone) {
+        Outside what = gone ? Outside.FILE_GONE : Outside.FILE_CHANGED;
+        if (window.hears(what)) {
+            arrives(window, what, () -> window.hear(what, List.of(file)));
+        }
+    }
+
+    /** Looks every few seconds whether other programs change what is open. */
+    public void watchFiles() {
+        loop.every(WATCHING, () -> {
+            if (working.isEmpty() && !isWorking() && !departed) {
+                openFiles.look();
+            }
+        });
+    }
+
+    /** One behind the other, between events; none once a departure has begun. */
+    private void arrives(DeskWindow of, Outside what, Runnable answer) {
+        boolean late = departed || (of == null ? isDeparting() : !windows.contains(of));
+        if (late) {
+            return;
+        }
+        var arrival = new Arrival(of, what);
+        if (running || !atRest() || isWorking() || onTheirWay.contains(arrival)) {
+            postponed.add(() -> arrives(of, what, answer));
+            return;
+        }
+        onTheirWay.add(arrival);
+        try {
+            run(of, answer);
+        } finally {
+            onTheirWay.remove(arrival);
+        }
+    }
+
+    private boolean isDeparting() {
+        return stack.stream().anyMatch(f -> f instanceof Request r && r.departure);
     }
 
     /** Something that is no event of a hand: it comes when nothing runs and no task is waited for (B3, V4). */
@@ -1162,7 +1236,10 @@ public final class Desk {
         if (design.showsProgress(name)) {
             shown(progress).forEach(progress::showIn);
         }
-        worker.begin(name, progress, () -> body.call(progress), done);
+        worker.begin(name, progress, () -> body.call(progress), ended -> {
+            openFiles.forget(); // what own work has written is nothing from outside (F3)
+            done.accept(ended);
+        });
     }
 
     /**

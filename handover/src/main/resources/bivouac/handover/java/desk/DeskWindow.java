@@ -52,6 +52,19 @@ public abstract class DeskWindow {
     /** Brings live texts and conditions up to date (P3). */
     protected void refresh() {}
 
+    /** Whether the window answers something from outside (F1). */
+    protected boolean hears(Outside what) {
+        return false;
+    }
+
+    /** Answers it. */
+    protected void hear(Outside what, List<String> files) {}
+
+    /** The files that it has open (F3). */
+    protected List<String> openFiles() {
+        return List.of();
+    }
+
     /** What a message box asks. */
     protected String asks() {
         return "";

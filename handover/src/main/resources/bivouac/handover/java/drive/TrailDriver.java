@@ -283,6 +283,13 @@ public final class TrailDriver {
             default -> {
                 if (verb.startsWith("task tells ")) {
                     taskTells(Integer.parseInt(verb.split(" ")[2]), names, numbers);
+                } else if (verb.startsWith("open files")) {
+                    desk.filesOpened(names);
+                } else if (verb.startsWith("drop ")) {
+                    desk.filesDropped(window(names.getLast(), numbers.getLast()), names.subList(0, names.size() - 1));
+                } else if (verb.startsWith("file ")) {
+                    desk.fileChanges(
+                            window(names.getLast(), numbers.getLast()), names.getFirst(), verb.contains("gone"));
                 } else {
                     onWindow(line, verb, names, window(names.getLast(), numbers.getLast()));
                 }

@@ -165,7 +165,7 @@ public abstract class Face extends FrameWindow {
         return part(name, command);
     }
 
-    /** A command that does to the field that had the keyboard last what every field can; what comes of it the field tells (P6). */
+    /** A command that does to the field that had the keyboard last what every field can (P6). */
     protected final MenuItem editing(String name, Editing what, String shortcut) {
         MenuItem command = command(name, new MenuItem(), shortcut);
         command.setOnAction(e -> edit(what));

@@ -2,7 +2,9 @@ package frame;
 
 import desk.Desk;
 import desk.DeskWindow;
+import desk.Outside;
 import java.net.URL;
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ComboBoxBase;
@@ -10,6 +12,7 @@ import javafx.scene.image.Image;
 import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 
@@ -77,8 +80,30 @@ public abstract class FrameWindow extends DeskWindow {
         if (owner() instanceof FrameWindow above) {
             stage.initOwner(above.stage);
         }
+        if (hears(Outside.FILES_DROPPED)) {
+            takesFiles();
+        }
         stage.sizeToScene();
         stage.show();
+    }
+
+    /** Files can be dropped anywhere on it (F2). */
+    private void takesFiles() {
+        stage.getScene().setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles() && !desk.blocked(this)) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        stage.getScene().setOnDragDropped(e -> {
+            boolean any = e.getDragboard().hasFiles();
+            if (any) {
+                List<String> files = e.getDragboard().getFiles().stream()
+                        .map(f -> f.getAbsolutePath())
+                        .toList();
+                desk.filesDropped(this, files);
+            }
+            e.setDropCompleted(any);
+        });
     }
 
     @Override

@@ -2,6 +2,7 @@ package frame;
 
 import desk.Desk;
 import desk.DeskWindow;
+import desk.Outside;
 import java.awt.BorderLayout;
 import java.awt.Dialog;
 import java.awt.Dimension;
@@ -136,6 +137,9 @@ public abstract class FrameWindow extends DeskWindow {
         });
         if (icon != null) {
             shell.setIconImage(icon);
+        }
+        if (hears(Outside.FILES_DROPPED)) {
+            root.setTransferHandler(new DroppedFiles(files -> desk.filesDropped(this, files)));
         }
         shell.setMinimumSize(least);
         shell.setAlwaysOnTop(onTop);

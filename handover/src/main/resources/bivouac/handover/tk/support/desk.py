@@ -11,6 +11,7 @@ import threading
 import traceback
 from dataclasses import dataclass, fields, is_dataclass
 
+from .open_files import OpenFiles
 from .values import Fault, shown
 
 
@@ -23,6 +24,15 @@ class Way(enum.Enum):
     OWNER_CLOSING = "owner closing"
     DEPARTURE = "departure"
     SESSION_ENDING = "session ending"
+
+
+class Outside(enum.Enum):
+    """What comes from outside of all windows, and is answered where the design says how (F1 to F3)."""
+
+    FILES_OPENED = "files opened"
+    FILES_DROPPED = "files dropped"
+    FILE_CHANGED = "file changed"
+    FILE_GONE = "file gone"
 
 
 class Manner(enum.Enum):
@@ -204,6 +214,17 @@ class DeskWindow:
     def asks(self):
         return ""
 
+    def hears(self, what):
+        """Whether the window answers something from outside (F1)."""
+        return False
+
+    def hear(self, what, files):
+        pass
+
+    def open_files(self):
+        """The files that it has open (F3)."""
+        return []
+
     # What the frame does
 
     def show(self):
@@ -359,6 +380,8 @@ class Desk:
         self._stack = []
         self._held = []
         self._postponed = []
+        self._on_their_way = []  # from outside, and not dealt with yet
+        self._open_files = OpenFiles(self, (Outside.FILE_CHANGED, Outside.FILE_GONE))
         self._branches = []
         self._working = []
         self._timers = []
@@ -399,6 +422,48 @@ class Desk:
     def between(self, what):
         """What is due between events: a day that passes."""
         self._when_free(None, what)
+
+    # What comes from outside (F1 to F3)
+
+    def files_opened(self, files):
+        """Files are given at the start, or opened by the system; absolute paths."""
+        if files and hasattr(self.design, "hears"):
+            self._arrives(None, Outside.FILES_OPENED, files)
+
+    def files_dropped(self, window, files):
+        """Files are dropped on a window, as a hand does anything on it."""
+        if files and window.hears(Outside.FILES_DROPPED):
+            self.event(window, lambda: window.hear(Outside.FILES_DROPPED, files))
+
+    def file_changes(self, window, file, gone):
+        """Another program has changed, or removed, a file that a window has open."""
+        what = Outside.FILE_GONE if gone else Outside.FILE_CHANGED
+        if window.hears(what):
+            self._arrives(window, what, [file])
+
+    def watch_files(self):
+        """Looks every few seconds whether other programs change what is open."""
+
+        def look():
+            if not self._working and not self.is_working() and not self._departed:
+                self._open_files.look()
+
+        self.loop.every(2, look)
+
+    def _arrives(self, of, what, files):
+        """One behind the other, between events; none once a departure has begun."""
+        departing = any(isinstance(f, _Request) and f.departure for f in self._stack)
+        if self._departed or (departing if of is None else of not in self.windows):
+            return
+        arrival = of, what
+        if self._running or not self.is_at_rest() or self.is_working() or arrival in self._on_their_way:
+            self._postponed.append(lambda: self._arrives(of, what, files))
+            return
+        self._on_their_way.append(arrival)
+        try:
+            self._run(of, lambda: (of or self.design).hear(what, files))
+        finally:
+            self._on_their_way.remove(arrival)
 
     def _when_free(self, of, script):
         if self._departed:
@@ -1044,7 +1109,12 @@ class Desk:
     def _begin_work(self, progress, body, done):
         if progress.task in self.design.shows_progress:
             self._show(progress)
-        self.work(progress.task, progress, lambda: body(progress), done)
+
+        def ended(result):
+            self._open_files.forget()  # what own work has written is nothing from outside (F3)
+            done(result)
+
+        self.work(progress.task, progress, lambda: body(progress), ended)
 
     def background(self, of, step, task, takes, body, then, broke=None):
         """Runs a task in the background; then is done when it ends, if its window is there then.

@@ -53,7 +53,7 @@ class Face(Window):
         self.shortcut(keys, lambda: self.edit(what))
 
     def writes_in(self, field):
-        """The field that has the keyboard, or had it last. Its own keys come before those of Tk, which knows other ones."""
+        """The field that has the keyboard, or had it last. Its own keys come before those of Tk."""
         self._last = field
         for sequence, what in self._edits.items():
             field.widget.bind(sequence, lambda event, what=what: self.edit(what) or "break")

@@ -319,7 +319,7 @@ class TextField(Part):
     TYPED = "<<Typed>>"
 
     def __init__(self, window, name, label="", longest=None, hidden=False, keeps_selection=False):
-        """With keeps_selection what is selected here stays so when something is selected elsewhere, as scripts ask for it."""
+        """With keeps_selection what is selected here stays so when something is selected elsewhere."""
         entry = ttk.Entry(window.body, show="•" if hidden else "", exportselection=not keeps_selection)
         super().__init__(window, name, entry, label)
         self._longest = longest

@@ -201,6 +201,12 @@ class TrailDriver:
                 self._task_ends(named)
             case "cancel of":
                 self._window(*named[1]).part(names[0]).cancel()
+            case _ if verb.startswith("open files"):
+                self._desk.files_opened(names)
+            case _ if verb.startswith("drop "):
+                self._desk.files_dropped(self._window(*named[-1]), names[:-1])
+            case _ if verb.startswith("file "):
+                self._desk.file_changes(self._window(*named[-1]), names[0], "gone" in verb)
             case _ if verb.startswith("task tells "):
                 _, progress, _, _ = self._one_of(named)
                 progress.tell(int(verb.split()[2]), names[1])
