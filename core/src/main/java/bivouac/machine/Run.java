@@ -1,6 +1,5 @@
 package bivouac.machine;
 
-import bivouac.design.ScriptPlace;
 import bivouac.design.Type;
 import bivouac.expression.Budget;
 import bivouac.expression.Compiled;
@@ -313,7 +312,7 @@ final class Run extends Situation {
 
     /** Whether it is a script that another window's does: by itself a named one is run for nothing else. */
     private static boolean isDone(Frame frame) {
-        return frame instanceof Frame.OfScript s && s.script.place() instanceof ScriptPlace.Named;
+        return frame instanceof Frame.OfScript s && s.script.isDone();
     }
 
     /** Who does a script that stands above it: below those of the windows that are still to come (W12). */

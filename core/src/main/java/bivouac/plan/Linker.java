@@ -200,12 +200,22 @@ final class Linker {
         Map<Outside, ScriptPlan> heard = new EnumMap<>(Outside.class);
         for (NamedScript script : routines.scripts()) {
             String name = script.name().shown();
-            ScriptPlan plan = plan(new ScriptPlace.Named(window(), name), script.script());
-            Outside.of(window(), name).ifPresent(what -> heard.putIfAbsent(what, plan));
+            var place = new ScriptPlace.Named(window(), name);
+            plan(place, script.script());
+            Outside.of(window(), name).ifPresent(what -> heard.putIfAbsent(what, fromOutside(place, script.script())));
             script.takes().forEach(t -> t.byDefault()
                     .ifPresent(e -> expression(at(script.name() + ", " + t.name()), e, t.type())));
         }
         return heard;
+    }
+
+    /** Planned a second time, as nobody waits for it; what is wrong in it was said the first time. */
+    private ScriptPlan fromOutside(ScriptPlace.Named place, Script script) {
+        int said = troubles.size();
+        ScriptPlan plan =
+                new ScriptPlanner(program, this, me, place).fromOutside().plan(script);
+        troubles.subList(said, troubles.size()).clear();
+        return plan;
     }
 
     private Optional<String> window() {

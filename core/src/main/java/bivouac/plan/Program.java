@@ -199,18 +199,11 @@ public final class Program {
         return owners.owners(plan);
     }
 
-    /** Numbers a planned script. */
-    ScriptPlan keep(
-            ScriptPlace place,
-            Optional<WindowPlan> of,
-            List<Op> ops,
-            Map<Integer, Integer> begun,
-            Map<Integer, Integer> next,
-            int locals) {
-        var plan = new ScriptPlan(scripts.size(), place, of, ops, begun, next, locals);
+    /** Keeps a planned script under its number, which is how many there were. */
+    ScriptPlan keep(ScriptPlan plan) {
         scripts.add(plan);
-        if (place instanceof ScriptPlace.Named at) {
-            named.putIfAbsent(at, plan);
+        if (plan.isDone()) {
+            named.putIfAbsent((ScriptPlace.Named) plan.place(), plan);
         }
         return plan;
     }

@@ -31,12 +31,14 @@ public final class ScriptPlan {
     private final boolean afterClosing;
     private final boolean beforeRemoving;
     private final boolean plan;
+    private final boolean fromOutside;
 
     /**
      * @param number its number in the program
      * @param begins how many steps begin at an operation, by its place; where none do there is no entry
      * @param next where the next step after that of an operation begins, by its place
      * @param locals how many slots a run of it needs
+     * @param fromOutside whether what comes from outside begins it (F1)
      */
     ScriptPlan(
             int number,
@@ -45,7 +47,9 @@ public final class ScriptPlan {
             List<Op> ops,
             Map<Integer, Integer> begins,
             Map<Integer, Integer> next,
-            int locals) {
+            int locals,
+            boolean fromOutside) {
+        this.fromOutside = fromOutside;
         this.number = number;
         this.place = place;
         this.of = of;
@@ -97,6 +101,11 @@ public final class ScriptPlan {
     /** Whether it is the departure plan, in which a step that fails prevents none after it (D4). */
     public boolean isPlan() {
         return plan;
+    }
+
+    /** Whether another window's script does it, which waits for its answer (W12). */
+    public boolean isDone() {
+        return place instanceof ScriptPlace.Named && !fromOutside;
     }
 
     public boolean isBeforeClosing() {

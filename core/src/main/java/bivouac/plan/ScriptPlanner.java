@@ -51,6 +51,8 @@ final class ScriptPlanner {
 
     /** Whether what is planned is waited for by a script that wants its answer: then its tasks are, too (W11, W12). */
     private boolean isWaitedFor;
+    /** Whether what comes from outside begins it, so that nobody waits for its end (F1). */
+    private boolean fromOutside;
 
     /** Whether it runs by itself, when a window has ended, so that it answers nobody (W3). */
     private boolean isLate;
@@ -110,7 +112,7 @@ final class ScriptPlanner {
         });
         if (place instanceof ScriptPlace.Named(var window, String name)) {
             doing.add((ScriptPlace.Named) place);
-            isWaitedFor = true; // by itself it is run only where another window's script does it
+            isWaitedFor = !fromOutside; // else by itself it is run only where another window's script does it
             ScriptPlace.routines(program.design(), window)
                     .script(name)
                     .ifPresent(s -> values.putAll(
@@ -118,7 +120,13 @@ final class ScriptPlanner {
         }
         steps(script, Optional.empty(), 0, new Names(values, kept));
         ops.add(new Op.Finish());
-        return program.keep(place, me, ops, begun, next, locals);
+        return program.keep(new ScriptPlan(program.scriptCount(), place, me, ops, begun, next, locals, fromOutside));
+    }
+
+    /** As it is begun by what comes from outside (F1). */
+    ScriptPlanner fromOutside() {
+        fromOutside = true;
+        return this;
     }
 
     /** Whether nothing can be opened any more in the script that is planned (C5). */

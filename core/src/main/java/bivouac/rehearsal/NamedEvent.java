@@ -55,9 +55,14 @@ public sealed interface NamedEvent {
             return "select " + places() + " in " + Quoted.of(part) + TrailFile.of(window);
         }
 
-        /** For people: {@code from 3 to 7}. */
+        /** As it is written: {@code from 3 to 7}. */
         public String places() {
             return "from " + span.from() + " to " + span.to();
+        }
+
+        /** For people: {@code from 3 to 7 selected}, or where the cursor stands. */
+        public String words() {
+            return span.from() == span.to() ? "cursor at " + span.from() : places() + " selected";
         }
     }
 

@@ -36,8 +36,7 @@ public final class TrailWords {
             case NamedEvent.Typed(var w, String part, String text) ->
                 new Line(w.toString(), label(design, w, part), "“" + text + "” typed");
             case NamedEvent.TextSelected(var w, String part, var span) ->
-                new Line(
-                        w.toString(), label(design, w, part), ((NamedEvent.TextSelected) event).places() + " selected");
+                new Line(w.toString(), label(design, w, part), ((NamedEvent.TextSelected) event).words());
             case NamedEvent.Ticked(var w, String part) -> new Line(w.toString(), label(design, w, part), "ticked");
             case NamedEvent.Selected(var w, String part, String item) ->
                 new Line(w.toString(), label(design, w, part), "“" + item + "” chosen");

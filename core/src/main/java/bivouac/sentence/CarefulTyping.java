@@ -298,7 +298,7 @@ final class CarefulTyping {
         String scripts = Stream.of(all).map(o -> "“" + o.script() + "”").collect(Collectors.joining(" and "));
         return design.equals(before)
                 ? new Typed.Unfinished("It is said already, by " + scripts + "; change it there.")
-                : done("the script " + scripts);
+                : done("the script " + scripts + ", in which you say what happens then");
     }
 
     private Typed workBreaks() {

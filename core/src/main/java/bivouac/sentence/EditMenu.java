@@ -53,12 +53,29 @@ final class EditMenu {
         return commandsOf(face).stream().noneMatch(c -> c.shortcut().equalsIgnoreCase(shortcut));
     }
 
+    /** Each behind those that usually stand before it, where one of them is there. */
+    private static List<Part.MenuCommand> among(List<Part.MenuCommand> there, List<Part.MenuCommand> more) {
+        var all = new ArrayList<>(there);
+        for (Part.MenuCommand command : more) {
+            int at = 0;
+            for (int i = 0; i < all.size(); i++) {
+                boolean before = all.get(i)
+                        .does()
+                        .filter(d -> d.compareTo(command.does().orElseThrow()) < 0)
+                        .isPresent();
+                at = before || all.get(i).does().isEmpty() ? i + 1 : at;
+            }
+            all.add(at, command);
+        }
+        return all;
+    }
+
     /** Behind the first, which is the one of files. */
     private static List<Menu> menus(FacedWindow face, List<Part.MenuCommand> commands) {
         var menus = new ArrayList<>(face.menus());
         for (int i = 0; i < menus.size(); i++) {
             if (AccessKey.without(menus.get(i).text()).equals(AccessKey.without(TEXT))) {
-                menus.set(i, menus.get(i).and(commands));
+                menus.set(i, new Menu(menus.get(i).text(), among(menus.get(i).commands(), commands)));
                 return menus;
             }
         }

@@ -168,6 +168,16 @@ class ArrivalsTest {
     }
 
     @Test
+    void F1_what_is_begun_in_the_background_is_waited_for_by_nobody() {
+        Step reads = run("write", when("done", note("read {takes.files[0]}"))).inBackground(true);
+        new Play(with(text(answers(Outside.FILES_DROPPED, reads, note("goes on")))))
+                .does("drop \"/moor.txt\" on \"Text\"")
+                .does("press \"open\" of \"Text\"")
+                .does("task \"write\" ends \"done\" of \"Text\"")
+                .seesAmongOthers("notes “read /moor.txt”", "notes “goes on”");
+    }
+
+    @Test
     void F1_a_script_that_answers_ends_and_nobody_goes_on() {
         NamedScript answers = answers(Outside.FILES_OPENED, new Step.Return("fine", List.of()), note("never"))
                 .ending(List.of(bivouac.design.Ending.of("fine")));

@@ -182,6 +182,8 @@ final class SecondReading {
     /** No step of any design: the script ends here (W8). */
     private static final Step GIVE_UP = new Step.Note("gives up");
 
+    private static final String OPENED_FILES = "when files are opened";
+
     SecondReading(Design design) {
         this.design = design;
         values.put("app.n", 0L);
@@ -220,10 +222,35 @@ final class SecondReading {
             }
         }
         timers.forEach(t -> all.add("timer " + t));
+        boolean isOnItsWay = stack.stream().anyMatch(f -> f instanceof Run r && r.moment.equals(OPENED_FILES));
+        if (departure() == null && opensFiles().isPresent() && !isOnItsWay) {
+            all.add("open files");
+        }
         if (departure() == null) {
             all.add("session ends");
         }
         return all;
+    }
+
+    /** F1: the script that nobody does. */
+    private Optional<Script> opensFiles() {
+        return design.application().routines().script(OPENED_FILES).map(NamedScript::script);
+    }
+
+    private static Optional<Script> takesFiles(Win w) {
+        return ((FacedWindow) w.design)
+                .routines()
+                .script("when files are dropped")
+                .map(NamedScript::script);
+    }
+
+    void openFiles() {
+        happen(() -> push(null, OPENED_FILES, opensFiles().orElseThrow()));
+    }
+
+    void drop(String window) {
+        Win w = window(window);
+        happen(() -> push(w, "dropped", takesFiles(w).orElseThrow()));
     }
 
     private static void cancelling(Win w, Set<String> all) {
@@ -254,6 +281,9 @@ final class SecondReading {
             } else {
                 all.add("press " + w.name() + " " + part.name().expression());
             }
+        }
+        if (takesFiles(w).isPresent()) {
+            all.add("drop on " + w.name());
         }
         all.add("close box " + w.name());
         if (face.of() == FacedWindow.Kind.DIALOG) {

@@ -372,6 +372,8 @@ class TwoReadingsTest {
             case Event.ActivateRow a -> "activate row of " + name(scene, a.instance());
             case Event.RemoveRows r -> "remove row of " + name(scene, r.instance());
             case Event.TimerFires f -> "timer clock";
+            case Event.OpenFiles files -> "open files";
+            case Event.DropFiles files -> "drop on " + name(scene, files.instance());
             case Event.SessionEnds s -> "session ends";
             case Event.Killed k -> "killed";
             case Event.StartAgain s -> "start again";
@@ -402,6 +404,8 @@ class TwoReadingsTest {
             case Event.ActivateRow a -> second.activate();
             case Event.RemoveRows r -> second.removeRow(name(scene, r.instance()));
             case Event.TimerFires f -> second.timer("clock");
+            case Event.OpenFiles files -> second.openFiles();
+            case Event.DropFiles files -> second.drop(name(scene, files.instance()));
             case Event.SessionEnds s -> second.sessionEnds();
             case Event.Killed k -> second.kill();
             case Event.StartAgain s -> second.startAgain();

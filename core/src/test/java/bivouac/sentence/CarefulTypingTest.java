@@ -134,6 +134,18 @@ class CarefulTypingTest {
                         .getFirst()
                         .commands())
                 .hasSize(6);
+        Design cutFirst = with.changingFace(
+                "Desk",
+                f -> f.withMenus(
+                        List.of(new Menu("Edit", menus.get(1).commands().subList(2, 3)))));
+        assertThat(type(cutFirst, PRESSED, "edit menu")
+                        .faced("Desk")
+                        .orElseThrow()
+                        .menus()
+                        .getFirst()
+                        .commands())
+                .extracting(c -> c.does().orElseThrow())
+                .containsExactly(bivouac.design.Editing.values());
     }
 
     @Test

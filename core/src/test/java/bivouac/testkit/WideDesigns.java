@@ -12,6 +12,7 @@ import bivouac.design.Instances;
 import bivouac.design.Manner;
 import bivouac.design.Name;
 import bivouac.design.NamedScript;
+import bivouac.design.Outside;
 import bivouac.design.Part;
 import bivouac.design.PretendFiles;
 import bivouac.design.Routines;
@@ -65,7 +66,7 @@ public final class WideDesigns extends SmallDesigns {
                         application.names(),
                         application.leaving(),
                         new Routines(
-                                List.of(doing("shared", Optional.empty())),
+                                named("shared", Optional.empty(), Outside.FILES_OPENED),
                                 application.routines().timers())),
                 windows);
     }
@@ -74,6 +75,14 @@ public final class WideDesigns extends SmallDesigns {
         return more(face(FacedWindow.Kind.CHILD, "Note")
                 .taking(List.of(Take.of("k", Type.WHOLE)))
                 .living(Optional.of(new Instances.OneForEach("k")), random.nextBoolean()));
+    }
+
+    /** A script to be done by name, and every third time one that answers what comes from outside (F1). */
+    private List<NamedScript> named(String name, Optional<String> of, Outside what) {
+        NamedScript first = doing(name, of);
+        return random.nextInt(3) == 0
+                ? List.of(first, new NamedScript(Name.of(what.script()), List.of(), script(of, 1)))
+                : List.of(first);
     }
 
     private NamedScript doing(String name, Optional<String> of) {
@@ -101,7 +110,7 @@ public final class WideDesigns extends SmallDesigns {
         if (random.nextInt(3) == 0) {
             rows.add(Row.of(eachWindow(of)));
         }
-        FacedWindow with = face.withRows(rows).with(new Routines(List.of(doing("own", of)), List.of()));
+        FacedWindow with = face.withRows(rows).with(new Routines(named("own", of, Outside.FILES_DROPPED), List.of()));
         if (face.name().shown().equals("Desk") && random.nextInt(3) == 0) {
             // several to do something in (W12)
             Step card = Step.Open.of("Card", new Manner.Alongside());

@@ -49,6 +49,9 @@ final class Robot {
 
     static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
 
+    /** Seconds, after which something hangs, and does not only wait for a machine that does much else. */
+    private static final int AT_MOST = 120;
+
     /** The fingers. */
     private final javafx.scene.robot.Robot hand;
 
@@ -121,7 +124,7 @@ final class Robot {
 
     private static <T> T waitFor(Future<T> future) {
         try {
-            return future.get(20, TimeUnit.SECONDS);
+            return future.get(AT_MOST, TimeUnit.SECONDS);
         } catch (ExecutionException e) {
             throw e.getCause() instanceof Error error ? error : new AssertionError(e.getCause());
         } catch (InterruptedException | TimeoutException e) {

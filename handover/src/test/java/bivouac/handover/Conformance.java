@@ -249,7 +249,12 @@ final class Conformance {
                         new Variable(Name.of("copy"), Type.Plain.FILE, Optional.empty(), false)));
         text = text.with(text.routines()
                 .withScripts(List.of(
-                        NamedScript.of(Outside.FILES_DROPPED.script(), note("dropped"), says)
+                        NamedScript.of(
+                                        Outside.FILES_DROPPED.script(),
+                                        note("dropped"),
+                                        says,
+                                        run("read", when("found", note("found {takes.files[0]}")))
+                                                .inBackground(true))
                                 .taking(List.of(Outside.FILES_DROPPED.take())),
                         NamedScript.of(Outside.FILE_CHANGED.script(), waits("Changed"), note("read {takes.file}"))
                                 .taking(List.of(Outside.FILE_CHANGED.take())),
@@ -260,7 +265,7 @@ final class Conformance {
                                 .taking(List.of(Outside.FILE_GONE.take())))));
         Design design = withMain(text)
                 .with(box("Sure", "yes"), box("Changed", "fine"))
-                .works(Task.of("write"))
+                .works(Task.of("write"), task("read", "found", "none"))
                 .does(NamedScript.of(Outside.FILES_OPENED.script(), waits("Sure"), says)
                         .taking(List.of(Outside.FILES_OPENED.take())))
                 .design();
@@ -276,6 +281,10 @@ final class Conformance {
                         "see note \"2 /moor.txt\"",
                         "drop \"/tarn.txt\" on \"Text\"",
                         "see note \"1 /tarn.txt\"",
+                        "press \"ask\" of \"Text\"",
+                        "answer \"yes\" of \"Sure\"",
+                        "task \"read\" ends \"found\" of \"Text\"",
+                        "see note \"found /tarn.txt\"",
                         "type \"/moor.txt\" into \"path\" of \"Text\"",
                         "press \"open\" of \"Text\"",
                         "press \"ask\" of \"Text\"",

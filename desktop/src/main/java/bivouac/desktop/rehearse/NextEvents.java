@@ -138,7 +138,9 @@ public record NextEvents(List<Group> groups, List<String> notNow) {
         return event instanceof Event.Edit edit
                 ? Stream.concat(
                         Stream.of(event),
-                        worth.worthTrying(scene, edit).stream().limit(TEXTS))
+                        worth.worthTrying(scene, edit).stream()
+                                .filter(e -> !e.text().isEmpty()) // which stands for any
+                                .limit(TEXTS))
                 : Stream.of(event);
     }
 

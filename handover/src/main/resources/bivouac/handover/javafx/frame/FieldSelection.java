@@ -11,8 +11,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 
 /**
- * What is selected in a field, in characters from 0 (P7), by a person or a script. JavaFX selects all of a field that gets
- * the keyboard, and nothing of one that loses it; that is put back.
+ * What is selected in a field, in characters from 0 (P7), by a person or a script. JavaFX selects all of a field that
+ * gets the keyboard, and nothing of one that loses it; that is put back.
  */
 public final class FieldSelection {
 
