@@ -3,234 +3,195 @@ package bivouac.machine;
 import static bivouac.machine.Play.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bivouac.check.Findings;
-import bivouac.check.finding.Finding;
-import bivouac.design.DepartureRule;
-import bivouac.design.Design;
 import bivouac.design.FacedWindow;
-import bivouac.design.NamedScript;
-import bivouac.design.Outside;
-import bivouac.design.PretendFiles;
+import bivouac.design.Manner;
 import bivouac.design.Step;
-import bivouac.design.Take;
+import bivouac.design.Target;
 import bivouac.design.Type;
 import bivouac.design.Variable;
-import bivouac.explore.Exploration;
-import bivouac.explore.Explored;
-import bivouac.explore.Limits;
-import bivouac.explore.Progress;
-import bivouac.explore.Question;
-import bivouac.plan.Program;
-import bivouac.rehearsal.TrailFile;
-import java.time.Duration;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
-/** What comes from outside (F1 to F3). */
+/** Results that arrive while others are dealt with, and what is said of who waits for whom. */
 class ArrivalsTest {
 
-    private static final Step SAYS = note("{size(takes.files)}: {takes.files[0]}");
-
-    private static NamedScript answers(Outside what, Step... steps) {
-        return NamedScript.of(what.script(), steps).taking(List.of(what.take()));
+    private static Step owned(String window, String by, Step.Branch... branches) {
+        return new Step.Open(
+                window,
+                new Manner.Alongside(),
+                Optional.of(new Target.Single(by)),
+                List.of(),
+                Optional.empty(),
+                List.of(branches));
     }
 
-    private static FacedWindow answering(FacedWindow window, NamedScript... scripts) {
-        return window.with(window.routines().withScripts(List.of(scripts)));
-    }
-
-    /** A window that has a file open, and another that it waits for. */
-    private static FacedWindow text(NamedScript... scripts) {
-        FacedWindow text = main(
-                        "Text",
-                        button("open", set("me.file", "\"/moor.txt\"")),
-                        button("ask", waits("Sure")),
-                        button("work", run("write")))
-                .holding(List.of(
-                        new Variable(bivouac.design.Name.of("file"), Type.Plain.FILE, Optional.empty(), false)));
-        return answering(text, scripts);
-    }
-
-    private static Design with(FacedWindow text, NamedScript... ofApplication) {
-        Design design = withMain(text)
-                .with(box("Sure", "yes"))
-                .works(task("write", "done"))
-                .does(ofApplication)
-                .design();
-        return design.with(
-                design.application().pretending(new PretendFiles(List.of("/moor.txt", "/tarn.txt"), List.of(), false)));
-    }
-
-    private static Play all() {
-        return new Play(with(
-                text(
-                        answers(Outside.FILES_DROPPED, note("dropped"), SAYS),
-                        answers(Outside.FILE_CHANGED, note("changed {takes.file}")),
-                        answers(Outside.FILE_GONE, note("gone {takes.file}"))),
-                answers(Outside.FILES_OPENED, note("opened"), SAYS)));
+    /** Three windows of one owner, opened from elsewhere; what is done at the end of each asks first. */
+    private static Play three() {
+        return withMain(
+                        main(
+                                "Desk",
+                                button("board", alongside("Board")),
+                                button(
+                                        "open",
+                                        owned("A", "Board", when("closed", waits("Told A"), note("a"))),
+                                        owned("B", "Board", when("closed", waits("Told B"), note("b"))),
+                                        owned("C", "Board", when("closed", note("c"))))),
+                        single(child("Board")),
+                        single(bivouac.machine.Play.owned(child("A"))),
+                        single(bivouac.machine.Play.owned(child("B"))),
+                        single(bivouac.machine.Play.owned(child("C"))))
+                .with(box("Told A", "OK"), box("Told B", "OK"))
+                .play()
+                .does("press \"board\" of \"Desk\"")
+                .does("press \"open\" of \"Desk\"");
     }
 
     @Test
-    void F1_files_are_opened_by_the_script_of_that_name_which_is_handed_all_of_them() {
-        all().does("open files \"/moor.txt\", \"/nowhere/else.txt\"")
-                .seesAmongOthers("notes “opened”", "notes “2: /moor.txt”");
-    }
-
-    @Test
-    void F1_without_the_script_it_is_no_event() {
-        var play = new Play(with(text()));
-        play.cannot("open files \"/moor.txt\"").cannot("drop \"/moor.txt\" on \"Text\"");
-        play.does("press \"open\" of \"Text\"").cannot("file \"/moor.txt\" changes of \"Text\"");
-        assertThat(play.rehearsal().possible())
-                .noneMatch(e -> e instanceof Event.OpenFiles || e instanceof Event.DropFiles);
-    }
-
-    @Test
-    void F1_a_script_that_takes_nothing_is_done_all_the_same() {
-        new Play(with(text(), NamedScript.of(Outside.FILES_OPENED.script(), note("opened"))))
-                .does("open files \"/moor.txt\"")
-                .seesAmongOthers("notes “opened”");
-    }
-
-    @ParameterizedTest
-    @ValueSource(strings = {"open files \"moor.txt\"", "drop \"C:moor.txt\" on \"Text\""})
-    void F1_files_are_absolute(String line) {
-        all().cannot(line);
-    }
-
-    @Test
-    void F1_a_thousand_files_come_at_once_and_not_one_more() {
-        var paths = new ArrayList<String>();
-        for (int i = 0; i < 1_000; i++) {
-            paths.add("\"/file" + i + "\"");
+    void W3_results_that_arrive_together_are_dealt_with_one_after_the_other_in_the_order_of_their_arrival() {
+        Play play = three().does("close box of \"Board\"");
+        List<String> first = play.seen();
+        assertThat(play.open()).hasSize(2);
+        List<String> boxes = new java.util.ArrayList<>();
+        List<String> notes = new java.util.ArrayList<>(notes(first));
+        while (play.open().size() > 1) {
+            String box = play.open().getLast();
+            boxes.add(box);
+            play.does("answer \"ok\" of \"" + box + "\"");
+            notes.addAll(notes(play.seen()));
         }
-        Play play = all().does("open files " + String.join(", ", paths)).seesAmongOthers("notes “1000: /file0”");
-        paths.add("\"/one/more\"");
-        play.cannot("open files " + String.join(", ", paths));
+        assertThat(boxes).containsExactlyInAnyOrder("Told A", "Told B");
+        assertThat(notes).containsExactlyInAnyOrder("notes “a”", "notes “b”", "notes “c”");
+        // the order is that of closing: what was told first was asked first
+        List<String> ends = first.stream()
+                .filter(s -> s.matches("[ABC] ends closed"))
+                .map(s -> s.substring(0, 1))
+                .toList();
+        List<String> asked = boxes.stream().map(b -> b.substring(5)).toList();
+        assertThat(ends.stream().filter(asked::contains)).containsExactlyElementsOf(asked);
+    }
+
+    private static List<String> notes(List<String> seen) {
+        return seen.stream().filter(s -> s.startsWith("notes")).toList();
     }
 
     @Test
-    void F1_nothing_comes_while_a_task_is_waited_for_and_it_comes_behind_it() {
-        all().does("press \"open\" of \"Text\"")
-                .does("press \"work\" of \"Text\"")
-                .cannot("open files \"/moor.txt\"")
-                .cannot("file \"/moor.txt\" changes of \"Text\"")
-                .cannot("drop \"/moor.txt\" on \"Text\"")
-                .does("task \"write\" ends \"done\" of \"Text\"")
-                .could("open files \"/moor.txt\"");
+    void W3_a_situation_with_results_that_wait_is_kept_whole() {
+        Play play = three().does("close box of \"Board\"");
+        Machine machine = play.rehearsal().machine();
+        assertThat(machine.again(play.state())).isEqualTo(play.state());
     }
 
     @Test
-    void F2_nothing_is_dropped_on_a_window_that_is_blocked_and_files_are_opened_and_changed_all_the_same() {
-        all().does("press \"open\" of \"Text\"")
-                .does("press \"ask\" of \"Text\"")
-                .cannot("drop \"/moor.txt\" on \"Text\"")
-                .could("open files \"/moor.txt\"")
-                .does("file \"/moor.txt\" changes of \"Text\"")
-                .seesAmongOthers("notes “changed /moor.txt”");
+    void B1_what_a_window_is_blocked_by_is_what_a_person_would_deal_with_first() {
+        Play play = withMain(
+                        main("Desk", button("board", alongside("Board")), button("ask", waits("First"))),
+                        single(child("Board", button("own", waitsForOwner("Own")))),
+                        single(bivouac.machine.Play.owned(dialog("First", button("again", waits("Second"))))),
+                        single(bivouac.machine.Play.owned(dialog("Second"))),
+                        single(bivouac.machine.Play.owned(dialog("Own"))))
+                .play()
+                .does("press \"board\" of \"Desk\"")
+                .does("press \"own\" of \"Board\"");
+        assertThat(words(play, "Board")).isEqualTo("blocked by Own");
+        assertThat(play.window("Desk").blockedBy()).isEmpty();
+        play.does("press \"ask\" of \"Desk\"");
+        assertThat(words(play, "Board")).isEqualTo("blocked by First");
+        assertThat(words(play, "Own")).isEqualTo("blocked by First");
+        play.does("press \"again\" of \"First\"");
+        for (String window : List.of("Desk", "Board", "Own", "First")) {
+            assertThat(words(play, window)).isEqualTo("blocked by Second");
+        }
+        assertThat(play.window("Second").blockedBy()).isEmpty();
     }
 
     @Test
-    void F3_a_file_that_no_window_has_open_changes_unheard_and_one_that_is_gone_cannot_change_again() {
-        all().cannot("file \"/moor.txt\" changes of \"Text\"")
-                .does("press \"open\" of \"Text\"")
-                .cannot("file \"/tarn.txt\" changes of \"Text\"")
-                .does("file \"/moor.txt\" is gone of \"Text\"")
-                .seesAmongOthers("notes “gone /moor.txt”")
-                .cannot("file \"/moor.txt\" changes of \"Text\"")
-                .cannot("file \"/moor.txt\" is gone of \"Text\"");
+    void B5_a_window_whose_script_waits_says_for_whom_and_closing_says_who_asks() {
+        Play play = withMain(main("Desk", button("go", waitsForOwner("Card"))), before(dialog("Card"), waits("Sure")))
+                .with(box("Sure", "OK"))
+                .play()
+                .does("press \"go\" of \"Desk\"");
+        assertThat(words(play, "Desk")).contains("Card");
+        play.does("close box of \"Card\"");
+        assertThat(words(play, "Card")).isEqualTo("blocked by Sure");
+        assertThat(words(play, "Desk")).isEqualTo("blocked by Sure");
     }
 
     @Test
-    void F1_no_files_are_opened_once_a_departure_has_begun() {
-        FacedWindow asking = before(text(answers(Outside.FILES_DROPPED, SAYS)), waits("Sure"));
-        Design design = with(asking, answers(Outside.FILES_OPENED, SAYS));
-        new Play(design.with(design.application().departing(new DepartureRule.WithWindow("Text"))))
-                .does("close box of \"Text\"")
-                .cannot("open files \"/moor.txt\"")
-                .cannot("drop \"/moor.txt\" on \"Text\"");
+    void B6_a_window_still_to_be_asked_says_whose_question_it_waits_for() {
+        Play play = withMain(
+                        main("Desk", button("plan", alongside("Plan")), button("end", end())),
+                        before(single(child("Plan")), waitsForOwner("Sure")))
+                .with(single(bivouac.machine.Play.owned(dialog("Sure", button("on", waitsForOwner("Really"))))))
+                .with(single(bivouac.machine.Play.owned(dialog("Really"))))
+                .play()
+                .does("press \"plan\" of \"Desk\"")
+                .does("press \"end\" of \"Desk\"");
+        assertThat(words(play, "Plan")).isEqualTo("blocked by Sure");
+        assertThat(words(play, "Desk")).as("asked after the plan").isEqualTo("blocked by Sure");
+        play.does("press \"on\" of \"Sure\"");
+        assertThat(words(play, "Desk")).as("the latest question").isEqualTo("blocked by Really");
     }
 
     @Test
-    void F1_the_next_waits_until_the_one_before_is_dealt_with() {
-        new Play(with(
-                        text(answers(Outside.FILES_DROPPED, note("dropped"))),
-                        answers(Outside.FILES_OPENED, waits("Sure"), note("opened"))))
-                .does("open files \"/moor.txt\"")
-                .cannot("open files \"/tarn.txt\"")
-                .does("answer \"yes\" of \"Sure\"")
-                .could("open files \"/tarn.txt\"")
-                .could("drop \"/tarn.txt\" on \"Text\"");
+    void B5_a_window_whose_script_waits_for_what_another_owns_says_so() {
+        Play play = withMain(
+                        main(
+                                "Desk",
+                                button("board", alongside("Board")),
+                                button(
+                                        "ask",
+                                        new Step.Open(
+                                                "Card",
+                                                new Manner.WaitsForOwner(),
+                                                Optional.of(new Target.Single("Board")),
+                                                List.of(),
+                                                Optional.empty(),
+                                                List.of()))),
+                        single(child("Board")),
+                        single(bivouac.machine.Play.owned(dialog("Card"))))
+                .play()
+                .does("press \"board\" of \"Desk\"")
+                .does("press \"ask\" of \"Desk\"");
+        assertThat(words(play, "Board")).isEqualTo("blocked by Card");
+        assertThat(words(play, "Desk")).isEqualTo("blocked: its script waits for Card");
+    }
+
+    private static String words(Play play, String window) {
+        return play.window(window).blockedBy().orElseThrow().words();
     }
 
     @Test
-    void F1_what_is_begun_in_the_background_is_waited_for_by_nobody() {
-        Step reads = run("write", when("done", note("read {takes.files[0]}"))).inBackground(true);
-        new Play(with(text(answers(Outside.FILES_DROPPED, reads, note("goes on")))))
-                .does("drop \"/moor.txt\" on \"Text\"")
-                .does("press \"open\" of \"Text\"")
-                .does("task \"write\" ends \"done\" of \"Text\"")
-                .seesAmongOthers("notes “read /moor.txt”", "notes “goes on”");
+    void O9_a_window_that_is_open_already_is_kept_by_whoever_opens_it_again() {
+        Step keeping = new Step.Open(
+                "Card", new Manner.Alongside(), Optional.empty(), List.of(), Optional.of("mine"), List.of());
+        FacedWindow card = single(child("Card")).holding(List.of(Variable.of("n", Type.WHOLE, "3")));
+        FacedWindow board = single(child("Board", button("open", keeping), button("read", note("{mine.n}"))))
+                .holding(List.of(new Variable(
+                        bivouac.design.Name.of("mine"), new Type.WindowOf("Card"), Optional.empty(), false)));
+        withMain(main("Desk", button("card", alongside("Card")), button("board", alongside("Board"))), board, card)
+                .play()
+                .does("press \"card\" of \"Desk\"")
+                .does("press \"board\" of \"Desk\"")
+                .does("press \"read\" of \"Board\"")
+                .faults(Fault.Rule.X3)
+                .does("press \"open\" of \"Board\"")
+                .does("press \"read\" of \"Board\"")
+                .sees("notes “3”");
     }
 
     @Test
-    void F1_a_script_that_answers_ends_and_nobody_goes_on() {
-        NamedScript answers = answers(Outside.FILES_OPENED, new Step.Return("fine", List.of()), note("never"))
-                .ending(List.of(bivouac.design.Ending.of("fine")));
-        new Play(with(text(), answers)).does("open files \"/moor.txt\"").sees().could("open files \"/moor.txt\"");
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "open files \"/a\", \"/b c\"",
-                "drop \"/a\" on \"Text\" 2",
-                "file \"/a\" changes of \"Text\"",
-                "file \"/a\" is gone of \"Text\" 3"
-            })
-    void lines_are_read_as_they_are_written(String line) throws Exception {
-        assertThat(TrailFile.read(line)).extracting(Object::toString).containsExactly(line);
-    }
-
-    @Test
-    void what_comes_from_outside_is_explored() {
-        Design design = with(text(), answers(Outside.FILES_OPENED, waits("Sure")));
-        Explored with = explored(design);
-        assertThat(with.situations()).isGreaterThan(explored(with(text())).situations());
-        assertThat(with.isComplete()).isTrue();
-    }
-
-    private static Explored explored(Design design) {
-        return Exploration.of(
-                new Question(Program.of(design), Play.TODAY),
-                Limits.of(Duration.ofSeconds(30)).withCores(1),
-                Progress.NONE);
-    }
-
-    @Test
-    void what_nothing_hands_a_script_its_answer_and_a_window_without_a_file_are_found() {
-        Take other = Take.of("urgent", Type.YESNO);
-        NamedScript wrong = NamedScript.of(Outside.FILES_OPENED.script(), note("x"))
-                .taking(List.of(other))
-                .ending(List.of(bivouac.design.Ending.of("fine")));
-        FacedWindow without =
-                answering(main("Text", button("go", note("x"))), answers(Outside.FILE_CHANGED, note("x")));
-        assertThat(findings(with(without, wrong)))
-                .contains(
-                        "nothing hands “when files are opened” its urgent.",
-                        "nobody waits for what “when files are opened” ends as.",
-                        "Text: “when a file changes” is never done: the window has no file open.");
-        assertThat(findings(with(
-                        text(answers(Outside.FILE_CHANGED, note("{takes.file}"))),
-                        answers(Outside.FILES_OPENED, SAYS))))
-                .noneMatch(f -> f.contains("when files are opened") || f.contains("when a file changes"));
-    }
-
-    private static List<String> findings(Design design) {
-        return Findings.of(Program.of(design)).stream().map(Finding::what).toList();
+    void C6_what_a_way_out_gives_reaches_who_waits() {
+        FacedWindow card = dialog("Card")
+                .ending(List.of(bivouac.design.Ending.of("done", bivouac.design.Ending.Give.of("n", Type.WHOLE))))
+                .leaving(
+                        bivouac.design.Way.ESCAPE,
+                        new bivouac.design.WayOut.LeadsTo(
+                                "done", List.of(bivouac.design.Given.of("n", "6 * 7")), false));
+        withMain(main("Desk", button("go", waits("Card", when("done", note("{result.n}"))))), card)
+                .play()
+                .does("press \"go\" of \"Desk\"")
+                .does("Escape of \"Card\"")
+                .seesAmongOthers("notes “42”");
     }
 }
