@@ -21,7 +21,7 @@ final class Happening {
     private final TaskEnds taskEnds;
     private final Entries entries;
     private final Progressing progressing;
-    private final Arrivals arrivals;
+    private final FromOutside fromOutside;
 
     Happening(
             Run run,
@@ -33,8 +33,8 @@ final class Happening {
             RowEvents rows,
             TaskEnds taskEnds,
             Progressing progressing,
-            Arrivals arrivals) {
-        this.arrivals = arrivals;
+            FromOutside fromOutside) {
+        this.fromOutside = fromOutside;
         this.run = run;
         this.requests = requests;
         this.holdings = holdings;
@@ -70,9 +70,9 @@ final class Happening {
             case Event.OpenWithSamples(String window) ->
                 opening.withSamples(run.program.window(window).orElseThrow());
             case Event.TimerFires(int i, int timer) -> fire(i, timer);
-            case Event.OpenFiles opens -> arrivals.take(opens);
-            case Event.DropFiles drop -> arrivals.take(inst(drop.instance()), drop);
-            case Event.FileChanges changes -> arrivals.take(inst(changes.instance()), changes);
+            case Event.OpenFiles opens -> fromOutside.take(opens);
+            case Event.DropFiles drop -> fromOutside.take(inst(drop.instance()), drop);
+            case Event.FileChanges changes -> fromOutside.take(inst(changes.instance()), changes);
             case Event.DayPasses d -> passDay();
             case Event.SessionEnds e -> requests.depart(0, 0, Way.SESSION_ENDING, false);
             case Event.Killed k -> kill();
@@ -143,7 +143,8 @@ final class Happening {
             }
             case CANCEL -> new Event.Cancel(i, part);
             case TIMER_FIRES -> new Event.TimerFires(i - 1, part);
-            case OPEN_FILES, DROP_FILES, FILE_CHANGES, FILE_GOES -> arrivals.event(NumberedEvent.kind(event), i, item);
+            case OPEN_FILES, DROP_FILES, FILE_CHANGES, FILE_GOES ->
+                fromOutside.event(NumberedEvent.kind(event), i, item);
             case DAY_PASSES -> new Event.DayPasses();
             case SESSION_ENDS -> new Event.SessionEnds();
             case KILLED -> new Event.Killed();

@@ -25,7 +25,7 @@ final class Possible {
     private final boolean daysPass;
     private final Entries entries;
     private final Progressing progressing;
-    private final Arrivals arrivals;
+    private final FromOutside fromOutside;
 
     /**
      * @param daysPass whether it makes a difference which day it is
@@ -41,8 +41,8 @@ final class Possible {
             ReadyMadeEvents readyMade,
             RowEvents rows,
             Progressing progressing,
-            Arrivals arrivals) {
-        this.arrivals = arrivals;
+            FromOutside fromOutside) {
+        this.fromOutside = fromOutside;
         this.progressing = progressing;
         this.run = run;
         this.blocking = blocking;
@@ -76,7 +76,7 @@ final class Possible {
                 ends(i, events);
             }
             timers(events);
-            arrivals.offer(events);
+            fromOutside.offer(events);
             if (run.departure() == null) {
                 events.add(NumberedEvent.of(NumberedEvent.Kind.SESSION_ENDS));
             }
@@ -276,8 +276,8 @@ final class Possible {
                         && !tasks.isForeground()
                         && run.program.window(window).filter(opening::isFree).isPresent();
             case Event.TimerFires fires -> running && !tasks.isForeground() && canFire(fires);
-            case Event.OpenFiles opens -> running && arrivals.isPossible(opens);
-            case Event.FileChanges changes -> running && arrivals.isPossible(changes);
+            case Event.OpenFiles opens -> running && fromOutside.isPossible(opens);
+            case Event.FileChanges changes -> running && fromOutside.isPossible(changes);
             case Event.DayPasses d -> running && !tasks.isForeground() && daysPass;
             case Event.SessionEnds e -> running && run.departure() == null && !tasks.isForeground();
             case Event.OnWindow w -> {
@@ -319,7 +319,7 @@ final class Possible {
             case Event.SelectText(int i, int part, var span) ->
                 isOf(inst, part, Part.TextField.class)
                         && selects(inst, inst.plan.parts().get(part), span);
-            case Event.DropFiles drop -> arrivals.isPossible(inst, drop);
+            case Event.DropFiles drop -> fromOutside.isPossible(inst, drop);
             case Event.Tick(int i, int part) -> changeable(inst, part, Part.TickBox.class);
             case Event.Answer answer -> ReadyMadeEvents.isPossible(inst, answer);
             case Event.Choose choose -> readyMade.isPossible(inst, choose);

@@ -36,9 +36,9 @@ final class Turn {
         var readyMade = new ReadyMadeEvents(run, requests, endings);
         var scripts =
                 new Scripts(run, requests, ends, tasks, progressing, holdings, opening, new RowSteps(run, removals));
-        var arrivals = new Arrivals(run, blocking, tasks);
+        var fromOutside = new FromOutside(run, blocking, tasks);
         this.possible = new Possible(
-                layout.readsToday(), entries, run, blocking, tasks, opening, readyMade, rows, progressing, arrivals);
+                layout.readsToday(), entries, run, blocking, tasks, opening, readyMade, rows, progressing, fromOutside);
         this.happening = new Happening(
                 run,
                 entries,
@@ -49,7 +49,7 @@ final class Turn {
                 rows,
                 new TaskEnds(run, tasks, requests, ends, holdings),
                 progressing,
-                arrivals);
+                fromOutside);
         this.settling = new Settling(run, requests, scripts, ends, tasks);
     }
 

@@ -154,7 +154,7 @@ public final class PartPlan {
     void start(Starting from, Instance inst) {
         traits.start(inst);
         changed(inst, false);
-        selection.ifPresent(s -> s.select(inst, TextSelection.Span.START));
+        asked().ifPresent(s -> s.select(inst, TextSelection.Span.START));
         if (part instanceof Part.TickBox box) {
             inst.set(slot, Value.of(box.ticked()));
         } else if (rows.isPresent()) {
@@ -248,7 +248,7 @@ public final class PartPlan {
     /** Puts a text that a person typed into it, no longer than the part's longest (P4), with the cursor behind it (P7). */
     public void type(Instance inst, String typed) {
         hold(inst, typed);
-        selection.ifPresent(s -> s.behind(inst, text(inst)));
+        asked().ifPresent(s -> s.behind(inst, text(inst)));
     }
 
     private void hold(Instance inst, String text) {
@@ -257,9 +257,14 @@ public final class PartPlan {
 
     /** P7: the cursor stands before a text that a step puts there, where it is another. */
     private void set(Instance inst, String other) {
-        String before = selection.isPresent() ? text(inst) : "";
+        String before = asked().isPresent() ? text(inst) : "";
         hold(inst, other);
-        selection.filter(s -> !text(inst).equals(before)).ifPresent(s -> s.select(inst, TextSelection.Span.START));
+        asked().filter(s -> !text(inst).equals(before)).ifPresent(s -> s.select(inst, TextSelection.Span.START));
+    }
+
+    /** Where nothing asks for it not even the text is looked at: what is looked at is told apart by exploring. */
+    private Optional<TextSelection> asked() {
+        return selection.filter(TextSelection::isAsked);
     }
 
     /** What is selected in a text field; empty for any other part. */

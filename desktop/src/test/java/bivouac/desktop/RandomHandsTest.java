@@ -23,7 +23,7 @@ class RandomHandsTest {
     Path folder;
 
     static LongStream seeds() {
-        return LongStream.range(0, Integer.getInteger("hands.rounds", 4)).map(n -> Long.getLong("hands.seed", 1) + n);
+        return LongStream.range(0, Integer.getInteger("hands.rounds", 3)).map(n -> Long.getLong("hands.seed", 1) + n);
     }
 
     @ParameterizedTest

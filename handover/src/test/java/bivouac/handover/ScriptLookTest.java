@@ -61,7 +61,7 @@ class ScriptLookTest {
     @EnumSource
     void every_script_of_random_designs_reads_as_in_the_program(Toolkit toolkit) {
         var random = RandomGeneratorFactory.of("L64X128MixRandom").create(7);
-        for (int i = 0; i < 25; i++) {
+        for (int i = 0; i < 15; i++) {
             Design design = new WideDesigns(random).design();
             try {
                 assertThat(otherwise(design, toolkit)).as("design " + i).isEmpty();

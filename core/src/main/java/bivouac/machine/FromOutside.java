@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** What comes from outside: when it can, and which script it begins (F1 to F3). */
-final class Arrivals {
+final class FromOutside {
 
     /** As many single files are listed; any others can come as well. */
     private static final int MOST_LISTED = 3;
@@ -26,7 +26,7 @@ final class Arrivals {
     private final Blocking blocking;
     private final Tasks tasks;
 
-    Arrivals(Run run, Blocking blocking, Tasks tasks) {
+    FromOutside(Run run, Blocking blocking, Tasks tasks) {
         this.run = run;
         this.blocking = blocking;
         this.tasks = tasks;
