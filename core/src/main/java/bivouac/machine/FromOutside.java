@@ -25,16 +25,22 @@ final class FromOutside {
     private final Run run;
     private final Blocking blocking;
     private final Tasks tasks;
+    /** Whether anything of the design answers what comes from outside. */
+    private final boolean isHeard;
 
     FromOutside(Run run, Blocking blocking, Tasks tasks) {
         this.run = run;
         this.blocking = blocking;
         this.tasks = tasks;
+        this.isHeard = Outside.isHeard(run.program.design());
     }
 
     // What can happen
 
     void offer(EventList events) {
+        if (!isHeard) {
+            return; // as in most designs, whose steps make no objects
+        }
         if (hears(Outside.FILES_OPENED, null) && run.departure() == null) {
             offer(NumberedEvent.Kind.OPEN_FILES, 0, worthTrying().size(), events);
         }
@@ -90,7 +96,8 @@ final class FromOutside {
 
     /** Whether its script is there, and not on its way already (F1). */
     private boolean hears(Outside what, Inst inst) {
-        return script(what, inst).filter(s -> !isOnItsWay(s, inst)).isPresent();
+        Optional<ScriptPlan> script = script(what, inst);
+        return script.isPresent() && !isOnItsWay(script.get(), inst);
     }
 
     private Optional<ScriptPlan> script(Outside what, Inst inst) {

@@ -154,7 +154,9 @@ public final class PartPlan {
     void start(Starting from, Instance inst) {
         traits.start(inst);
         changed(inst, false);
-        asked().ifPresent(s -> s.select(inst, TextSelection.Span.START));
+        if (isAsked()) {
+            selection.get().select(inst, TextSelection.Span.START);
+        }
         if (part instanceof Part.TickBox box) {
             inst.set(slot, Value.of(box.ticked()));
         } else if (rows.isPresent()) {
@@ -248,7 +250,9 @@ public final class PartPlan {
     /** Puts a text that a person typed into it, no longer than the part's longest (P4), with the cursor behind it (P7). */
     public void type(Instance inst, String typed) {
         hold(inst, typed);
-        asked().ifPresent(s -> s.behind(inst, text(inst)));
+        if (isAsked()) {
+            selection.get().behind(inst, text(inst));
+        }
     }
 
     private void hold(Instance inst, String text) {
@@ -257,14 +261,16 @@ public final class PartPlan {
 
     /** P7: the cursor stands before a text that a step puts there, where it is another. */
     private void set(Instance inst, String other) {
-        String before = asked().isPresent() ? text(inst) : "";
+        String before = isAsked() ? text(inst) : "";
         hold(inst, other);
-        asked().filter(s -> !text(inst).equals(before)).ifPresent(s -> s.select(inst, TextSelection.Span.START));
+        if (isAsked() && !text(inst).equals(before)) {
+            selection.get().select(inst, TextSelection.Span.START);
+        }
     }
 
     /** Where nothing asks for it not even the text is looked at: what is looked at is told apart by exploring. */
-    private Optional<TextSelection> asked() {
-        return selection.filter(TextSelection::isAsked);
+    private boolean isAsked() {
+        return selection.isPresent() && selection.get().isAsked();
     }
 
     /** What is selected in a text field; empty for any other part. */
