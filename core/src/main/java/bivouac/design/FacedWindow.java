@@ -212,6 +212,16 @@ public record FacedWindow(
         return copy(c -> c.said = Optional.of(other));
     }
 
+    /** What it is handed that is a file: one that it has open (F3). */
+    public List<Take> fileTakes() {
+        return takes.stream().filter(t -> t.type() == Type.Plain.FILE).toList();
+    }
+
+    /** Its own values that are files: those that it has open (F3). */
+    public List<Variable> fileVariables() {
+        return variables.stream().filter(v -> v.type() == Type.Plain.FILE).toList();
+    }
+
     public FacedWindow leaving(Way way, WayOut out) {
         return copy(c -> {
             c.waysOut = new EnumMap<>(Way.class);

@@ -1,7 +1,9 @@
 package bivouac.design;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -33,6 +35,16 @@ public enum Outside {
     /** Whether it happens to a window, and not to the application. */
     public boolean ofWindow() {
         return ofWindow;
+    }
+
+    /** What becomes of a file that a window has open (F3). */
+    public static Outside ofOpenFile(boolean gone) {
+        return gone ? FILE_GONE : FILE_CHANGED;
+    }
+
+    /** Whether it is about one file, which a window has open. */
+    public boolean isOfOpenFile() {
+        return take.type() == Type.Plain.FILE;
     }
 
     /** What its script can take: {@code files} or {@code file}. */
@@ -92,12 +104,12 @@ public enum Outside {
         });
     }
 
-    /** Whether anything of a design answers what comes from outside. */
-    public static boolean isHeard(Design design) {
-        return Stream.concat(
-                        Stream.of(Optional.<String>empty()),
-                        design.windows().stream().map(w -> Optional.of(w.name().shown())))
-                .anyMatch(w ->
-                        Stream.of(values()).anyMatch(o -> o.answer(design, w).isPresent()));
+    /** What a window, or the application, answers, each with its script. */
+    public static Map<Outside, NamedScript> heard(Design design, Optional<String> window) {
+        Map<Outside, NamedScript> all = new EnumMap<>(Outside.class);
+        for (Outside what : values()) {
+            what.answer(design, window).ifPresent(s -> all.put(what, s));
+        }
+        return all;
     }
 }

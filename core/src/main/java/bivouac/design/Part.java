@@ -525,7 +525,7 @@ public sealed interface Part {
             implements Part {
         public MenuCommand {
             Objects.requireNonNull(shortcut, "shortcut");
-            if (does.isPresent() && !(chosen.isEmpty() && each.isOnce() && !ticking)) {
+            if (does.isPresent() && !canEdit(chosen, each, ticking)) {
                 throw new IllegalArgumentException("what edits runs no script, stands there once, and carries no tick");
             }
         }
@@ -570,6 +570,10 @@ public sealed interface Part {
 
         /** Whether it can do one of the platform's own: nothing else is said of it that it would lose. */
         public boolean canEdit() {
+            return canEdit(chosen, each, ticking);
+        }
+
+        private static boolean canEdit(Script chosen, Each each, boolean ticking) {
             return chosen.isEmpty() && each.isOnce() && !ticking;
         }
 

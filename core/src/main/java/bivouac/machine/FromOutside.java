@@ -1,13 +1,12 @@
 package bivouac.machine;
 
-import bivouac.design.NamedScript;
 import bivouac.design.Outside;
 import bivouac.design.PretendFiles;
 import bivouac.expression.Value;
+import bivouac.plan.Heard;
 import bivouac.plan.ScriptPlan;
 import bivouac.state.Frame;
 import bivouac.state.Inst;
-import bivouac.state.Situation;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -25,14 +24,13 @@ final class FromOutside {
     private final Run run;
     private final Blocking blocking;
     private final Tasks tasks;
-    /** Whether anything of the design answers what comes from outside. */
     private final boolean isHeard;
 
     FromOutside(Run run, Blocking blocking, Tasks tasks) {
         this.run = run;
         this.blocking = blocking;
         this.tasks = tasks;
-        this.isHeard = Outside.isHeard(run.program.design());
+        this.isHeard = run.program.isHearing();
     }
 
     // What can happen
@@ -64,7 +62,10 @@ final class FromOutside {
     }
 
     boolean isPossible(Event.OpenFiles event) {
-        return isFree() && run.departure() == null && hears(Outside.FILES_OPENED, null) && areFiles(event.paths());
+        return !tasks.isForeground()
+                && run.departure() == null
+                && hears(Outside.FILES_OPENED, null)
+                && areFiles(event.paths());
     }
 
     boolean isPossible(Inst inst, Event.DropFiles event) {
@@ -72,16 +73,13 @@ final class FromOutside {
     }
 
     boolean isPossible(Event.FileChanges event) {
-        if (!isFree() || event.instance() < 0 || event.instance() >= run.instances.size()) {
+        if (tasks.isForeground() || event.instance() < 0 || event.instance() >= run.instances.size()) {
             return false;
         }
         Inst inst = run.instances.get(event.instance());
-        Outside what = event.gone() ? Outside.FILE_GONE : Outside.FILE_CHANGED;
-        return !inst.closing && hears(what, inst) && open(inst).contains(event.path());
-    }
-
-    private boolean isFree() {
-        return run.phase == Situation.RUNNING && !tasks.isForeground();
+        return !inst.closing
+                && hears(Outside.ofOpenFile(event.gone()), inst)
+                && open(inst).contains(event.path());
     }
 
     private boolean isReached(Inst inst) {
@@ -96,11 +94,11 @@ final class FromOutside {
 
     /** Whether its script is there, and not on its way already (F1). */
     private boolean hears(Outside what, Inst inst) {
-        Optional<ScriptPlan> script = script(what, inst);
-        return script.isPresent() && !isOnItsWay(script.get(), inst);
+        Optional<Heard> heard = heard(what, inst);
+        return heard.isPresent() && !isOnItsWay(heard.get().script(), inst);
     }
 
-    private Optional<ScriptPlan> script(Outside what, Inst inst) {
+    private Optional<Heard> heard(Outside what, Inst inst) {
         return what.ofWindow() ? inst.plan.hears(what) : run.program.hears(what);
     }
 
@@ -168,7 +166,7 @@ final class FromOutside {
             run.files = run.number(list(
                     run.paths().stream().filter(p -> !p.equals(event.path())).toList()));
         }
-        begin(event.gone() ? Outside.FILE_GONE : Outside.FILE_CHANGED, inst, Value.of(event.path()));
+        begin(Outside.ofOpenFile(event.gone()), inst, Value.of(event.path()));
     }
 
     private static Value list(List<String> paths) {
@@ -176,16 +174,8 @@ final class FromOutside {
     }
 
     private void begin(Outside what, Inst inst, Value value) {
-        Optional<String> window = inst == null
-                ? Optional.empty()
-                : Optional.of(inst.plan.window().name().shown());
-        NamedScript answer = what.answer(run.program.design(), window).orElseThrow();
-        int handed = what.handed(answer);
+        Heard heard = heard(what, inst).orElseThrow();
         int number = run.number(value);
-        run.push(script(what, inst).orElseThrow(), inst, frame -> {
-            if (handed >= 0) {
-                frame.locals[ScriptPlan.FIRST_FREE + handed] = number;
-            }
-        });
+        run.push(heard.script(), inst, frame -> heard.handed().ifPresent(slot -> frame.locals[slot] = number));
     }
 }

@@ -233,8 +233,8 @@ final class Possible {
 
     /** What can be selected in a text where it makes a difference (P7): all, or nothing at its beginning or end. */
     private void selects(Inst inst, int i, PartPlan part, EventList events) {
-        if (part.selection().filter(TextSelection::isAsked).isPresent() && usable(inst, part)) {
-            TextSelection selection = part.selection().get();
+        if (part.askedSelection().isPresent() && usable(inst, part)) {
+            TextSelection selection = part.askedSelection().get();
             List<TextSelection.Span> all = selection.worthTrying(part.text(run.here(inst), inst));
             for (int item = 0; item < all.size(); item++) {
                 if (!all.get(item).equals(selection.in(inst))) {

@@ -6,7 +6,6 @@ import bivouac.design.Way;
 import bivouac.expression.Budget;
 import bivouac.expression.Value;
 import bivouac.plan.PartPlan;
-import bivouac.plan.TextSelection;
 import bivouac.plan.TimerPlan;
 import bivouac.plan.TraitsPlan;
 import bivouac.plan.WindowPlan;
@@ -152,7 +151,7 @@ final class SceneMaker {
                     run.or(() -> part.items(run.here(inst), inst), List.of()),
                     rows(part, inst),
                     part.rowsOf().map(r -> r.selection(inst)).orElse(List.of()),
-                    part.selection().filter(TextSelection::isAsked).map(s -> s.in(inst))));
+                    part.askedSelection().map(s -> s.in(inst))));
         }
         return seen;
     }

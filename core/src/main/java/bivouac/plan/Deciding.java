@@ -1,6 +1,5 @@
 package bivouac.plan;
 
-import bivouac.design.Outside;
 import bivouac.design.PretendFiles;
 import bivouac.design.Type;
 import bivouac.expression.Compiled;
@@ -51,7 +50,7 @@ public final class Deciding {
 
     /** Whether it matters which pretend files are there: only where some cannot be written (C8), or files come from outside (F1). */
     public static boolean filesDecide(Program program) {
-        return PretendFiles.in(program.design()).refuseSome() || Outside.isHeard(program.design());
+        return PretendFiles.in(program.design()).refuseSome() || program.isHearing();
     }
 
     /** One column of a list, of all its rows. */

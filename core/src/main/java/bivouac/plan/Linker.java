@@ -196,13 +196,15 @@ final class Linker {
      *
      * @return those that answer what comes from outside (F1)
      */
-    Map<Outside, ScriptPlan> named(Routines routines) {
-        Map<Outside, ScriptPlan> heard = new EnumMap<>(Outside.class);
+    Map<Outside, Heard> named(Routines routines) {
+        Map<Outside, Heard> heard = new EnumMap<>(Outside.class);
         for (NamedScript script : routines.scripts()) {
             String name = script.name().shown();
             var place = new ScriptPlace.Named(window(), name);
             plan(place, script.script());
-            Outside.of(window(), name).ifPresent(what -> heard.putIfAbsent(what, fromOutside(place, script.script())));
+            Outside.of(window(), name)
+                    .ifPresent(what ->
+                            heard.putIfAbsent(what, Heard.of(what, script, fromOutside(place, script.script()))));
             script.takes().forEach(t -> t.byDefault()
                     .ifPresent(e -> expression(at(script.name() + ", " + t.name()), e, t.type())));
         }

@@ -278,6 +278,11 @@ public final class PartPlan {
         return selection;
     }
 
+    /** The same, where something asks for it. */
+    public Optional<TextSelection> askedSelection() {
+        return isAsked() ? selection : Optional.empty();
+    }
+
     public OptionalInt longest() {
         return part instanceof Part.TextField f ? f.longest() : OptionalInt.empty();
     }

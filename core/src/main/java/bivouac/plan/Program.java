@@ -34,7 +34,7 @@ public final class Program {
     private final Map<ScriptPlace, Map<StepPath, Scopes.At>> scopesInScripts = new HashMap<>();
     private final List<ScriptPlan> scripts = new ArrayList<>();
     private final Map<ScriptPlace.Named, ScriptPlan> named = new HashMap<>();
-    private final Map<Outside, ScriptPlan> heard;
+    private final Map<Outside, Heard> heard;
     private final List<Trouble> troubles = new ArrayList<>();
     private final List<Optional<Compiled<Reading>>> variableStarts = new ArrayList<>();
     private final List<PromisePlan> promises = new ArrayList<>();
@@ -123,8 +123,13 @@ public final class Program {
     }
 
     /** The application's script that answers what comes from outside (F1). */
-    public Optional<ScriptPlan> hears(Outside what) {
+    public Optional<Heard> hears(Outside what) {
         return Optional.ofNullable(heard.get(what));
+    }
+
+    /** Whether anything of it answers what comes from outside. */
+    public boolean isHearing() {
+        return !heard.isEmpty() || windows.stream().anyMatch(WindowPlan::isHearing);
     }
 
     /** The timers of the application. */

@@ -28,6 +28,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** A window, compiled: which slots an instance of it has, and how what it shows is made. */
 public final class WindowPlan {
@@ -67,7 +68,7 @@ public final class WindowPlan {
 
     private boolean mayFaultAtRest;
     private List<PartPlan> faulting = List.of();
-    private Map<Outside, ScriptPlan> heard = Map.of();
+    private Map<Outside, Heard> heard = Map.of();
     private List<Integer> fileSlots = List.of();
     private TextTemplate<Reading> title;
     private TextTemplate<Reading> text;
@@ -149,7 +150,7 @@ public final class WindowPlan {
                 moments.put(moment, linker.script(moment));
             }
             heard = linker.named(f.routines());
-            fileSlots = findFileSlots();
+            fileSlots = findFileSlots(f);
             timers.forEach(t -> t.link(linker));
             for (Way way : Way.values()) {
                 waysOut.put(way, wayOut(WaysOut.of(f, way), linker, way));
@@ -270,8 +271,12 @@ public final class WindowPlan {
     }
 
     /** The script that answers what comes from outside (F1). */
-    public Optional<ScriptPlan> hears(Outside what) {
+    public Optional<Heard> hears(Outside what) {
         return Optional.ofNullable(heard.get(what));
+    }
+
+    boolean isHearing() {
+        return !heard.isEmpty();
     }
 
     /** Where it keeps the files that it has open (F3); none where nothing asks what becomes of them. */
@@ -279,22 +284,15 @@ public final class WindowPlan {
         return fileSlots;
     }
 
-    private List<Integer> findFileSlots() {
-        if (!heard.containsKey(Outside.FILE_CHANGED) && !heard.containsKey(Outside.FILE_GONE)) {
+    private List<Integer> findFileSlots(FacedWindow face) {
+        if (heard.keySet().stream().noneMatch(Outside::isOfOpenFile)) {
             return List.of();
         }
-        var slots = new ArrayList<Integer>();
-        for (int i = 0; i < window.takes().size(); i++) {
-            if (window.takes().get(i).type() == Type.Plain.FILE) {
-                slots.add(takeSlot(i));
-            }
-        }
-        for (int i = 0; i < variables.size(); i++) {
-            if (variables.get(i).type() == Type.Plain.FILE) {
-                slots.add(variableSlot(i));
-            }
-        }
-        return List.copyOf(slots);
+        return Stream.concat(
+                        face.fileTakes().stream().map(t -> takeSlot(face.takes().indexOf(t))),
+                        face.fileVariables().stream()
+                                .map(v -> variableSlot(face.variables().indexOf(v))))
+                .toList();
     }
 
     public int takeSlot(int take) {

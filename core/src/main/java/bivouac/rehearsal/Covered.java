@@ -267,7 +267,7 @@ public record Covered(Set<Coverable> all, Set<Coverable> met) {
             case NamedEvent.FilesDropped(var w, var paths) ->
                 met.add(new Coverable.Arrives(w.window(), Outside.FILES_DROPPED));
             case NamedEvent.FileTouched(var w, String path, boolean gone) ->
-                met.add(new Coverable.Arrives(w.window(), gone ? Outside.FILE_GONE : Outside.FILE_CHANGED));
+                met.add(new Coverable.Arrives(w.window(), Outside.ofOpenFile(gone)));
             case NamedEvent.TaskEnded ended -> {
                 met.add(new Coverable.TaskEnd(ended.task(), ended.ending()));
                 ended.couldNotOpen().ifPresent(w -> met.add(new Coverable.Failure(w)));

@@ -135,7 +135,7 @@ final class WhyNot {
     }
 
     private static String touched(Design design, NamedEvent.FileTouched t) {
-        Outside what = t.gone() ? Outside.FILE_GONE : Outside.FILE_CHANGED;
+        Outside what = Outside.ofOpenFile(t.gone());
         return what.answer(design, Optional.of(t.window().window())).isPresent()
                 ? t.path() + " is no file that " + t.window() + " has open, or it is not there"
                 : unheard(t.window().toString(), what);

@@ -19,6 +19,8 @@ final class EditMenu {
     static final String NOTHING = "The window has all of them already.";
 
     private static final String TEXT = "&Edit";
+    /** The place behind the first menu, which is the one of files. */
+    private static final int BEHIND_FILE = 1;
 
     private EditMenu() {}
 
@@ -42,7 +44,13 @@ final class EditMenu {
         }
         return commands.isEmpty()
                 ? Optional.empty()
-                : Optional.of(design.changingFace(face.name().shown(), f -> f.withMenus(menus(f, commands))));
+                : Optional.of(design.changingFace(
+                        face.name().shown(),
+                        f -> f.withMenus(Menu.changing(
+                                f.menus(),
+                                TEXT,
+                                BEHIND_FILE,
+                                m -> new Menu(m.text(), among(m.commands(), commands))))));
     }
 
     private static List<Part.MenuCommand> commandsOf(FacedWindow face) {
@@ -68,18 +76,5 @@ final class EditMenu {
             all.add(at, command);
         }
         return all;
-    }
-
-    /** Behind the first, which is the one of files. */
-    private static List<Menu> menus(FacedWindow face, List<Part.MenuCommand> commands) {
-        var menus = new ArrayList<>(face.menus());
-        for (int i = 0; i < menus.size(); i++) {
-            if (AccessKey.without(menus.get(i).text()).equals(AccessKey.without(TEXT))) {
-                menus.set(i, new Menu(menus.get(i).text(), among(menus.get(i).commands(), commands)));
-                return menus;
-            }
-        }
-        menus.add(Math.min(1, menus.size()), new Menu(TEXT, commands));
-        return menus;
     }
 }

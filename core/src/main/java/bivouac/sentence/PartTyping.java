@@ -304,14 +304,7 @@ public final class PartTyping {
                 .forEach(split.each())
                 .doing(editing.does())
                 .named(name);
-        var menus = new ArrayList<>(face.menus());
-        for (int i = 0; i < menus.size(); i++) {
-            if (AccessKey.without(menus.get(i).text()).equals(AccessKey.without(menu))) {
-                menus.set(i, menus.get(i).and(List.of(command)));
-                return added(design, face, menus, command);
-            }
-        }
-        menus.add(new Menu(menu, List.of(command)));
+        List<Menu> menus = Menu.changing(face.menus(), menu, face.menus().size(), m -> m.and(List.of(command)));
         return added(design, face, menus, command);
     }
 

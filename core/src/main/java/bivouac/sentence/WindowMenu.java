@@ -1,6 +1,5 @@
 package bivouac.sentence;
 
-import bivouac.design.AccessKey;
 import bivouac.design.Design;
 import bivouac.design.Each;
 import bivouac.design.FacedWindow;
@@ -58,18 +57,8 @@ final class WindowMenu {
                         .triggering(Each.TO_FRONT));
             }
         }
-        return commands.isEmpty() ? face : face.withMenus(menus(face, commands));
-    }
-
-    private static List<Menu> menus(FacedWindow face, List<Part.MenuCommand> commands) {
-        var menus = new ArrayList<>(face.menus());
-        for (int i = 0; i < menus.size(); i++) {
-            if (AccessKey.without(menus.get(i).text()).equals(AccessKey.without(TEXT))) {
-                menus.set(i, menus.get(i).and(commands));
-                return menus;
-            }
-        }
-        menus.add(new Menu(TEXT, commands));
-        return menus;
+        return commands.isEmpty()
+                ? face
+                : face.withMenus(Menu.changing(face.menus(), TEXT, face.menus().size(), m -> m.and(commands)));
     }
 }

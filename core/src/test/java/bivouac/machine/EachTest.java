@@ -16,13 +16,7 @@ import bivouac.design.Step;
 import bivouac.design.Target;
 import bivouac.design.Traits;
 import bivouac.design.Type;
-import bivouac.explore.Exploration;
-import bivouac.explore.Limits;
-import bivouac.explore.Progress;
-import bivouac.explore.Question;
-import bivouac.plan.Program;
 import bivouac.rehearsal.SceneLines;
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -271,7 +265,7 @@ class EachTest {
         Design ends = guests(onlyIf("me.guest.anyChosen && me.guest == \"Bero\"", end()))
                 .design();
         // nothing chosen, Ilva, Bero, the end, and what was killed
-        assertThat(situations(ends)).isEqualTo(5);
+        assertThat(explored(ends).situations()).isEqualTo(5);
     }
 
     @Test
@@ -282,7 +276,7 @@ class EachTest {
                 .variable("files", new Type.ListOf(Type.TEXT), "[\"a\", \"b\"]")
                 .design();
         // both, the first alone, and the end, which only the second leads to; and what was killed
-        assertThat(situations(one)).isEqualTo(3 + 1);
+        assertThat(explored(one).situations()).isEqualTo(3 + 1);
     }
 
     @Test
@@ -293,14 +287,6 @@ class EachTest {
                 .variable("files", new Type.ListOf(Type.TEXT), "[]")
                 .design();
         // none, one, the end, and what was killed
-        assertThat(situations(grows)).isEqualTo(4);
-    }
-
-    private static int situations(Design design) {
-        return Exploration.of(
-                        new Question(Program.of(design), Play.TODAY),
-                        Limits.of(Duration.ofSeconds(30)).withCores(1),
-                        Progress.NONE)
-                .situations();
+        assertThat(explored(grows).situations()).isEqualTo(4);
     }
 }

@@ -15,14 +15,9 @@ import bivouac.design.Step;
 import bivouac.design.Take;
 import bivouac.design.Type;
 import bivouac.design.Variable;
-import bivouac.explore.Exploration;
 import bivouac.explore.Explored;
-import bivouac.explore.Limits;
-import bivouac.explore.Progress;
-import bivouac.explore.Question;
 import bivouac.plan.Program;
 import bivouac.rehearsal.TrailFile;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -202,13 +197,6 @@ class OutsideTest {
         Explored with = explored(design);
         assertThat(with.situations()).isGreaterThan(explored(with(text())).situations());
         assertThat(with.isComplete()).isTrue();
-    }
-
-    private static Explored explored(Design design) {
-        return Exploration.of(
-                new Question(Program.of(design), Play.TODAY),
-                Limits.of(Duration.ofSeconds(30)).withCores(1),
-                Progress.NONE);
     }
 
     @Test

@@ -26,11 +26,17 @@ import bivouac.design.Timer;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import bivouac.design.Window;
+import bivouac.explore.Exploration;
+import bivouac.explore.Explored;
+import bivouac.explore.Limits;
+import bivouac.explore.Progress;
+import bivouac.explore.Question;
 import bivouac.plan.Program;
 import bivouac.rehearsal.NamedEvent;
 import bivouac.rehearsal.Rehearsal;
 import bivouac.rehearsal.TrailFile;
 import bivouac.rehearsal.TrailWords;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -269,6 +275,14 @@ public final class Play {
         public Play play() {
             return new Play(design());
         }
+    }
+
+    /** All that a small design can get into. */
+    public static Explored explored(Design design) {
+        return Exploration.of(
+                new Question(Program.of(design), TODAY),
+                Limits.of(Duration.ofSeconds(30)).withCores(1),
+                Progress.NONE);
     }
 
     public static Making design() {

@@ -12,12 +12,7 @@ import bivouac.design.Script;
 import bivouac.design.Setting;
 import bivouac.design.Step;
 import bivouac.design.Traits;
-import bivouac.explore.Exploration;
-import bivouac.explore.Limits;
-import bivouac.explore.Progress;
-import bivouac.explore.Question;
 import bivouac.plan.Program;
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -197,7 +192,7 @@ class TextSelectionTest {
                                                 new Expression("me.body == \"x\""), Script.of(note("some")))),
                                         Optional.empty()))))
                 .design();
-        assertThat(situations(unread)).isLessThan(situations(asks));
+        assertThat(explored(unread).situations()).isLessThan(explored(asks).situations());
         assertThat(Program.of(replaces)
                         .window("Desk")
                         .orElseThrow()
@@ -207,14 +202,6 @@ class TextSelectionTest {
                         .orElseThrow()
                         .isAsked())
                 .isTrue();
-        assertThat(situations(replaces)).isGreaterThan(3);
-    }
-
-    private static int situations(Design design) {
-        return Exploration.of(
-                        new Question(Program.of(design), Play.TODAY),
-                        Limits.of(Duration.ofSeconds(30)).withCores(1),
-                        Progress.NONE)
-                .situations();
+        assertThat(explored(replaces).situations()).isGreaterThan(3);
     }
 }

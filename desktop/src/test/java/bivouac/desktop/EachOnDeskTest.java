@@ -10,9 +10,7 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.design.Script;
 import bivouac.design.Type;
-import bivouac.rehearsal.TrailWords;
 import java.nio.file.Path;
-import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -56,11 +54,6 @@ class EachOnDeskTest {
         });
     }
 
-    private List<String> seen() {
-        return TrailWords.everything(
-                robot.app().work().now().rehearsal().present().seen());
-    }
-
     @Test
     void a_command_for_each_row_is_typed_on_the_face_and_chosen_from_its_menu_and_by_its_shortcut() {
         robot.key(CONTROL, DIGIT2)
@@ -71,7 +64,7 @@ class EachOnDeskTest {
         robot.text("note `chose {row}`").enter();
         robot.key(CONTROL, DIGIT3).click("menu-File").key(DOWN).key(DOWN).key(ENTER);
         assertThat(robot.lastEvent()).isEqualTo("press row 2 in \"recent\" of \"Desk\"");
-        assertThat(seen()).contains("notes “chose R & D.txt”");
+        assertThat(robot.seen()).contains("notes “chose R & D.txt”");
         // with the keyboard on the desk its keys are those of the window, and not the tool's own
         robot.click("part-go").key(CONTROL, DIGIT3);
         assertThat(robot.lastEvent()).isEqualTo("press row 3 in \"recent\" of \"Desk\"");
@@ -85,7 +78,7 @@ class EachOnDeskTest {
         assertThat(robot.lastEvent()).isEqualTo("press row 2 in \"pick\" of \"Desk\"");
         assertThat(robot.isShown("part-pick-3")).isFalse();
         robot.click("part-pick-2");
-        assertThat(seen()).contains("notes “took moor.txt”");
+        assertThat(robot.seen()).contains("notes “took moor.txt”");
         assertThat(robot.isShown("part-pick-2")).isFalse();
         robot.click("part-pick-1");
         assertThat(robot.isShown("part-pick-1")).isFalse();

@@ -8,6 +8,7 @@ import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Work;
+import bivouac.rehearsal.TrailWords;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -486,6 +487,11 @@ final class Robot {
     /** The line of the event that was rehearsed last. */
     String lastEvent() {
         return app().work().now().rehearsal().present().event().orElseThrow().toString();
+    }
+
+    /** What the last event caused, in the words of the trail. */
+    List<String> seen() {
+        return TrailWords.everything(app().work().now().rehearsal().present().seen());
     }
 
     /** Whether a label says it, word for word. */

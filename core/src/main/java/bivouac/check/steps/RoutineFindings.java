@@ -20,14 +20,12 @@ import bivouac.design.ScriptPlace;
 import bivouac.design.Step;
 import bivouac.design.Steps;
 import bivouac.design.Timer;
-import bivouac.design.Type;
 import bivouac.design.Window;
 import bivouac.design.WorkBreaking;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /** What can be found on timers, named scripts, and the departure: what nothing starts, does, or can be done. */
 public final class RoutineFindings {
@@ -151,17 +149,10 @@ public final class RoutineFindings {
                     place,
                     List.of()));
         }
-        List<String> files = window.flatMap(design::faced).stream()
-                .flatMap(f -> Stream.concat(
-                        f.takes().stream()
-                                .filter(t -> t.type() == Type.Plain.FILE)
-                                .map(t -> t.name().shown()),
-                        f.variables().stream()
-                                .filter(v -> v.type() == Type.Plain.FILE)
-                                .map(v -> v.name().shown())))
-                .toList();
-        boolean ofOpenFiles = what == Outside.FILE_CHANGED || what == Outside.FILE_GONE;
-        if (ofOpenFiles && files.isEmpty()) {
+        boolean hasNoFile = window.flatMap(design::faced)
+                .filter(f -> f.fileTakes().isEmpty() && f.fileVariables().isEmpty())
+                .isPresent();
+        if (what.isOfOpenFile() && hasNoFile) {
             found.add(new Finding(
                     Weight.RISKY,
                     Kind.NEVER_RUN,

@@ -21,4 +21,10 @@ record DeskWants(
         Consumer<Event> act,
         Consumer<Which> blocked,
         Consumer<Which> minimise,
-        Consumer<Which> maximise) {}
+        Consumer<Which> maximise) {
+
+    /** The same, where events of a window are done in another way. */
+    DeskWants acting(Consumer<Event> other) {
+        return new DeskWants(files, pictures, other, blocked, minimise, maximise);
+    }
+}

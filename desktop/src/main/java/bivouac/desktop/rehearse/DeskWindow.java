@@ -33,7 +33,6 @@ final class DeskWindow extends StackPane {
 
     private static final double ICON = 16;
 
-    private final DeskWants wants;
     private final Consumer<Event> act;
     private final Label title = Ui.shortened("", "desk-title");
     private final Button closeBox = new Button("✕");
@@ -49,8 +48,10 @@ final class DeskWindow extends StackPane {
     private Point2D before;
 
     DeskWindow(Scene.OpenWindow window, DeskWants wants) {
-        this.wants = wants;
-        this.act = this::act;
+        this.act = event -> {
+            tellBefore(event);
+            wants.act().accept(event);
+        };
         this.shown = window;
         closeBox.getStyleClass().add("close-box");
         closeBox.setId("close-box");
@@ -63,7 +64,7 @@ final class DeskWindow extends StackPane {
         titleBar.getChildren().add(closeBox);
         frame.getStyleClass().add("desk-window");
         frame.getChildren().add(titleBar);
-        body = body(window);
+        body = body(window, wants.acting(act));
         VBox.setVgrow(body.node(), Priority.ALWAYS);
         frame.getChildren().add(body.node());
         veil = new Veil(() -> wants.blocked().accept(shown.which()), this::cancel);
@@ -135,16 +136,16 @@ final class DeskWindow extends StackPane {
     }
 
     /** What is done otherwise than by typing is done after what was selected before. */
-    private void act(Event event) {
+    private void tellBefore(Event event) {
         if (!(event instanceof Event.Edit) && !(event instanceof Event.SelectText)) {
             body.tell();
         }
-        wants.act().accept(event);
     }
 
-    private DeskBody body(Scene.OpenWindow window) {
+    private static DeskBody body(Scene.OpenWindow window, DeskWants wants) {
+        Consumer<Event> act = wants.act();
         return switch (window.design()) {
-            case FacedWindow face -> new FaceBody(window, face, wants, act);
+            case FacedWindow face -> new FaceBody(window, face, wants);
             case MessageBox box -> new BoxBody(window, box, act);
             case FileDialog dialog -> new FileDialogBody(window, dialog, wants.files(), act);
             case Picker picker -> new PickerBody(window, picker, act);

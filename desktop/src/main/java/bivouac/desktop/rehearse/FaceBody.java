@@ -50,8 +50,8 @@ final class FaceBody implements DeskBody {
     private Scene.OpenWindow shown;
     private boolean updating;
 
-    FaceBody(Scene.OpenWindow window, FacedWindow face, DeskWants wants, Consumer<Event> act) {
-        this.act = act;
+    FaceBody(Scene.OpenWindow window, FacedWindow face, DeskWants wants) {
+        this.act = wants.act();
         this.texts = new DeskTexts(() -> shown, act);
         this.pictures = wants.pictures();
         this.shown = window;

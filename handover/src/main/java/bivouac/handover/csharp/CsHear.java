@@ -20,16 +20,19 @@ public final class CsHear {
     private CsHear() {}
 
     /**
+     * Nothing where nothing is heard.
+     *
      * @param access who may call them, as it is written
      * @param answer what is done with each
      */
     public static Lines write(String access, Map<Outside, NamedScript> heard, Function<Outside, Lines> answer) {
         var out = new Lines();
-        String hears = heard.isEmpty()
-                ? "false"
-                : heard.keySet().stream()
-                        .map(what -> "what == Outside." + name(what))
-                        .collect(Collectors.joining(" || "));
+        if (heard.isEmpty()) {
+            return out;
+        }
+        String hears = heard.keySet().stream()
+                .map(what -> "what == Outside." + name(what))
+                .collect(Collectors.joining(" || "));
         out.add(access + "bool Hears(Outside what) {");
         out.add("return " + hears + ";").add("}").blank();
         out.add(access + "void Hear(Outside what, IReadOnlyList<string> files) {");

@@ -55,6 +55,7 @@ public final class CsWorld {
             "Gate",
             "IDesign",
             "IDriven",
+            "IHears",
             "IHoldings",
             "ILoop",
             "IReadOnlyList",
@@ -67,6 +68,8 @@ public final class CsWorld {
             "MessageBox",
             "NewDays",
             "Object",
+            "OpenFiles",
+            "Outside",
             "OwnHoldings",
             "OwnTasks",
             "Part",
@@ -89,9 +92,6 @@ public final class CsWorld {
             "TypedField",
             "Values",
             "Walkthroughs",
-            "IHears",
-            "OpenFiles",
-            "Outside",
             "Way",
             "WorkProgress");
 

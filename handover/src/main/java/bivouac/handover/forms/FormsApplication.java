@@ -68,7 +68,7 @@ final class FormsApplication {
         out.add("/// <summary>" + CsNames.comment(application.name())
                 + ": its values, its start and its end.</summary>");
         out.add("public sealed class " + name + " : IDesign"
-                + (Outcomes.heard(design, Optional.empty()).isEmpty() ? "" : ", IHears") + " {");
+                + (Outside.heard(design, Optional.empty()).isEmpty() ? "" : ", IHears") + " {");
         fields();
         constructor();
         running();
@@ -281,10 +281,7 @@ final class FormsApplication {
 
     /** What comes from outside to the application (F1). */
     private void outside() {
-        Map<Outside, NamedScript> heard = Outcomes.heard(design, Optional.empty());
-        if (heard.isEmpty()) {
-            return;
-        }
+        Map<Outside, NamedScript> heard = Outside.heard(design, Optional.empty());
         out.all(CsHear.write(
                 "public ",
                 heard,

@@ -2,6 +2,7 @@ package bivouac.handover.forms;
 
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.Outside;
 import bivouac.design.ReadyMade;
 import bivouac.design.Walkthrough;
 import bivouac.design.Window;
@@ -15,7 +16,6 @@ import bivouac.handover.csharp.CsWorld;
 import bivouac.handover.document.Specification;
 import bivouac.handover.meaning.InWords;
 import bivouac.handover.meaning.Meanings;
-import bivouac.handover.meaning.Outcomes;
 import bivouac.handover.meaning.Uses;
 import bivouac.handover.proof.MonoCompiler;
 import bivouac.handover.proof.Trails;
@@ -164,7 +164,7 @@ public final class FormsProject {
         }
         out.add("new NewDays(app.DayPasses).Begin();");
         out.add("loop.Later(app.Start);");
-        if (!Outcomes.heard(design, Optional.empty()).isEmpty()) {
+        if (!Outside.heard(design, Optional.empty()).isEmpty()) {
             out.add("loop.Later(() => app.Desk.FilesOpened(Array.ConvertAll(arguments, System.IO.Path.GetFullPath)));");
         }
         if (world.meanings().watchesFiles()) {

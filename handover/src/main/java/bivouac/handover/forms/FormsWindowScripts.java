@@ -43,17 +43,15 @@ class FormsWindowScripts extends FormsWindowBase {
     /** What comes from outside to the window, and the files that it has open (F1 to F3). */
     final void outside() {
         Map<Outside, NamedScript> heard =
-                Outcomes.heard(world.meanings().program().design(), Optional.of(shown));
-        if (!heard.isEmpty()) {
-            members.all(CsHear.write("protected internal override ", heard, what -> {
-                Map<String, String> locals = Outcomes.handed(what, CsHear.FILES, CsHear.FILE);
-                CsNames names = names(locals);
-                ScriptPlace place = what.in(Optional.of(shown));
-                var scripts = new Scripts(new ScriptOf(world.meanings(), world.texts(), place, names, locals));
-                return new CsScript(world, view, names, false)
-                        .write(scripts.outside().of(Outcomes.fromOutside(what, heard.get(what))));
-            }));
-        }
+                Outside.heard(world.meanings().program().design(), Optional.of(shown));
+        members.all(CsHear.write("protected internal override ", heard, what -> {
+            Map<String, String> locals = Outcomes.handed(what, CsHear.FILES, CsHear.FILE);
+            CsNames names = names(locals);
+            ScriptPlace place = what.in(Optional.of(shown));
+            var scripts = new Scripts(new ScriptOf(world.meanings(), world.texts(), place, names, locals));
+            return new CsScript(world, view, names, false)
+                    .write(scripts.outside().of(Outcomes.fromOutside(what, heard.get(what))));
+        }));
         List<String> open = world.meanings().openFiles(face, take -> world.take(shown, take), world::member);
         if (!open.isEmpty()) {
             FormsEnding.property(

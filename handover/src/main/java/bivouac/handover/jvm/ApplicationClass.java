@@ -181,7 +181,7 @@ final class ApplicationClass {
         begin.add("SessionEnd.tell(" + world.toolkit().loop() + ", app.desk()::sessionEnds);");
         begin.add("new NewDays(Clock.systemDefaultZone(), app::dayPasses).begin();")
                 .add("app.start();");
-        if (!Outcomes.heard(design, Optional.empty()).isEmpty()) {
+        if (!Outside.heard(design, Optional.empty()).isEmpty()) {
             begin.add("app.desk().filesOpened(Arguments.files(arguments));");
         }
         if (meanings.watchesFiles()) {
@@ -324,7 +324,7 @@ final class ApplicationClass {
 
     /** What comes from outside to the application (F1). */
     private void outside() {
-        Map<Outside, NamedScript> heard = Outcomes.heard(design, Optional.empty());
+        Map<Outside, NamedScript> heard = Outside.heard(design, Optional.empty());
         HearMethods.write(
                 out,
                 "public ",

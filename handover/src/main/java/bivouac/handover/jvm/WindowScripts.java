@@ -38,7 +38,7 @@ abstract class WindowScripts extends WindowBase {
 
     /** What comes from outside to the window, and the files that it has open (F1 to F3). */
     void outside() {
-        Map<Outside, NamedScript> heard = Outcomes.heard(meanings.program().design(), Optional.of(shown));
+        Map<Outside, NamedScript> heard = Outside.heard(meanings.program().design(), Optional.of(shown));
         HearMethods.write(out, "protected ", heard, what -> {
             var locals = Outcomes.handed(what, HearMethods.FILES, HearMethods.FILE);
             var of = new ScriptOf(meanings, world.texts(), what.in(Optional.of(shown)), new JavaNames(fields), locals);

@@ -17,7 +17,6 @@ import bivouac.handover.NotHandedOver;
 import bivouac.plan.Op;
 import bivouac.plan.PartPlan;
 import bivouac.plan.Program;
-import bivouac.plan.TextSelection;
 import bivouac.plan.WindowPlan;
 import java.util.ArrayList;
 import java.util.List;
@@ -69,11 +68,8 @@ public final class Meanings {
             return List.of();
         }
         return Stream.concat(
-                        face.takes().stream()
-                                .filter(t -> t.type() == Type.Plain.FILE)
-                                .map(t -> take.apply(t.name().expression())),
-                        face.variables().stream()
-                                .filter(v -> v.type() == Type.Plain.FILE)
+                        face.fileTakes().stream().map(t -> take.apply(t.name().expression())),
+                        face.fileVariables().stream()
                                 .map(v -> variable.apply(v.name().expression())))
                 .toList();
     }
@@ -82,8 +78,7 @@ public final class Meanings {
     public boolean asksForSelection(String window, Part field) {
         return program.window(window)
                 .flatMap(w -> w.part(field.name().expression()))
-                .flatMap(PartPlan::selection)
-                .filter(TextSelection::isAsked)
+                .flatMap(PartPlan::askedSelection)
                 .isPresent();
     }
 

@@ -23,7 +23,6 @@ import bivouac.design.WaysOut;
 import bivouac.design.Window;
 import bivouac.design.WorkBreaking;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -70,16 +69,7 @@ public final class Outcomes {
     /** How what is handed is called in what hears of it: all the files, or the one. */
     public static Map<String, String> handed(Outside what, String files, String file) {
         String take = what.take().name().expression();
-        return Map.of("takes." + take, what.take().type() instanceof Type.ListOf ? files : file);
-    }
-
-    /** What a window, or the application, answers, each with its script. */
-    public static Map<Outside, NamedScript> heard(Design design, Optional<String> window) {
-        Map<Outside, NamedScript> all = new EnumMap<>(Outside.class);
-        for (Outside what : Outside.values()) {
-            what.answer(design, window).ifPresent(s -> all.put(what, s));
-        }
-        return all;
+        return Map.of("takes." + take, what.isOfOpenFile() ? file : files);
     }
 
     /** C1: the built-in ending too, where a way leads there that the window does not name. */

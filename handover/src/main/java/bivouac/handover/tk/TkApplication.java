@@ -226,7 +226,7 @@ final class TkApplication {
 
     /** What comes from outside to the application (F1). */
     private void outside() {
-        Map<Outside, NamedScript> heard = Outcomes.heard(design, Optional.empty());
+        Map<Outside, NamedScript> heard = Outside.heard(design, Optional.empty());
         if (heard.isEmpty()) {
             return;
         }

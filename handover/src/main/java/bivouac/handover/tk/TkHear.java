@@ -20,11 +20,9 @@ final class TkHear {
     static PyLines hears(Map<Outside, NamedScript> heard) {
         return new PyLines()
                 .add("return "
-                        + (heard.isEmpty()
-                                ? "False"
-                                : heard.keySet().stream()
-                                        .map(what -> "what is Outside." + what)
-                                        .collect(Collectors.joining(" or "))));
+                        + heard.keySet().stream()
+                                .map(what -> "what is Outside." + what)
+                                .collect(Collectors.joining(" or ")));
     }
 
     /** @param answer what is done with each */
@@ -35,6 +33,6 @@ final class TkHear {
             out.add(begins + " what is Outside." + what + ":").inside(answer.apply(what));
             begins = "elif";
         }
-        return heard.isEmpty() ? out.add("pass") : out;
+        return out;
     }
 }

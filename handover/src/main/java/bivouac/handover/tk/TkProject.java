@@ -2,6 +2,7 @@ package bivouac.handover.tk;
 
 import bivouac.design.Design;
 import bivouac.design.FacedWindow;
+import bivouac.design.Outside;
 import bivouac.design.ReadyMade;
 import bivouac.design.Walkthrough;
 import bivouac.design.Window;
@@ -20,6 +21,7 @@ import bivouac.plan.Program;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** All files of a program for Tk: classes, support part, texts, build file, tests and README. */
@@ -66,7 +68,7 @@ public final class TkProject {
         work();
         rows();
         inPackage("__init__.py", "\"\"\"" + name + ".\"\"\"\n", APPLICATION);
-        inPackage("__main__.py", filled(Support.text("tk/main.py.txt")), APPLICATION);
+        inPackage("__main__.py", main(), APPLICATION);
         inPackage("texts.json", TkTexts.file(world.texts().texts()), new Purpose.Around());
         SUPPORT.forEach(
                 s -> inPackage("support/" + s + ".py", Support.text("tk/support/" + s + ".py"), new Purpose.Rules()));
@@ -87,6 +89,17 @@ public final class TkProject {
 
     private void module(String name, String says, String source, Purpose purpose) {
         inPackage(name + ".py", TkImports.with(says, world.packageName(), source), purpose);
+    }
+
+    /** The files that it is started with, and what becomes of those that are open, only where something hears of them. */
+    private String main() {
+        boolean opens = !Outside.heard(design, Optional.empty()).isEmpty();
+        return filled(Support.text("tk/main.py.txt"))
+                .replace("@GIVEN@", opens ? "given_files, " : "")
+                .replace(
+                        "@OUTSIDE@",
+                        (opens ? "    app.desk.files_opened(given_files())\n" : "")
+                                + (world.meanings().watchesFiles() ? "    app.desk.watch_files()\n" : ""));
     }
 
     private String filled(String template) {

@@ -205,7 +205,7 @@ final class TkWindow {
     /** What comes from outside to the window, and the files that it has open (F1 to F3). */
     private void outside() {
         Map<Outside, NamedScript> heard =
-                Outcomes.heard(world.meanings().program().design(), Optional.of(shown));
+                Outside.heard(world.meanings().program().design(), Optional.of(shown));
         if (!heard.isEmpty()) {
             method("hears(self, what)", TkHear.hears(heard));
             method("hear(self, what, files)", TkHear.hear(heard, what -> {

@@ -1,6 +1,7 @@
 """What Tk lends to the desk: waiting while events go on, time, work off its thread, and word from outside."""
 
 import datetime
+import os
 import queue
 import signal
 import subprocess
@@ -110,6 +111,11 @@ def tell_of_session_end(root, heard):
 
     signal.signal(signal.SIGTERM, lambda *_: root.after(1, heard))
     beat()
+
+
+def given_files():
+    """The files that are given at the start, as absolute paths (F1)."""
+    return [os.path.abspath(path) for path in sys.argv[1:]]
 
 
 def browse(address):
