@@ -9,7 +9,6 @@ import bivouac.design.Editing;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
 import bivouac.plan.TextSelection.Span;
-import bivouac.rehearsal.TrailWords;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -55,12 +54,11 @@ class TextsOnDeskTest {
     }
 
     private TextField body() {
-        return (TextField) robot.stage().getScene().lookup("#part-body");
+        return field("body");
     }
 
-    private List<String> seen() {
-        return TrailWords.everything(
-                robot.app().work().now().rehearsal().present().seen());
+    private TextField field(String part) {
+        return (TextField) robot.stage().getScene().lookup("#part-" + part);
     }
 
     private List<String> trail() {
@@ -74,7 +72,7 @@ class TextsOnDeskTest {
         robot.key(CONTROL, DIGIT3).click("part-body").text("some hay");
         robot.key(HOME).key(SHIFT, RIGHT).key(SHIFT, RIGHT).key(SHIFT, RIGHT).key(SHIFT, RIGHT);
         robot.click("part-says");
-        assertThat(seen()).contains("notes “0-4:some”");
+        assertThat(robot.seen()).contains("notes “0-4:some”");
         assertThat(trail())
                 .containsExactly(
                         "type \"some hay\" into \"body\" of \"Desk\"",
@@ -106,11 +104,18 @@ class TextsOnDeskTest {
     }
 
     @Test
+    void a_field_of_which_nobody_asks_is_as_the_platform_has_it() {
+        robot.key(CONTROL, DIGIT3).click("part-aside").text("some hay").click("part-says");
+        robot.focus("part-aside");
+        assertThat(robot.on(() -> field("aside").getSelectedText())).isEqualTo("some hay");
+    }
+
+    @Test
     void typing_in_the_middle_leaves_the_cursor_there() {
         robot.key(CONTROL, DIGIT3).click("part-body").text("ac").key(LEFT).text("b");
         assertThat(robot.on(() -> body().getText() + body().getCaretPosition())).isEqualTo("abc2");
         robot.click("part-says");
-        assertThat(seen()).contains("notes “2-2:”");
+        assertThat(robot.seen()).contains("notes “2-2:”");
     }
 
     @Test

@@ -22,7 +22,9 @@ final class DeskTexts {
     private final Map<Integer, TextInputControl> fields = new HashMap<>();
     private final Supplier<Scene.OpenWindow> shown;
     private final Consumer<Event> act;
+    /** Of those of which something asks what is selected; all others are as the platform has them. */
     private final Map<Integer, HandSelection> selected = new HashMap<>();
+
     private Optional<Integer> last = Optional.empty();
     /** Where a person types just now: the cursor is where their hand has left it. */
     private int typing = -1;
@@ -43,7 +45,9 @@ final class DeskTexts {
                 typing = -1;
             }
         });
-        selected.put(number, new HandSelection(field));
+        if (shown.get().parts().get(number).span().isPresent()) {
+            selected.put(number, new HandSelection(field));
+        }
         field.focusedProperty().subscribe(has -> {
             if (has) {
                 last = Optional.of(number);
@@ -87,7 +91,7 @@ final class DeskTexts {
         updating = true;
         String text = part.text();
         if (!field.getText().equals(text)) {
-            selected.get(part.number()).with(() -> {
+            asByHand(part.number(), () -> {
                 field.setText(text);
                 field.end();
             });
@@ -102,6 +106,10 @@ final class DeskTexts {
         });
     }
 
+    private void asByHand(int number, Runnable does) {
+        Optional.ofNullable(selected.get(number)).ifPresentOrElse(s -> s.with(does), does);
+    }
+
     private boolean isWhereTyped(Scene.SeenPart part, Span span) {
         int end = place(part.text(), part.text().length());
         return part.number() == typing && span.equals(new Span(end, end));
@@ -112,7 +120,7 @@ final class DeskTexts {
         last.filter(number -> !fields.get(number).isDisabled()).ifPresent(number -> {
             TextInputControl field = fields.get(number);
             field.requestFocus();
-            selected.get(number).with(() -> {
+            asByHand(number, () -> {
                 switch (what) {
                     case UNDO -> field.undo();
                     case REDO -> field.redo();

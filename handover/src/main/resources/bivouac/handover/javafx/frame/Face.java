@@ -177,7 +177,7 @@ public abstract class Face extends FrameWindow {
             return;
         }
         last.requestFocus();
-        selection(last).with(() -> {
+        FieldSelection.with(last, () -> {
             switch (what) {
                 case UNDO -> last.undo();
                 case REDO -> last.redo();

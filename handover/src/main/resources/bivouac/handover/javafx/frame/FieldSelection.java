@@ -63,6 +63,15 @@ public final class FieldSelection {
                 .computeIfAbsent(FieldSelection.class, k -> new FieldSelection((TextInputControl) field));
     }
 
+    /** Does something to a field as a person does, whether what is selected there is kept or not. */
+    static void with(Node field, Runnable does) {
+        if (field.getProperties().get(FieldSelection.class) instanceof FieldSelection kept) {
+            kept.with(does);
+        } else {
+            does.run();
+        }
+    }
+
     public long from() {
         return Values.size(field.getText().substring(0, kept.getStart()));
     }
@@ -101,8 +110,7 @@ public final class FieldSelection {
         with(() -> field.selectRange(from, to));
     }
 
-    /** Does something to the field as a person does. */
-    void with(Runnable does) {
+    private void with(Runnable does) {
         setting = true;
         does.run();
         setting = false;
