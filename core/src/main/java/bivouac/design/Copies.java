@@ -103,7 +103,7 @@ public final class Copies {
         var all = new ArrayList<>(rows);
         for (int i = 0; i < all.size(); i++) {
             if (indexOf(all.get(i).parts(), after) >= 0) {
-                all.add(i + 1, Row.of(part));
+                all.add(i + 1, Row.of(part).on(all.get(i).page()));
                 return all;
             }
         }

@@ -207,9 +207,13 @@ abstract class DesignMapper {
         return Row.runs(rows).stream()
                 .flatMap(run -> {
                     String group = said("group", "group", run.getFirst().group());
-                    return run.stream().map(row -> new Row(row.parts(), group));
+                    return run.stream().map(row -> row.in(group).on(row.page().map(this::page)));
                 })
                 .toList();
+    }
+
+    private Row.Page page(Row.Page page) {
+        return new Row.Page(part(page.pages(), scope), page.item());
     }
 
     private Routines routines(Routines routines) {
@@ -268,6 +272,7 @@ abstract class DesignMapper {
                         c.items(),
                         c.follows().map(this::expression),
                         c.starts(),
+                        c.drawn(),
                         script(c.changed()),
                         traits);
             case Part.ListOfRows l -> list(l, traits);
@@ -288,6 +293,7 @@ abstract class DesignMapper {
                         m.shortcut(),
                         m.ticking(),
                         m.separated(),
+                        m.tool(),
                         each(m.each()),
                         m.does(),
                         script(m.chosen()),

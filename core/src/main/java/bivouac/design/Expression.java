@@ -11,6 +11,21 @@ public record Expression(String source) {
         Objects.requireNonNull(source, "source");
     }
 
+    /** A text as a CEL string literal. */
+    static String literal(String text) {
+        var out = new StringBuilder("\"");
+        text.chars().forEach(c -> {
+            if (c == '"' || c == '\\') {
+                out.append('\\').append((char) c);
+            } else if (Character.isISOControl(c)) {
+                out.append(String.format("\\u%04x", c));
+            } else {
+                out.append((char) c);
+            }
+        });
+        return out.append('"').toString();
+    }
+
     public boolean isBlank() {
         return source.isBlank();
     }

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -132,6 +133,82 @@ public record FacedWindow(
 
     public Script moment(Moment which) {
         return moments.getOrDefault(which, Script.EMPTY);
+    }
+
+    /** The pages that rows can stand on: of choices drawn as pages with items of their own, in reading order (P8). */
+    public List<Row.Page> pages() {
+        return rows.stream().flatMap(FacedWindow::pagesIn).toList();
+    }
+
+    private static Stream<Row.Page> pagesIn(Row row) {
+        return row.parts().stream()
+                .filter(p ->
+                        p instanceof Part.Choice c && c.isPages() && c.follows().isEmpty())
+                .flatMap(p -> ((Part.Choice) p)
+                        .items().stream().map(i -> new Row.Page(p.name().expression(), i)));
+    }
+
+    /** The page that a row stands on: one of pages above it; where it names another, it stands in the window itself (P8). */
+    public Optional<Row.Page> pageOf(Row row) {
+        return row.page().filter(page -> rows.stream()
+                .takeWhile(above -> above != row)
+                .flatMap(FacedWindow::pagesIn)
+                .anyMatch(page::equals));
+    }
+
+    /** The pages of the choices in some rows. */
+    public List<Row.Page> pagesIn(List<Row> some) {
+        return some.stream().flatMap(FacedWindow::pagesIn).toList();
+    }
+
+    /** The pages that a part stands on, the innermost first. */
+    public List<Row.Page> pagesOf(Part part) {
+        var all = new ArrayList<Row.Page>();
+        Optional<Row.Page> page = rowOf(part.name().expression()).flatMap(this::pageOf);
+        while (page.isPresent()) {
+            all.add(page.get());
+            page = rowOf(page.get().pages()).flatMap(this::pageOf);
+        }
+        return List.copyOf(all);
+    }
+
+    private Optional<Row> rowOf(String part) {
+        return rows.stream()
+                .filter(r ->
+                        r.parts().stream().anyMatch(p -> p.name().expression().equals(part)))
+                .findFirst();
+    }
+
+    /** What must be true for a part on pages to be seen, beside its own {@code visible}; empty for any other part (P8). */
+    public Optional<Expression> pageShown(Part part) {
+        List<Row.Page> on = pagesOf(part);
+        return on.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Expression(on.stream()
+                        .map(p -> "me." + p.pages() + ".visible && me." + p.pages() + " == "
+                                + Expression.literal(p.item()))
+                        .collect(Collectors.joining(" && "))));
+    }
+
+    /** The rows of its body: all but the status line. */
+    public List<Row> bodyRows() {
+        return rows.stream().filter(r -> !r.isStatusLine()).toList();
+    }
+
+    /** What stands in the line at its foot, in reading order (P8). */
+    public List<Part> statusLine() {
+        return rows.stream()
+                .filter(Row::isStatusLine)
+                .flatMap(r -> r.parts().stream())
+                .toList();
+    }
+
+    /** The commands in the row of tools, in the order of the menus (P8). */
+    public List<Part.MenuCommand> tools() {
+        return menus.stream()
+                .flatMap(m -> m.commands().stream())
+                .filter(Part.MenuCommand::tool)
+                .toList();
     }
 
     /** All its parts: menu commands first, then the rows in reading order. */

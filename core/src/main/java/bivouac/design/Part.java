@@ -63,15 +63,16 @@ public sealed interface Part {
     /** What a part's trigger is called, and its script. */
     record Trigger(String word, Script script) {}
 
-    /** How large a caption is, beside the others. */
+    /** How large a caption is, beside the others; or that it stands in the line at the foot of its window (P8). */
     enum TextSize {
         SMALL,
         NORMAL,
         LARGE,
-        TITLE;
+        TITLE,
+        STATUS_LINE;
 
         public String word() {
-            return name().toLowerCase(Locale.ROOT);
+            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
         }
     }
 
@@ -194,12 +195,30 @@ public sealed interface Part {
         }
     }
 
+    /** How one of a few texts is drawn; it means the same (P8). */
+    enum ChoiceLook {
+        LIST("drop-down list"),
+        RADIO_BUTTONS("radio buttons"),
+        PAGES("pages");
+
+        private final String words;
+
+        ChoiceLook(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     /**
      * One of a few texts (P4).
      *
      * @param items what can be chosen, in order
      * @param follows the list of texts that can be chosen instead of those (P5)
-     * @param starts the item chosen when the window opens; empty for none
+     * @param starts the item chosen when the window opens; empty for none, of pages for the first
+     * @param drawn as what; of pages one is always chosen (P8)
      */
     record Choice(
             Name name,
@@ -207,6 +226,7 @@ public sealed interface Part {
             List<String> items,
             Optional<Expression> follows,
             String starts,
+            ChoiceLook drawn,
             Script changed,
             Traits traits)
             implements Part {
@@ -214,13 +234,48 @@ public sealed interface Part {
             items = List.copyOf(items);
         }
 
+        /** One that is drawn as a drop-down list. */
+        public Choice(
+                Name name,
+                String label,
+                List<String> items,
+                Optional<Expression> follows,
+                String starts,
+                Script changed,
+                Traits traits) {
+            this(name, label, items, follows, starts, ChoiceLook.LIST, changed, traits);
+        }
+
         /** Its items are those of a list of texts. */
         public Choice following(String list) {
-            return new Choice(name, label, List.of(), Optional.of(new Expression(list)), starts, changed, traits);
+            return new Choice(
+                    name, label, List.of(), Optional.of(new Expression(list)), starts, drawn, changed, traits);
         }
 
         public static Choice of(String name, String label, String... items) {
             return new Choice(Name.of(name), label, List.of(items), Optional.empty(), "", Script.EMPTY, Traits.USUAL);
+        }
+
+        public Choice labelled(String other) {
+            return new Choice(name, other, items, follows, starts, drawn, changed, traits);
+        }
+
+        public Choice startingWith(String item) {
+            return new Choice(name, label, items, follows, item, drawn, changed, traits);
+        }
+
+        public Choice drawn(ChoiceLook as) {
+            return new Choice(name, label, items, follows, starts, as, changed, traits);
+        }
+
+        public boolean isPages() {
+            return drawn == ChoiceLook.PAGES;
+        }
+
+        /** The item that is chosen when nothing else is; empty for none. */
+        public String usual() {
+            boolean known = follows.isPresent() || items.contains(starts);
+            return known ? starts : isPages() && !items.isEmpty() ? items.getFirst() : "";
         }
 
         @Override
@@ -509,6 +564,7 @@ public sealed interface Part {
      * @param shortcut the keys that choose it, as {@code Ctrl+N}; empty for none; of one for each row, of the first (P5)
      * @param ticking whether it carries a tick that choosing it turns over
      * @param separated whether a line parts it from the command above
+     * @param tool whether it stands in the window's row of tools, too (P8)
      * @param each of what there is one for each (P5)
      * @param does what it does to the field that has the keyboard; it has no script then, and happens to nobody (P6)
      */
@@ -518,11 +574,26 @@ public sealed interface Part {
             String shortcut,
             boolean ticking,
             boolean separated,
+            boolean tool,
             Each each,
             Optional<Editing> does,
             Script chosen,
             Traits traits)
             implements Part {
+        /** One that stands in its menu only. */
+        public MenuCommand(
+                Name name,
+                String text,
+                String shortcut,
+                boolean ticking,
+                boolean separated,
+                Each each,
+                Optional<Editing> does,
+                Script chosen,
+                Traits traits) {
+            this(name, text, shortcut, ticking, separated, false, each, does, chosen, traits);
+        }
+
         public MenuCommand {
             Objects.requireNonNull(shortcut, "shortcut");
             if (does.isPresent() && !canEdit(chosen, each, ticking)) {
@@ -544,28 +615,32 @@ public sealed interface Part {
         }
 
         public MenuCommand withShortcut(String keys) {
-            return new MenuCommand(name, text, keys, ticking, separated, each, does, chosen, traits);
+            return new MenuCommand(name, text, keys, ticking, separated, tool, each, does, chosen, traits);
         }
 
         public MenuCommand forEach(Each other) {
-            return new MenuCommand(name, text, shortcut, ticking, separated, other, does, chosen, traits);
+            return new MenuCommand(name, text, shortcut, ticking, separated, tool, other, does, chosen, traits);
         }
 
         public MenuCommand withText(String other) {
-            return new MenuCommand(name, other, shortcut, ticking, separated, each, does, chosen, traits);
+            return new MenuCommand(name, other, shortcut, ticking, separated, tool, each, does, chosen, traits);
         }
 
         public MenuCommand ticking(boolean can) {
-            return new MenuCommand(name, text, shortcut, can, separated, each, does, chosen, traits);
+            return new MenuCommand(name, text, shortcut, can, separated, tool, each, does, chosen, traits);
         }
 
         public MenuCommand separated(boolean by) {
-            return new MenuCommand(name, text, shortcut, ticking, by, each, does, chosen, traits);
+            return new MenuCommand(name, text, shortcut, ticking, by, tool, each, does, chosen, traits);
+        }
+
+        public MenuCommand tool(boolean stands) {
+            return new MenuCommand(name, text, shortcut, ticking, separated, stands, each, does, chosen, traits);
         }
 
         /** One that runs no script; it must have none. */
         public MenuCommand doing(Optional<Editing> what) {
-            return new MenuCommand(name, text, shortcut, ticking, separated, each, what, chosen, traits);
+            return new MenuCommand(name, text, shortcut, ticking, separated, tool, each, what, chosen, traits);
         }
 
         /** Whether it can do one of the platform's own: nothing else is said of it that it would lose. */

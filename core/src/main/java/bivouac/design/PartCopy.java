@@ -15,7 +15,8 @@ final class PartCopy {
             case Part.TextField p ->
                 new Part.TextField(name, p.label(), p.starts(), p.longest(), p.entry(), script, traits);
             case Part.ValueField p -> new Part.ValueField(name, p.label(), p.holds(), p.starts(), script, traits);
-            case Part.Choice p -> new Part.Choice(name, p.label(), p.items(), p.follows(), p.starts(), script, traits);
+            case Part.Choice p ->
+                new Part.Choice(name, p.label(), p.items(), p.follows(), p.starts(), p.drawn(), script, traits);
             case Part.ListOfRows p ->
                 new Part.ListOfRows(
                         name, p.label(), p.columns(), p.first(), p.several(), p.byHand(), script, p.moments(), traits);
@@ -23,7 +24,16 @@ final class PartCopy {
             case Part.Button p -> new Part.Button(name, p.text(), p.isDefault(), p.each(), script, traits);
             case Part.MenuCommand p ->
                 new Part.MenuCommand(
-                        name, p.text(), p.shortcut(), p.ticking(), p.separated(), p.each(), p.does(), script, traits);
+                        name,
+                        p.text(),
+                        p.shortcut(),
+                        p.ticking(),
+                        p.separated(),
+                        p.tool(),
+                        p.each(),
+                        p.does(),
+                        script,
+                        traits);
         };
     }
 }

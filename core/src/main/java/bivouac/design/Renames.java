@@ -3,6 +3,7 @@ package bivouac.design;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /** Edits that change a name and carry every reference to it, those in expressions and texts included. */
@@ -47,6 +48,34 @@ public final class Renames {
                 .changingFace(
                         window,
                         w -> w.mapParts(p -> Optional.of(p.name().expression().equals(from) ? p.named(to) : p)));
+    }
+
+    /**
+     * Other items of a choice; where there are as many as before, each has become the one in its place, and what stood on
+     * its page, or began with it, goes along (P8).
+     */
+    public static Design items(Design design, String window, Part.Choice choice, List<String> items) {
+        List<String> before = choice.items();
+        String name = choice.name().expression();
+        UnaryOperator<String> now =
+                item -> before.size() == items.size() && before.contains(item) ? items.get(before.indexOf(item)) : item;
+        var other = new Part.Choice(
+                choice.name(),
+                choice.label(),
+                items,
+                items.equals(before) ? choice.follows() : Optional.empty(),
+                now.apply(choice.starts()),
+                choice.drawn(),
+                choice.changed(),
+                choice.traits());
+        return design.changingFace(window, f -> f.changingPart(name, other))
+                .changingFace(
+                        window,
+                        f -> f.withRows(f.rows().stream()
+                                .map(r -> r.on(r.page()
+                                        .map(p ->
+                                                p.pages().equals(name) ? new Row.Page(name, now.apply(p.item())) : p)))
+                                .toList()));
     }
 
     /** Renames a variable of a window. */

@@ -77,7 +77,7 @@ public record Behaviour(Design of) {
             case Part.Link l ->
                 new Part.Link(l.name(), seen(l.text(), cell, cells), l.address(), l.followed(), l.traits());
             // what else they say is what they hold, or what they are called by
-            case Part.MenuCommand m -> m;
+            case Part.MenuCommand m -> m.tool(false);
             case Part.TextField f -> f;
             case Part.ValueField f -> f;
             case Part.Choice c -> c;

@@ -23,6 +23,8 @@ final class PartFormat {
     private static final String EACH_OPEN = "for each open";
     private static final String TICKED_WHEN = "ticked when";
     private static final String DOES = "does";
+    private static final String PAGE = "page";
+    private static final String OF = "of";
     private static final int LONGEST_FIELD = 1_000_000;
 
     private interface Kind {
@@ -31,6 +33,8 @@ final class PartFormat {
 
     private static final Fields.Reader<Part.TextSize> SIZE =
             j -> Fields.oneOf(j, ReadyMadeFormat.words(Part.TextSize.values(), Part.TextSize::word));
+    private static final Fields.Reader<Part.ChoiceLook> DRAWN =
+            j -> Fields.oneOf(j, ReadyMadeFormat.words(Part.ChoiceLook.values(), Part.ChoiceLook::words));
     private static final Fields.Reader<Part.Entry> ENTRY =
             j -> Fields.oneOf(j, ReadyMadeFormat.words(Part.Entry.values(), Part.Entry::words));
     private static final Fields.Reader<Editing> EDITING =
@@ -73,6 +77,7 @@ final class PartFormat {
                         f.list("items", Fields::asText),
                         f.has(EACH_ROW) ? Optional.of(new Expression(f.text(EACH_ROW))) : Optional.empty(),
                         f.text("starts", ""),
+                        f.value("drawn", Part.ChoiceLook.LIST, DRAWN),
                         StepFormat.script(f, "chosen"),
                         traits));
         kinds.put(
@@ -138,6 +143,7 @@ final class PartFormat {
                 f.text("shortcut", ""),
                 f.yes("ticking", false),
                 f.yes("separated", false),
+                f.yes("tool", false),
                 each(f, true),
                 Optional.empty(),
                 StepFormat.script(f, "chosen"),
@@ -186,19 +192,28 @@ final class PartFormat {
                         json.at(),
                         "a row belongs here, and this is a part; put the part into a row: [ { \"part\": … } ].");
             }
-            var row = new Row(f.list("parts", PartFormat::part), f.text("group"));
+            var row = new Row(
+                    f.list("parts", PartFormat::part), f.has(PAGE) ? f.text("group", "") : f.text("group"), page(f));
             f.done();
             return row;
         }
         return new Row(Fields.asList(json, PartFormat::part), "");
     }
 
-    /** A row is the list of its parts, or in a group an object that says which. */
+    /** {@code "page": "Guests", "of": "detail"}. */
+    private static Optional<Row.Page> page(Fields f) throws Unreadable {
+        return f.has(PAGE) ? Optional.of(new Row.Page(f.text(OF), f.text(PAGE))) : Optional.empty();
+    }
+
+    /** A row is the list of its parts, or in a group or on a page an object that says which. */
     static Object write(Row row) {
         var parts = row.parts().stream().map(PartFormat::write).toList();
-        return row.group().isEmpty()
-                ? parts
-                : new JsonOut.Members().put("group", row.group()).put("parts", parts);
+        if (row.group().isEmpty() && row.page().isEmpty()) {
+            return parts;
+        }
+        var out = new JsonOut.Members();
+        row.page().ifPresent(p -> out.put(PAGE, p.item()).put(OF, p.pages()));
+        return out.putUnlessEmpty("group", row.group()).put("parts", parts);
     }
 
     static Part.MenuCommand command(Json json) throws Unreadable {
@@ -262,7 +277,11 @@ final class PartFormat {
                 out.putUnlessEmpty("label", c.label())
                         .list("items", c.items(), i -> i)
                         .put(EACH_ROW, c.follows().map(Expression::source))
-                        .putUnlessEmpty("starts", c.starts());
+                        .putUnlessEmpty("starts", c.starts())
+                        .putUnless(
+                                c.drawn() == Part.ChoiceLook.LIST,
+                                "drawn",
+                                c.drawn().words());
             case Part.ListOfRows l ->
                 out.putUnlessEmpty("label", l.label())
                         .list("columns", l.columns(), c -> new JsonOut.Members()
@@ -278,6 +297,7 @@ final class PartFormat {
                         .putUnlessEmpty("shortcut", m.shortcut())
                         .putUnless(!m.ticking(), "ticking", true)
                         .putUnless(!m.separated(), "separated", true)
+                        .putUnless(!m.tool(), "tool", true)
                         .put(DOES, m.does().map(Editing::words));
         }
         write(out, part.each());

@@ -57,6 +57,11 @@ final class Linker {
         return new Spot(new Trouble.Where.OnWindow(window, part.name().expression()), what);
     }
 
+    /** What must be true for a part to be seen where it stands on a page (P8). */
+    Optional<Expression> pageShown(Part part) {
+        return me.orElseThrow().face().flatMap(f -> f.pageShown(part));
+    }
+
     Compiled<Reading> expression(Spot spot, Expression source, Type wanted) {
         return typed(spot, source, wanted, scope);
     }

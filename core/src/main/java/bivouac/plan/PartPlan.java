@@ -122,7 +122,8 @@ public final class PartPlan {
         if (part instanceof Part.Link link) {
             address = Optional.of(linker.text(linker.at(part, "address"), link.address()));
         }
-        traits.link(linker, each.map(e -> e.scope(linker)).orElseGet(() -> linker.with(Map.of())));
+        traits.link(
+                linker, each.map(e -> e.scope(linker)).orElseGet(() -> linker.with(Map.of())), linker.pageShown(part));
         script = linker.script(part);
         if (part instanceof Part.ListOfRows list) {
             for (var moment : Part.RowMoment.values()) {
@@ -162,8 +163,7 @@ public final class PartPlan {
         } else if (rows.isPresent()) {
             rows.orElseThrow().start(inst, from.today());
         } else if (part instanceof Part.Choice choice) {
-            boolean known = follows.isPresent() || choice.items().contains(choice.starts());
-            inst.set(slot, Value.of(known ? choice.starts() : ""));
+            inst.set(slot, Value.of(choice.usual()));
         } else if (isTicking()) {
             inst.set(slot, Value.NO);
         } else if (part instanceof Part.Progress) {
@@ -236,10 +236,23 @@ public final class PartPlan {
                 : List.of();
     }
 
-    /** What is chosen in one that follows a list: what is no item any more counts as none (P5). */
+    /** What is chosen in one that follows a list: what is no item any more counts as none (P5), of pages as the first (P8). */
     private String chosenOf(Reading in, Instance inst) {
         String chosen = inst.value(slot).shown();
-        return chosen.isEmpty() || !items(in, inst).contains(chosen) ? "" : chosen;
+        if (chosen.isEmpty() && !isPages()) {
+            return "";
+        }
+        List<String> items = items(in, inst);
+        return items.contains(chosen) ? chosen : isPages() && !items.isEmpty() ? items.getFirst() : "";
+    }
+
+    private boolean isPages() {
+        return part instanceof Part.Choice c && c.isPages();
+    }
+
+    /** Whether something is chosen in it always: pages of their own, of which there are any (P8). */
+    private boolean alwaysChosen(Part.Choice choice) {
+        return choice.isPages() && follows.isEmpty() && !choice.items().isEmpty();
     }
 
     /** Chooses an item of a choice. */
@@ -308,7 +321,7 @@ public final class PartPlan {
     }
 
     public boolean visible(Reading in, Instance inst) {
-        return traits.is(TraitsPlan.Flag.VISIBLE, in, inst);
+        return traits.isSeen(in, inst);
     }
 
     public boolean readOnly(Reading in, Instance inst) {
@@ -378,8 +391,8 @@ public final class PartPlan {
             case Part.ListOfRows l -> rows.orElseThrow().accesses(whose, all);
             case Part.Choice c -> {
                 Access.Writer write = (in, v) -> choose(in, whose.in(in), v.shown());
-                Access chosen = Access.plain(Type.TEXT, cell, in -> chosen(in, whose.in(in)), write)
-                        .thatMayFault();
+                Access plain = Access.plain(Type.TEXT, cell, in -> chosen(in, whose.in(in)), write);
+                Access chosen = alwaysChosen(c) ? plain : plain.thatMayFault();
                 Access any = Access.following(
                         Type.YESNO,
                         List.of(cell),
@@ -456,14 +469,16 @@ public final class PartPlan {
             throw new EvaluationFault(
                     "“" + item + "” is no item of " + part.name().shown());
         }
-        inst.set(slot, Value.of(item));
+        boolean none = item.isEmpty() && part instanceof Part.Choice c && alwaysChosen(c);
+        inst.set(slot, Value.of(none ? ((Part.Choice) part).items().getFirst() : item));
     }
 
     private Value chosen(Reading in, Instance inst) {
-        if (text(in, inst).isEmpty()) {
+        String chosen = text(in, inst);
+        if (chosen.isEmpty()) {
             throw new EvaluationFault("nothing is chosen in " + part.name().shown());
         }
-        return inst.value(slot);
+        return Value.of(chosen);
     }
 
     /** What it means depends on the list that it follows, too. */

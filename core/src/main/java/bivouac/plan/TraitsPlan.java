@@ -2,6 +2,7 @@ package bivouac.plan;
 
 import bivouac.design.Braces;
 import bivouac.design.Each;
+import bivouac.design.Expression;
 import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.Setting;
@@ -15,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What every part has beside its content (P1), compiled: enabled, visible, read-only, font and colour. */
 public final class TraitsPlan {
@@ -77,6 +79,8 @@ public final class TraitsPlan {
     private final int slot;
     private final List<Optional<Compiled<Reading>>> follows = new ArrayList<>();
     private final List<TextTemplate<Reading>> looks = new ArrayList<>();
+    /** Whether the page that it stands on is chosen (P8). */
+    private Optional<Compiled<Reading>> page = Optional.empty();
 
     /** @param slot the first of {@link #SLOTS} */
     TraitsPlan(int window, Part part, int slot) {
@@ -85,8 +89,12 @@ public final class TraitsPlan {
         this.slot = slot;
     }
 
-    /** @param rows the scope of what is said of each row (P5) */
-    void link(Linker linker, Scopes.At rows) {
+    /**
+     * @param rows the scope of what is said of each row (P5)
+     * @param onPage what must be true besides, for it to be seen (P8)
+     */
+    void link(Linker linker, Scopes.At rows, Optional<Expression> onPage) {
+        page = onPage.map(shown -> linker.expression(linker.at(part, "page"), shown, Type.YESNO));
         for (Flag flag : Flag.values()) {
             Scopes.At scope = flag.ofRow() ? rows : linker.with(Map.of());
             follows.add(
@@ -133,6 +141,12 @@ public final class TraitsPlan {
                         .equals(Value.YES);
     }
 
+    /** Whether it is seen: visible, and on no page or on one that is chosen (P8). */
+    boolean isSeen(Reading in, Instance inst) {
+        return is(Flag.VISIBLE, in, inst)
+                && (page.isEmpty() || page.get().evaluate(in.of(inst)).equals(Value.YES));
+    }
+
     /** How it looks, as pickers write it; empty for as its window does. */
     public String look(Look look, Reading in, Instance inst) {
         return isLive(look)
@@ -146,7 +160,9 @@ public final class TraitsPlan {
 
     /** The conditions that some traits follow. */
     List<Compiled<Reading>> conditions() {
-        return follows.stream().flatMap(Optional::stream).toList();
+        return Stream.concat(follows.stream(), Stream.of(page))
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     /** Whether something in the traits can be fault X3 at rest (E2). */

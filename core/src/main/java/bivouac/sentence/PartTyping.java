@@ -9,10 +9,9 @@ import bivouac.design.Menu;
 import bivouac.design.Name;
 import bivouac.design.Names;
 import bivouac.design.Part;
-import bivouac.design.Row;
 import bivouac.design.Shortcut;
+import bivouac.design.Traits;
 import bivouac.design.Type;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -33,15 +32,20 @@ public final class PartTyping {
             "whole-number field",
             "date field",
             "choice",
+            "radio buttons",
+            "pages",
             "list",
             "tick box",
             "link",
             "picture",
             "progress",
-            "command");
+            "status line",
+            "command",
+            "tool");
 
     /** Those of which there can be one for each row, or for each open window. */
-    private static final List<String> EACH_KINDS = List.of("button", "choice", "command");
+    private static final List<String> EACH_KINDS =
+            List.of("button", "choice", "radio buttons", "pages", "command", "tool");
 
     private PartTyping() {}
 
@@ -55,7 +59,7 @@ public final class PartTyping {
 
     /** What a line can go on with: its kind, and of what there is one for each (P5). */
     public static List<Completion.Offer> offers(Design design, String window, String line) {
-        if (StepTyping.lower(line).startsWith("command ")) {
+        if (isCommand(StepTyping.lower(line).split(" ", 2)[0])) {
             List<Completion.Offer> does = behind(line, line.lastIndexOf(" do"), EditingLine.offers());
             if (!does.isEmpty()) {
                 return does;
@@ -63,6 +67,11 @@ public final class PartTyping {
         }
         int last = line.lastIndexOf(" for");
         Optional<FacedWindow> face = design.faced(window);
+        List<Completion.Offer> pages =
+                face.isEmpty() ? List.of() : behind(line, line.lastIndexOf(" on"), OnPage.offers(face.get()));
+        if (!pages.isEmpty()) {
+            return pages;
+        }
         boolean canFollow =
                 EACH_KINDS.stream().anyMatch(k -> StepTyping.lower(line).startsWith(k + " "));
         if (last < 0 || face.isEmpty() || !canFollow) {
@@ -104,9 +113,11 @@ public final class PartTyping {
             return new Result.Unfinished("A part begins with " + String.join(", ", KINDS) + ".");
         }
         String rest = words.rest();
-        if (kind.get().equals("command")) {
-            return command(design, face.get(), rest);
+        if (isCommand(kind.get())) {
+            return command(design, face.get(), rest, kind.get().equals("tool"));
         }
+        OnPage on = OnPage.of(face.get(), rest);
+        rest = on.rest();
         int as = rest.lastIndexOf(" as ");
         boolean said = as > 0;
         String stands = said ? rest.substring(0, as).strip() : rest;
@@ -123,8 +134,12 @@ public final class PartTyping {
         } catch (Declarations.Wrong e) {
             return new Result.Unfinished(e.getMessage());
         }
-        Design changed = design.changingFace(window, f -> f.withRows(place(f.rows(), part, beside)));
+        Design changed = design.changingFace(window, f -> f.withRows(on.place(f.rows(), part, beside)));
         return new Result.Added(changed, part.name().expression(), did(part, face.get()));
+    }
+
+    private static boolean isCommand(String kind) {
+        return kind.equals("command") || kind.equals("tool");
     }
 
     private static Part following(Part made, Each each) throws Declarations.Wrong {
@@ -163,7 +178,7 @@ public final class PartTyping {
         static Labelled of(String kind, String text) {
             String word =
                     switch (kind) {
-                        case "choice", "list", "progress" -> " of ";
+                        case "choice", "radio buttons", "pages", "list", "progress" -> " of ";
                         case "link" -> " to ";
                         default -> "";
                     };
@@ -197,9 +212,17 @@ public final class PartTyping {
         String first = says ? shortened(words) : kind;
         String plain = first.toLowerCase(Locale.ROOT).equals(first) ? first : lowerFirst(first);
         boolean asIs = said || !says;
-        return Names.freeName(
-                asIs ? plain : design.application().names().name(kind.equals("command") ? "menu command" : kind, plain),
-                taken);
+        return Names.freeName(asIs ? plain : design.application().names().name(habitKind(kind), plain), taken);
+    }
+
+    /** The kind that a habit of names speaks of. */
+    private static String habitKind(String kind) {
+        return switch (kind) {
+            case "command", "tool" -> "menu command";
+            case "radio buttons", "pages" -> "choice";
+            case "status line" -> "caption";
+            default -> kind;
+        };
     }
 
     private static String shortened(String words) {
@@ -226,8 +249,10 @@ public final class PartTyping {
                     case "number field" -> Part.ValueField.of(n, label);
                     case "whole-number field" -> Part.ValueField.of(n, label, Part.Holds.WHOLE);
                     case "date field" -> Part.ValueField.of(n, label, Part.Holds.DATE);
-                    case "choice" ->
-                        Part.Choice.of(n, label, new Words(text.more()).list().toArray(String[]::new));
+                    case "choice" -> choice(n, text);
+                    case "radio buttons" -> choice(n, text).drawn(Part.ChoiceLook.RADIO_BUTTONS);
+                    case "pages" -> choice(n, text).drawn(Part.ChoiceLook.PAGES);
+                    case "status line" -> new Part.Caption(Name.of(n), label, Part.TextSize.STATUS_LINE, Traits.USUAL);
                     case "list" ->
                         Part.ListOfRows.of(
                                 n, label, Declarations.readColumns(text.more()).toArray(Type.Column[]::new));
@@ -240,25 +265,8 @@ public final class PartTyping {
         return made.named(name);
     }
 
-    private static List<Row> place(List<Row> rows, Part part, boolean beside) {
-        var changed = new ArrayList<>(rows);
-        boolean buttonsLast = !rows.isEmpty() && isButtons(rows.getLast());
-        boolean isButton = part instanceof Part.Button;
-        // where something that is no button goes: above the buttons, which stay at the foot
-        int end = buttonsLast && !isButton ? rows.size() - 1 : rows.size();
-        boolean joins = end > 0 && (beside || isButton && buttonsLast);
-        if (joins) {
-            var parts = new ArrayList<>(changed.get(end - 1).parts());
-            parts.add(part);
-            changed.set(end - 1, changed.get(end - 1).with(parts));
-        } else {
-            changed.add(end, Row.of(part));
-        }
-        return changed;
-    }
-
-    private static boolean isButtons(Row row) {
-        return row.parts().stream().allMatch(Part.Button.class::isInstance);
+    private static Part.Choice choice(String name, Labelled text) {
+        return Part.Choice.of(name, text.label(), new Words(text.more()).list().toArray(String[]::new));
     }
 
     private static Optional<String> shortcut(String line) {
@@ -271,7 +279,7 @@ public final class PartTyping {
     }
 
     /** {@code MENU / TEXT Ctrl+KEY}; without a menu it goes to the last one, or to a new one named after the window. */
-    private static Result command(Design design, FacedWindow face, String typed) {
+    private static Result command(Design design, FacedWindow face, String typed, boolean tool) {
         Optional<String> behind = shortcut(typed);
         String line = behind.isPresent() ? withoutLastWord(typed) : typed;
         int as = line.lastIndexOf(" as ");
@@ -303,6 +311,7 @@ public final class PartTyping {
         var command = (Part.MenuCommand) Part.MenuCommand.of(name.shown(), text, keys)
                 .forEach(split.each())
                 .doing(editing.does())
+                .tool(tool)
                 .named(name);
         List<Menu> menus = Menu.changing(face.menus(), menu, face.menus().size(), m -> m.and(List.of(command)));
         return added(design, face, menus, command);

@@ -7,6 +7,7 @@ import bivouac.design.Each;
 import bivouac.design.Editing;
 import bivouac.design.FacedWindow;
 import bivouac.design.Part;
+import bivouac.design.Row;
 import bivouac.design.Type;
 import bivouac.design.Variable;
 import java.util.List;
@@ -170,12 +171,62 @@ class PartTypingTest {
         assertThat(PartTyping.add(design, "Desk", "slider Volume"))
                 .isEqualTo(new PartTyping.Result.Unfinished(
                         "A part begins with button, caption, text field, number field, whole-number field, date field, "
-                                + "choice, list, tick box, link, picture, progress, command."));
+                                + "choice, radio buttons, pages, list, tick box, link, picture, progress, status line, "
+                                + "command, tool."));
         assertThat(PartTyping.offers(design, "Desk", "t"))
                 .extracting(Completion.Offer::shown)
-                .containsExactly("text field", "tick box");
+                .containsExactly("text field", "tick box", "tool");
         assertThat(PartTyping.offers(design, "Desk", "+ b"))
                 .extracting(Completion.Offer::text)
                 .containsExactly("+ button ");
+    }
+
+    @Test
+    void a_part_stands_on_a_page_above_its_buttons_and_the_status_line_stays_at_the_foot() {
+        add(
+                "status line {app.today}",
+                "pages Detail of Guests, Notes",
+                "button Close",
+                "text field Name as who on page guests",
+                "button Add on page Guests",
+                "number field Nights on page Guests",
+                "button Remove on page Guests",
+                "caption Nothing yet on page Notes",
+                "status line second",
+                "caption On page one");
+        assertThat(desk().rows().stream()
+                        .map(r -> r.page().map(Row.Page::item).orElse("-") + " "
+                                + r.parts().stream().map(Part::displayName).toList()))
+                .containsExactly(
+                        "- [Detail]",
+                        "Guests [Name]",
+                        "Guests [Nights]",
+                        "Guests [Add, Remove]",
+                        "Notes [nothing yet caption]",
+                        "- [on page one caption]",
+                        "- [Close]",
+                        "- [status line, second caption]");
+        assertThat(desk().statusLine()).hasSize(2);
+        assertThat(PartTyping.offers(design, "Desk", "text field A on p"))
+                .extracting(Completion.Offer::shown)
+                .containsExactly("on page Guests", "on page Notes");
+    }
+
+    @Test
+    void radio_buttons_and_tools_are_typed_as_what_they_are() {
+        add("radio buttons Board of none, half", "tool File / &Save Ctrl+S", "command File / Quit");
+        assertThat(((Part.Choice) desk().part("boardChoice").orElseThrow()).drawn())
+                .isEqualTo(Part.ChoiceLook.RADIO_BUTTONS);
+        assertThat(desk().tools()).extracting(Part.MenuCommand::text).containsExactly("&Save");
+    }
+
+    @Test
+    void pages_of_one_name_are_told_apart() {
+        add(
+                "pages First of Guests, Notes as first",
+                "pages Second of Guests as second",
+                "caption A on page Guests of second");
+        assertThat(desk().rows().getLast().page()).contains(new Row.Page("second", "Guests"));
+        assertThat(OnPage.all(desk())).containsExactly("Guests of first", "Notes", "Guests of second");
     }
 }

@@ -184,7 +184,8 @@ public final class RandomDesigns {
         var rows = new ArrayList<Row>();
         for (int i = 0; i < random.nextInt(4); i++) {
             rows.add((random.nextBoolean() ? Row.of(part()) : Row.of(part(), part()))
-                    .in(pick(List.of("", "", "Board", "ü"))));
+                    .in(pick(List.of("", "", "Board", "ü")))
+                    .on(random.nextInt(4) == 0 ? Optional.of(new Row.Page(word(), word())) : Optional.empty()));
         }
         return rows;
     }
@@ -212,6 +213,7 @@ public final class RandomDesigns {
                         random.nextBoolean() ? List.of() : List.of("a", word()),
                         random.nextInt(4) == 0 ? Optional.of(expression()) : Optional.empty(),
                         pick(List.of("", "a")),
+                        pick(List.of(Part.ChoiceLook.values())),
                         script(1),
                         traits());
             case 5 -> new Part.Link(name(), word(), word(), script(1), traits());
@@ -245,6 +247,7 @@ public final class RandomDesigns {
                 pick(List.of("", "Ctrl+N")),
                 random.nextBoolean(),
                 random.nextBoolean(),
+                random.nextInt(3) == 0,
                 each(true),
                 Optional.empty(),
                 script(2),

@@ -21,6 +21,7 @@ import bivouac.design.Part;
 import bivouac.design.Picker;
 import bivouac.design.PretendFiles;
 import bivouac.design.Routines;
+import bivouac.design.Row;
 import bivouac.design.Script;
 import bivouac.design.Setting;
 import bivouac.design.Step;
@@ -77,6 +78,7 @@ final class Conformance {
     static List<Case> all() {
         return List.of(
                 parts(),
+                pages(),
                 eachRow(),
                 eachWindow(),
                 choiceOfRows(),
@@ -677,6 +679,85 @@ final class Conformance {
                         "press \"show\" of \"Desk\"",
                         "press \"more\" of \"Desk\"",
                         "press \"show\" of \"Desk\""));
+    }
+
+    /** Pages, with pages on one of them, a group, and a list to follow; radio buttons, tools and a status line (P8). */
+    private static Case pages() {
+        var detail = Part.Choice.of("detail", "", "Guests", "Notes \"&\" more")
+                .drawn(Part.ChoiceLook.PAGES)
+                .triggering(Script.of(note("page {me.detail}")));
+        var inner = Part.Choice.of("inner", "Inner", "one", "two").drawn(Part.ChoiceLook.PAGES);
+        var open = Part.Choice.of("open", "Open")
+                .following("app.texts")
+                .drawn(Part.ChoiceLook.PAGES)
+                .triggering(Script.of(note("shows {me.open}")));
+        var board = Part.Choice.of("board", "Board", "none", "half", "full")
+                .drawn(Part.ChoiceLook.RADIO_BUTTONS)
+                .triggering(Script.of(note("board {me.board}")));
+        var list = Part.ListOfRows.of("names", "Names", new Type.Column("name", Type.TEXT))
+                .starting(List.of(List.of("Orla"), List.of("Tam")));
+        var more = Optional.of(new Row.Page("detail", "Notes \"&\" more"));
+        var status = new Part.Caption(
+                Name.of("status"),
+                "{me.detail}: {me.board.anyChosen ? me.board : \"-\"}",
+                Part.TextSize.STATUS_LINE,
+                Traits.USUAL);
+        var save = Part.MenuCommand.of("save", "&Save", "Ctrl+S").tool(true).triggering(Script.of(note("saved")));
+        var bold = Part.MenuCommand.of("bold", "&Bold", "")
+                .ticking(true)
+                .tool(true)
+                .triggering(Script.of(note("bold {me.bold.ticked}")))
+                .with(Traits.USUAL.enabled(new Setting.Follows(new Expression("me.inner == \"two\""))));
+        FacedWindow desk = main("Desk")
+                .withMenus(List.of(new Menu("&File", List.of((Part.MenuCommand) save, (Part.MenuCommand) bold))))
+                .withRows(List.of(
+                        Row.of(board),
+                        Row.of(detail),
+                        Row.of(Part.TextField.of("who", "Who"), button("add", note("added {me.who}")))
+                                .on(Optional.of(new Row.Page("detail", "Guests"))),
+                        Row.of(list).on(Optional.of(new Row.Page("detail", "Guests"))),
+                        Row.of(inner).on(more),
+                        Row.of(Part.TickBox.of("wet", "&Wet")).in("Weather").on(more),
+                        Row.of(Part.TickBox.of("cold", "&Cold")).in("Weather").on(more),
+                        Row.of(button("deep", note("deep"), set("me.detail", "\"\"")))
+                                .on(Optional.of(new Row.Page("inner", "two"))),
+                        Row.of(
+                                open,
+                                button("close", set("app.texts", "app.texts.filter(t, t != me.open)")),
+                                button(
+                                        "hide",
+                                        set("me.detail.visible", "!me.detail.visible"),
+                                        set("me.board", "\"half\""))),
+                        Row.of(status)));
+        return of(
+                "pages and tools",
+                "P8 P4 P5",
+                withMain(desk)
+                        .variable("texts", new Type.ListOf(Type.TEXT), "[\"a\", \"b\", \"c\"]")
+                        .design(),
+                List.of(
+                        "see invisible \"deep\" of \"Desk\"",
+                        "select \"full\" in \"board\" of \"Desk\"",
+                        "press \"save\" of \"Desk\"",
+                        "type \"Ilva\" into \"who\" of \"Desk\"",
+                        "press \"add\" of \"Desk\"",
+                        "select \"Notes \\\"&\\\" more\" in \"detail\" of \"Desk\"",
+                        "see invisible \"who\" of \"Desk\"",
+                        "see \"Notes \\\"&\\\" more: full\" in \"status\" of \"Desk\"",
+                        "tick \"cold\" of \"Desk\"",
+                        "select \"two\" in \"inner\" of \"Desk\"",
+                        "press \"bold\" of \"Desk\"",
+                        "press \"deep\" of \"Desk\"",
+                        "see invisible \"deep\" of \"Desk\"",
+                        "select \"c\" in \"open\" of \"Desk\"",
+                        "press \"close\" of \"Desk\"",
+                        "see \"a\" in \"open\" of \"Desk\"",
+                        "press \"close\" of \"Desk\"",
+                        "press \"hide\" of \"Desk\"",
+                        "see invisible \"add\" of \"Desk\"",
+                        "see \"half\" in \"board\" of \"Desk\"",
+                        "press \"hide\" of \"Desk\"",
+                        "press \"add\" of \"Desk\""));
     }
 
     /** Commands and buttons for each row: of a list of texts, of rows, of numbers, with conditions, hidden and disabled. */

@@ -28,6 +28,7 @@ public final class PartFindings {
     public static void into(List<Finding> found, FacedWindow face) {
         String window = face.name().shown();
         AccessKeyFindings.into(found, face);
+        PageFindings.into(found, face);
         Map<String, Part> shortcuts = new HashMap<>();
         for (Part part : face.parts()) {
             EachFindings.into(found, face, part);
@@ -129,13 +130,18 @@ public final class PartFindings {
                     c,
                     c.displayName() + " on " + window + " starts with “" + c.starts()
                             + "”, which is none of its items.",
-                    "A choice holds only its items (P4), so nothing would be chosen.",
+                    c.isPages()
+                            ? "A choice holds only its items (P4), so its first page would be shown."
+                            : "A choice holds only its items (P4), so nothing would be chosen.",
                     new PartRepair.Change(
                             window,
                             c,
-                            new Part.Choice(c.name(), c.label(), c.items(), c.follows(), "", c.changed(), c.traits()),
-                            "Start with none",
-                            c.displayName() + " then starts with nothing chosen.")));
+                            c.startingWith(""),
+                            c.isPages() ? "Start with the first" : "Start with none",
+                            c.displayName()
+                                    + (c.isPages()
+                                            ? " then starts with its first page."
+                                            : " then starts with nothing chosen."))));
         }
     }
 

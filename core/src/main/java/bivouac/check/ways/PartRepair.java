@@ -6,6 +6,7 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Name;
 import bivouac.design.Part;
 import bivouac.design.Renames;
+import bivouac.design.Row;
 import bivouac.design.Window;
 import bivouac.design.Wording;
 import java.util.Locale;
@@ -27,6 +28,32 @@ public sealed interface PartRepair extends Repair {
                     .filter(before::equals)
                     .isPresent();
             return same ? design.changingFace(window, f -> f.changingPart(name, after)) : design;
+        }
+    }
+
+    /** The row of a part stands in the window itself, and on no page (P8). */
+    record OffPage(String window, String part) implements PartRepair {
+        @Override
+        public String words() {
+            return "Take it off the page";
+        }
+
+        @Override
+        public String about() {
+            return "Its row then stands in " + window + " itself.";
+        }
+
+        @Override
+        public Design in(Design design) {
+            return design.changingFace(
+                    window,
+                    f -> f.withRows(f.rows().stream()
+                            .map(r -> holds(r) ? r.on(Optional.empty()) : r)
+                            .toList()));
+        }
+
+        private boolean holds(Row row) {
+            return row.parts().stream().anyMatch(p -> p.name().expression().equals(part));
         }
     }
 

@@ -10,7 +10,6 @@ import bivouac.desktop.widget.Ui;
 import bivouac.machine.Event;
 import bivouac.machine.Machine;
 import bivouac.machine.Scene;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +30,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.image.Image;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -46,7 +46,9 @@ final class FaceBody implements DeskBody {
     private final Map<Integer, Region> controls = new HashMap<>();
     private final Map<Integer, Node> fieldLabels = new HashMap<>();
     private final Region node;
+    private final Map<Row.Page, Region> pages = new HashMap<>();
     private Optional<DeskMenus> menus = Optional.empty();
+    private Optional<DeskTools> tools = Optional.empty();
     private Scene.OpenWindow shown;
     private boolean updating;
 
@@ -58,12 +60,19 @@ final class FaceBody implements DeskBody {
         var body = face(face);
         VBox.setVgrow(body, Priority.ALWAYS);
         var all = new VBox();
+        Optional<Node> foot = foot(face);
         if (!face.menus().isEmpty()) {
             var bar = new DeskMenus(face, shown, act, texts::edit);
             menus = Optional.of(bar);
             all.getChildren().add(bar);
+            if (!face.tools().isEmpty()) {
+                var row = new DeskTools(face, act, texts::edit);
+                tools = Optional.of(row);
+                all.getChildren().add(row);
+            }
         }
         all.getChildren().add(body);
+        foot.ifPresent(all.getChildren()::add);
         all.setPrefWidth(Math.max(face.size().width(), face.of() == FacedWindow.Kind.MAIN ? 400 : 320));
         all.setMinHeight(Math.max(face.size().height(), 96));
         node = all;
@@ -71,23 +80,53 @@ final class FaceBody implements DeskBody {
 
     private Region face(FacedWindow face) {
         var body = Ui.styled(Ui.column(8), "desk-body");
-        int number = face.menus().stream().mapToInt(m -> m.commands().size()).sum();
-        for (List<Row> run : Row.runs(face.rows())) {
-            var lines = new ArrayList<Node>();
-            for (Row row : run) {
-                lines.add(line(row, number));
-                number += row.parts().size();
-            }
+        for (List<Row> run : Row.runs(face.bodyRows())) {
+            var lines = run.stream()
+                    .map(row -> line(row, number(face, row.parts().getFirst())))
+                    .toList();
             Node node = Groups.framed(run.getFirst().group(), lines);
             if (run.stream().flatMap(r -> r.parts().stream()).anyMatch(FaceBody::grows)) {
                 VBox.setVgrow(node, Priority.ALWAYS);
             }
-            body.getChildren().add(node);
+            Pane into = face.pageOf(run.getFirst())
+                    .map(pages::get)
+                    .map(Pane.class::cast)
+                    .orElse(body);
+            into.getChildren().add(node);
+            face.pagesIn(run).forEach(page -> into.getChildren().add(page(page)));
         }
         if (face.rows().isEmpty()) {
             body.getChildren().add(Ui.label("This window has no parts yet.", "quiet"));
         }
         return body;
+    }
+
+    private static int number(FacedWindow face, Part first) {
+        List<Part> parts = face.parts();
+        for (int i = 0; i < parts.size(); i++) {
+            if (parts.get(i) == first) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("no part of the window: " + first);
+    }
+
+    /** The line at the foot, with what stands in it side by side. */
+    private Optional<Node> foot(FacedWindow face) {
+        if (face.statusLine().isEmpty()) {
+            return Optional.empty();
+        }
+        var foot = Ui.styled(Ui.row(16), "desk-foot");
+        face.statusLine().forEach(p -> foot.getChildren().addAll(nodes(p, number(face, p))));
+        return Optional.of(foot);
+    }
+
+    /** What stands on a page; seen while that is chosen (P8). */
+    private Region page(Row.Page page) {
+        var box = Ui.styled(Ui.column(8), "desk-page");
+        VBox.setVgrow(box, Priority.ALWAYS);
+        pages.put(page, box);
+        return box;
     }
 
     private HBox line(Row row, int first) {
@@ -119,7 +158,7 @@ final class FaceBody implements DeskBody {
             case Part.Caption c ->
                 List.of(keep(
                         number,
-                        Ui.wrapped("", "desk-caption", "size-" + c.size().word())));
+                        Ui.wrapped("", "desk-caption", "size-" + c.size().word().replace(' ', '-'))));
             case Part.Picture p -> List.of(keep(number, Ui.label("", "desk-picture")));
             case Part.Link l -> {
                 var link = new Hyperlink();
@@ -191,6 +230,13 @@ final class FaceBody implements DeskBody {
     }
 
     private List<Node> choice(int number, Part.Choice part) {
+        if (part.drawn() != Part.ChoiceLook.LIST) {
+            var buttons = new ChoiceButtons(part, item -> act.accept(new Event.Select(shown.instance(), number, item)));
+            HBox.setHgrow(buttons, Priority.ALWAYS);
+            return part.label().isBlank() && part.isPages()
+                    ? List.of(keep(number, buttons))
+                    : labelled(number, part.label(), buttons);
+        }
         var box = new ComboBox<String>();
         box.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(box, Priority.ALWAYS);
@@ -224,6 +270,7 @@ final class FaceBody implements DeskBody {
         updating = true;
         shown = window;
         menus.ifPresent(m -> m.update(window));
+        tools.ifPresent(m -> m.update(window));
         window.parts().forEach(this::update);
         updating = false;
     }
@@ -237,6 +284,14 @@ final class FaceBody implements DeskBody {
         switch (control) {
             case TextInputControl field -> texts.show(part);
             case ComboBox<?> box -> choose(box, part);
+            case ChoiceButtons buttons -> {
+                buttons.show(part.items(), part.text());
+                pages.forEach((page, box) -> {
+                    if (page.pages().equals(part.design().name().expression())) {
+                        Ui.show(box, part.visible() && page.item().equals(part.text()));
+                    }
+                });
+            }
             case RowsControl rows -> rows.show(part.rows(), part.selected());
             case ProgressControl progress -> progress.show(part);
             case EachButtons each -> each.show(part.each());
@@ -282,6 +337,7 @@ final class FaceBody implements DeskBody {
                 box.setMouseTransparent(readOnly);
                 box.setFocusTraversable(!readOnly);
             }
+            case ChoiceButtons buttons -> buttons.setReadOnly(readOnly);
             default -> {
                 // nothing else is changed by a person
             }
@@ -326,6 +382,7 @@ final class FaceBody implements DeskBody {
                 .sorted(Map.Entry.comparingByKey())
                 .map(e -> (Node) e.getValue())
                 .map(n -> n instanceof RowsControl rows ? rows.list() : n)
+                .map(n -> n instanceof ChoiceButtons buttons ? buttons.first() : n)
                 .filter(n -> !(n instanceof Label)
                         && !(n instanceof ProgressControl)
                         && !(n instanceof EachButtons)

@@ -4,7 +4,6 @@ import bivouac.check.finding.Finding;
 import bivouac.design.AccessKey;
 import bivouac.design.Copies;
 import bivouac.design.Design;
-import bivouac.design.Each;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Part;
@@ -22,7 +21,6 @@ import bivouac.desktop.work.Chosen;
 import bivouac.desktop.work.Clip;
 import bivouac.desktop.work.Situation;
 import bivouac.desktop.work.Work;
-import bivouac.sentence.Declarations;
 import bivouac.sentence.PartTyping;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -34,16 +32,10 @@ import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.ProgressBar;
-import javafx.scene.control.TextArea;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -53,8 +45,6 @@ final class FacePane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass WRITING = PseudoClass.getPseudoClass("writing");
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
-
-    private static final int ROWS_SHOWN = 4;
 
     private final Work work;
     private final Runnable toScript;
@@ -102,7 +92,13 @@ final class FacePane {
                             unfolded.of(face, chosen).map(Menu::text)),
                     () -> new FaceMenus(face, chosen, unfolded, c -> box(name, c))));
         }
+        if (!face.tools().isEmpty()) {
+            above.add(new DrawnList.Item(List.of(name, looks(face.tools())), () -> tools(name, face.tools())));
+        }
         above.add(new DrawnList.Item("body", () -> body));
+        if (!face.statusLine().isEmpty()) {
+            above.add(new DrawnList.Item(List.of(name, looks(face.statusLine())), () -> foot(name, face.statusLine())));
+        }
         frame.show(above);
         rows.show(rows(face));
         boxes.keySet().removeIf(part -> face.part(part).isEmpty());
@@ -129,17 +125,26 @@ final class FacePane {
     private List<DrawnList.Item> rows(FacedWindow face) {
         String name = face.name().shown();
         var all = new ArrayList<DrawnList.Item>();
-        for (List<Row> run : Row.runs(face.rows())) {
+        List<Row> body = face.bodyRows();
+        for (List<List<Row>> together : byPage(face, Row.runs(body))) {
+            Optional<Row.Page> page = face.pageOf(together.getFirst().getFirst());
             all.add(new DrawnList.Item(
                     List.of(
                             name,
-                            run.getFirst().group(),
-                            run.stream().map(r -> looks(r.parts())).toList()),
-                    () -> Groups.framed(
-                            run.getFirst().group(),
-                            run.stream().map(r -> row(name, r)).toList())));
+                            page,
+                            together.stream()
+                                    .map(run -> List.of(
+                                            run.getFirst().group(),
+                                            run.stream()
+                                                    .map(r -> looks(r.parts()))
+                                                    .toList()))
+                                    .toList()),
+                    () -> onPage(
+                            page, together.stream().map(run -> run(name, run)).toList())));
         }
-        boolean buttonsLast = !face.rows().isEmpty() && isButtons(face.rows().getLast());
+        boolean buttonsLast = !body.isEmpty()
+                && isButtons(body.getLast())
+                && body.getLast().page().isEmpty();
         boolean none = face.parts().isEmpty();
         all.add(
                 buttonsLast ? all.size() - 1 : all.size(),
@@ -154,6 +159,57 @@ final class FacePane {
 
     private static boolean isButtons(Row row) {
         return row.parts().stream().allMatch(Part.Button.class::isInstance);
+    }
+
+    /** Runs on one page beside each other are drawn as one; those in the window itself are drawn by themselves. */
+    private static List<List<List<Row>>> byPage(FacedWindow face, List<List<Row>> runs) {
+        var all = new ArrayList<List<List<Row>>>();
+        Optional<Row.Page> before = Optional.empty();
+        for (List<Row> run : runs) {
+            Optional<Row.Page> page = face.pageOf(run.getFirst());
+            if (page.isEmpty() || !page.equals(before)) {
+                all.add(new ArrayList<>());
+            }
+            all.getLast().add(run);
+            before = page;
+        }
+        return all;
+    }
+
+    private Node run(String window, List<Row> run) {
+        return Groups.framed(
+                run.getFirst().group(), run.stream().map(r -> row(window, r)).toList());
+    }
+
+    /** What stands on a page says on which; all pages are seen, one under the other. */
+    private static Node onPage(Optional<Row.Page> page, List<Node> nodes) {
+        if (page.isEmpty()) {
+            return nodes.getFirst();
+        }
+        var inside = Ui.column(8, Ui.label("on page " + page.get().item(), "quiet", "small"));
+        inside.getChildren().addAll(nodes);
+        return Ui.styled(inside, "face-page");
+    }
+
+    /** A tool is its command once more; it is chosen there. */
+    private Node tools(String window, List<Part.MenuCommand> commands) {
+        var row = Ui.styled(new FlowPane(2, 2), "desk-tools");
+        for (Part.MenuCommand command : commands) {
+            String name = command.name().expression();
+            var button = Ui.button(
+                    AccessKey.without(command.text()),
+                    "tool-" + name,
+                    () -> work.choose(Chosen.script(new ScriptPlace.AtPart(window, name))),
+                    "desk-tool");
+            row.getChildren().add(button);
+        }
+        return row;
+    }
+
+    private Node foot(String window, List<Part> parts) {
+        var row = Ui.styled(Ui.row(16), "desk-foot");
+        parts.forEach(p -> row.getChildren().add(box(window, p)));
+        return row;
     }
 
     private Node row(String window, Row row) {
@@ -172,7 +228,7 @@ final class FacePane {
     /** A part to be chosen; what it looks like is drawn by a control that takes no part in it. */
     private Node box(String window, Part part) {
         String name = part.name().expression();
-        var box = new StackPane(look(part));
+        var box = new StackPane(DrawnPart.of(part));
         box.setAlignment(Pos.CENTER_LEFT);
         if (!(part instanceof Part.Button || part instanceof Part.MenuCommand)) {
             box.getChildren().add(tag(name));
@@ -248,111 +304,6 @@ final class FacePane {
                         c,
                         clip.part().kind() + " " + clip.part().displayName() + " put in as " + c.name(),
                         Chosen.script(new ScriptPlace.AtPart(window, c.name()))));
-    }
-
-    /** Some way on, so that it can be told from a line. */
-    private static Node progress(Part.Progress part) {
-        var bar = new ProgressBar(0.4);
-        bar.setMaxWidth(Double.MAX_VALUE);
-        HBox.setHgrow(bar, Priority.ALWAYS);
-        String of = part.task().isBlank() ? "of no task yet" : "of " + part.task();
-        var words = Ui.label(of, "quiet");
-        words.setMinWidth(Region.USE_PREF_SIZE);
-        var row = Ui.row(8, bar, words);
-        String label = AccessKey.without(part.label());
-        if (!label.isEmpty()) {
-            row.getChildren().addFirst(Ui.label(label, "desk-label"));
-        }
-        return row;
-    }
-
-    private static Node look(Part part) {
-        Node look =
-                switch (part) {
-                    case Part.Caption c ->
-                        Ui.wrapped(
-                                c.text().isBlank() ? "(empty caption)" : c.text(),
-                                "desk-caption",
-                                "size-" + c.size().word());
-                    case Part.Picture p ->
-                        Ui.label(p.file().isBlank() ? "(no picture yet)" : "picture " + p.file(), "desk-picture");
-                    case Part.Link l -> Ui.label(AccessKey.without(l.text()), "desk-link");
-                    case Part.TextField f when f.entry() == Part.Entry.SEVERAL_LINES -> area(f);
-                    case Part.TextField f -> field(f.label(), f.starts());
-                    case Part.ValueField f -> field(f.label(), f.starts());
-                    case Part.ListOfRows l -> rows(l);
-                    case Part.Progress p -> progress(p);
-                    case Part.Choice c -> field(c.label(), chosen(c) + "  ▾");
-                    case Part.TickBox b -> {
-                        var box = new CheckBox(AccessKey.without(b.text()));
-                        box.setSelected(b.ticked());
-                        yield box;
-                    }
-                    case Part.Button b -> {
-                        var button = new Button(b.each().after(b.text()));
-                        button.getStyleClass().add(b.isDefault() ? "primary" : "secondary");
-                        if (b.each().isOnce()) { // of what there is one for each is said as far as there is room
-                            button.setMinWidth(Region.USE_PREF_SIZE);
-                        }
-                        yield button;
-                    }
-                    case Part.MenuCommand m -> {
-                        Label keys = Ui.label(m.shortcut(), m.shortcut().isEmpty() ? "quiet" : "key");
-                        keys.setMinWidth(Region.USE_PREF_SIZE); // a long text gives way
-                        yield Ui.styled(
-                                Ui.row(
-                                        6,
-                                        Ui.label(
-                                                (m.ticking() ? "✓ " : "")
-                                                        + m.each().after(m.text()),
-                                                "plain"),
-                                        Ui.spring(),
-                                        keys),
-                                "face-command");
-                    }
-                };
-        look.setMouseTransparent(true);
-        look.setFocusTraversable(false);
-        return look;
-    }
-
-    private static String chosen(Part.Choice c) {
-        return !c.starts().isEmpty()
-                ? c.starts()
-                : c.follows()
-                        .map(list -> new Each.OfRows(list.source()).words())
-                        .orElse(String.join(" · ", c.items()));
-    }
-
-    private static Node rows(Part.ListOfRows l) {
-        var table = Ui.styled(Ui.column(0), "drawn-list");
-        table.getChildren()
-                .add(Ui.shortened(
-                        l.columns().isEmpty() ? "no columns yet" : Declarations.columns(l.columns()), "group-name"));
-        l.first().stream().limit(ROWS_SHOWN).forEach(r -> table.getChildren()
-                .add(Ui.shortened(String.join("   ", r), "plain")));
-        if (l.first().size() > ROWS_SHOWN) {
-            table.getChildren().add(Ui.label("and " + (l.first().size() - ROWS_SHOWN) + " more", "quiet"));
-        }
-        HBox.setHgrow(table, Priority.ALWAYS);
-        return Ui.row(8, Ui.label(AccessKey.without(l.label()), "desk-label"), table);
-    }
-
-    private static Node area(Part.TextField f) {
-        var area = new TextArea(f.starts());
-        area.setPrefRowCount(2);
-        area.setFocusTraversable(false);
-        HBox.setHgrow(area, Priority.ALWAYS);
-        return Ui.row(8, Ui.label(AccessKey.without(f.label()), "desk-label"), area);
-    }
-
-    private static Node field(String label, String starts) {
-        var field = new TextField(starts);
-        field.setFocusTraversable(false);
-        HBox.setHgrow(field, Priority.ALWAYS);
-        var row = Ui.row(8, Ui.label(AccessKey.without(label), "desk-label"), field);
-        row.setMaxWidth(Double.MAX_VALUE);
-        return row;
     }
 
     private Node adding(String window, boolean none) {

@@ -18,6 +18,7 @@ import bivouac.desktop.work.Work;
 import bivouac.sentence.Declarations;
 import bivouac.sentence.EachLine;
 import bivouac.sentence.EditingLine;
+import bivouac.sentence.OnPage;
 import bivouac.sentence.Words;
 import java.util.List;
 import java.util.Optional;
@@ -41,6 +42,9 @@ final class PartPane extends PartLines {
         getChildren().add(line("Its name is", rename(face)));
         if (!(part instanceof Part.MenuCommand)) {
             getChildren().add(line("Its row stands in", group(face)));
+            if (!face.pages().isEmpty()) {
+                getChildren().add(line("It stands on page", page(face)));
+            }
         }
         switch (part) {
             case Part.Caption c -> caption(c);
@@ -189,25 +193,18 @@ final class PartPane extends PartLines {
     }
 
     private void choice(Part.Choice c) {
-        text("Before it stands", "label", c.label(), t -> choice(c, t, c.items(), c.starts()));
+        text("Before it stands", "label", c.label(), c::labelled);
+        oneOf("It is drawn as", "drawn", Part.ChoiceLook.values(), Part.ChoiceLook::words, c.drawn(), c::drawn);
         follows(c);
-        text(
-                "One can choose",
-                "items",
-                String.join(", ", c.items()),
-                t -> choice(c, c.label(), new Words(t).list(), c.starts()));
-        text("At first chosen", "starts", c.starts(), t -> choice(c, c.label(), c.items(), t.strip()));
-    }
-
-    private static Part choice(Part.Choice c, String label, List<String> items, String starts) {
-        return new Part.Choice(
-                c.name(),
-                label,
-                items,
-                items.equals(c.items()) ? c.follows() : Optional.empty(),
-                starts,
-                c.changed(),
-                c.traits());
+        getChildren()
+                .add(line("One can choose", new TextLine("part-items", "Items", String.join(", ", c.items()), t -> {
+                    List<String> items = new Words(t).list();
+                    if (!items.equals(c.items())) {
+                        take(c, "items", changed -> Renames.items(changed, window, c, items));
+                    }
+                    return "";
+                })));
+        text("At first chosen", "starts", c.starts(), t -> c.startingWith(t.strip()));
     }
 
     /** P5: the list that it follows; empty where it has items of its own. */
@@ -224,6 +221,7 @@ final class PartPane extends PartLines {
                                 list.isPresent() ? List.of() : c.items(),
                                 list,
                                 c.starts(),
+                                c.drawn(),
                                 c.changed(),
                                 c.traits()),
                         "what can be chosen");
@@ -260,13 +258,39 @@ final class PartPane extends PartLines {
         text("In the menu stands", "text", m.text(), m::withText);
         text("Its shortcut is", "shortcut", m.shortcut(), m::withShortcut);
         does(m);
-        if (m.does().isPresent()) {
-            tick("A line stands above it", "separated", m.separated(), m.separated(!m.separated()));
-            return;
+        if (m.does().isEmpty()) {
+            each(m.each(), m::forEach);
+            tick("It carries a tick", "ticking", m.ticking(), m.ticking(!m.ticking()));
         }
-        each(m.each(), m::forEach);
-        tick("It carries a tick", "ticking", m.ticking(), m.ticking(!m.ticking()));
         tick("A line stands above it", "separated", m.separated(), m.separated(!m.separated()));
+        if (m.each().isOnce()) {
+            tick("It stands in the row of tools, too", "tool", m.tool(), m.tool(!m.tool()));
+        }
+    }
+
+    /** The page that its row stands on, as it is typed; empty for the window itself (P8). */
+    private Node page(FacedWindow face) {
+        Optional<Row> row =
+                face.rows().stream().filter(r -> r.parts().contains(part)).findFirst();
+        String now = row.flatMap(Row::page).map(p -> OnPage.write(face, p)).orElse("");
+        var line = new TextLine("part-page", "Page", now, t -> {
+            Optional<Row.Page> page = OnPage.read(face, t);
+            if (page.isEmpty() && !t.isBlank()) {
+                String why =
+                        "“" + t + "” is no page of " + window + "; it has " + String.join(", ", OnPage.all(face)) + ".";
+                work.say(why);
+                return why;
+            }
+            var rows = face.rows().stream()
+                    .map(r -> r.parts().contains(part) ? r.on(page) : r)
+                    .toList();
+            work.change(
+                    work.now().design().changingFace(window, f -> f.withRows(rows)),
+                    "page of " + part.displayName() + " changed");
+            return "";
+        });
+        line.setPromptText("none; or: " + String.join(", ", OnPage.all(face)));
+        return line;
     }
 
     /** The title of the frame around its row, and around the rows beside it that say the same. */

@@ -5,7 +5,6 @@ import bivouac.design.Each;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Part;
-import bivouac.design.Row;
 import bivouac.design.Setting;
 import bivouac.design.Type;
 import bivouac.handover.braces.Lines;
@@ -15,6 +14,7 @@ import bivouac.handover.csharp.CsView;
 import bivouac.handover.meaning.FirstCells;
 import bivouac.handover.meaning.Here;
 import bivouac.handover.meaning.PartFacts;
+import bivouac.handover.meaning.Placed;
 import bivouac.handover.meaning.Say;
 import bivouac.plan.PartPlan;
 import java.util.ArrayList;
@@ -106,7 +106,7 @@ final class FormsParts {
                         }
                         + of + ")";
             case Part.Choice c ->
-                "new Choice" + of + ", " + Spelling.literal(c.starts())
+                making(c) + of + ", " + Spelling.literal(c.starts())
                         + c.items().stream()
                                 .map(i -> ", " + Spelling.literal(i))
                                 .collect(Collectors.joining()) + ")";
@@ -207,10 +207,18 @@ final class FormsParts {
         }
     }
 
+    private static String making(Part.Choice choice) {
+        return switch (choice.drawn()) {
+            case LIST -> "new Choice";
+            case RADIO_BUTTONS -> "Choice.RadioButtons";
+            case PAGES -> "Choice.Pages";
+        };
+    }
+
     /** How much larger a caption is than the others. */
     private static String times(Part.TextSize size) {
         return switch (size) {
-            case SMALL -> "0.85f";
+            case SMALL, STATUS_LINE -> "0.85f";
             case NORMAL -> "1f";
             case LARGE -> "1.3f";
             case TITLE -> "1.7f";
@@ -272,17 +280,29 @@ final class FormsParts {
 
     void layOut() {
         w.face.menus().forEach(m -> out.add(menu(m)));
-        for (List<Row> run : Row.runs(w.face.rows())) {
-            if (run.getFirst().group().isEmpty()) {
-                run.stream().filter(r -> !r.parts().isEmpty()).forEach(r -> out.add("Row(" + parts(r) + ");"));
-            } else {
-                out.add("Group("
-                        + w.text("group", run.getFirst().group())
-                        + run.stream()
-                                .map(r -> ", new Part[] { " + parts(r) + " }")
-                                .collect(Collectors.joining())
-                        + ");");
-            }
+        if (!w.face.tools().isEmpty()) {
+            out.add("Tools(" + fields(w.face.tools()) + ");");
+        }
+        Placed.of(w.face).forEach(this::layOut);
+        if (!w.face.statusLine().isEmpty()) {
+            out.add("StatusLine(" + fields(w.face.statusLine()) + ");");
+        }
+    }
+
+    private void layOut(Placed placed) {
+        String page = placed.pages()
+                .map(p -> w.field(p) + ", " + Spelling.literal(placed.page()) + ", ")
+                .orElse("");
+        String on = page.isEmpty() ? "" : "OnPage";
+        if (placed.group().isEmpty()) {
+            out.add((page.isEmpty() ? "Row" : on) + "(" + page
+                    + fields(placed.rows().getFirst().parts()) + ");");
+        } else {
+            out.add("Group" + on + "(" + page + w.text("group", placed.group())
+                    + placed.rows().stream()
+                            .map(r -> ", new Part[] { " + fields(r.parts()) + " }")
+                            .collect(Collectors.joining())
+                    + ");");
         }
     }
 
@@ -298,8 +318,8 @@ final class FormsParts {
                 + items.stream().map(i -> ", " + i).collect(Collectors.joining()) + ");";
     }
 
-    private String parts(Row row) {
-        return row.parts().stream().map(w::field).collect(Collectors.joining(", "));
+    private String fields(List<? extends Part> parts) {
+        return parts.stream().map(w::field).collect(Collectors.joining(", "));
     }
 
     /** What is brought up to date when the application is at rest. */

@@ -55,6 +55,7 @@ public final class FormsProject {
     private static final List<String> FRAME = List.of(
             "Asked",
             "Background",
+            "Choice",
             "Each",
             "Editing",
             "Face",
@@ -65,6 +66,7 @@ public final class FormsProject {
             "FrameWindow",
             "Gate",
             "IInMenu",
+            "Items",
             "NewDays",
             "Part",
             "Picker",

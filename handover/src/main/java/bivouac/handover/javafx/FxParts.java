@@ -11,6 +11,7 @@ import bivouac.handover.braces.Spelling;
 import bivouac.handover.jvm.JvmToolkit;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;
+import bivouac.handover.meaning.Placed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -66,7 +67,12 @@ final class FxParts implements WindowParts {
             case Part.Button b -> b.each().isOnce() ? "Button" : "EachButton<" + w.eachType(b) + ">";
             case Part.Progress p -> "WorkProgress";
             case Part.TickBox b -> "CheckBox";
-            case Part.Choice c -> "Choice";
+            case Part.Choice c ->
+                switch (c.drawn()) {
+                    case LIST -> "Choice";
+                    case RADIO_BUTTONS -> "RadioButtons";
+                    case PAGES -> "Pages";
+                };
             case Part.MenuCommand m when !m.each().isOnce() -> "EachCommand<" + w.eachType(m) + ">";
             case Part.MenuCommand m -> m.ticking() ? "CheckMenuItem" : "MenuItem";
             case Part.TextField f ->
@@ -89,7 +95,8 @@ final class FxParts implements WindowParts {
                     when !m.each().isOnce() ->
                         "new EachCommand<>(this, " + w.ticks(m) + ", " + Spelling.literal(m.shortcut()) + ")";
                     case Part.Choice c ->
-                        "new Choice(" + WindowWriting.list(c.items()) + ", " + Spelling.literal(c.starts()) + ")";
+                        "new " + control(c) + "(" + WindowWriting.list(c.items()) + ", " + Spelling.literal(c.starts())
+                                + ")";
                     case Part.ValueField f ->
                         switch (f.holds()) {
                             case NUMBER -> "TypedField.ofNumber()";
@@ -217,17 +224,27 @@ final class FxParts implements WindowParts {
         if (!w.face().menus().isEmpty()) {
             out.add("menus(" + w.face().menus().stream().map(this::menu).collect(Collectors.joining(", ")) + ");");
         }
-        for (List<Row> run : Row.runs(w.face().rows())) {
-            if (run.getFirst().group().isEmpty()) {
-                run.forEach(r -> {
-                    if (!r.parts().isEmpty()) {
-                        out.add("row(" + nodes(r) + ");");
-                    }
-                });
-            } else {
-                out.add("group(" + w.text("group", run.getFirst().group()) + ", "
-                        + run.stream().map(r -> "line(" + nodes(r) + ")").collect(Collectors.joining(", ")) + ");");
-            }
+        if (!w.face().tools().isEmpty()) {
+            out.add("tools(" + w.face().tools().stream().map(w::field).collect(Collectors.joining(", ")) + ");");
+        }
+        Placed.of(w.face()).forEach(placed -> layOut(out, placed));
+        if (!w.face().statusLine().isEmpty()) {
+            out.add("statusLine(" + nodes(Row.of(w.face().statusLine().toArray(Part[]::new))) + ");");
+        }
+    }
+
+    private void layOut(Lines out, Placed placed) {
+        List<String> lines =
+                placed.rows().stream().map(r -> "line(" + nodes(r) + ")").toList();
+        boolean framed = !placed.group().isEmpty();
+        String title = framed ? w.text("group", placed.group()) + ", " + String.join(", ", lines) : "";
+        if (placed.pages().isPresent()) {
+            out.add("page(" + w.field(placed.pages().get()) + ", " + Spelling.literal(placed.page()) + ", "
+                    + (framed ? "framed(" + title + ")" : lines.getFirst()) + ");");
+        } else if (framed) {
+            out.add("group(" + title + ");");
+        } else {
+            out.add("row(" + nodes(placed.rows().getFirst()) + ");");
         }
     }
 

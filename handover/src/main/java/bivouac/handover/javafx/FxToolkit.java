@@ -17,6 +17,7 @@ public final class FxToolkit implements JvmToolkit {
     private static final List<String> FRAME = List.of(
             "NewDays",
             "Choice",
+            "Chosen",
             "Each",
             "EachButton",
             "EachCommand",
@@ -25,9 +26,12 @@ public final class FxToolkit implements JvmToolkit {
             "FrameWindow",
             "FxLoop",
             "FxWorker",
+            "Items",
             "MessageBox",
             "NativeFiles",
+            "Pages",
             "Picker",
+            "RadioButtons",
             "RowTable",
             "TypedField",
             "WorkProgress");

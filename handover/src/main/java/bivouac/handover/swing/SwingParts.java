@@ -9,6 +9,7 @@ import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;
+import bivouac.handover.meaning.Placed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -77,7 +78,7 @@ record SwingParts(WindowWriting w) implements WindowParts {
                                 }
                                 + of;
                     case Part.Choice c ->
-                        "Choice # = new Choice" + of + ", " + WindowWriting.list(c.items()) + ", "
+                        "Choice # = " + making(c) + of + ", " + WindowWriting.list(c.items()) + ", "
                                 + Spelling.literal(c.starts());
                     case Part.ListOfRows l ->
                         "RowTable<" + w.row(l) + "> # = new RowTable<>" + of + ", "
@@ -142,10 +143,18 @@ record SwingParts(WindowWriting w) implements WindowParts {
         }
     }
 
+    private static String making(Part.Choice choice) {
+        return switch (choice.drawn()) {
+            case LIST -> "new Choice";
+            case RADIO_BUTTONS -> "Choice.radioButtons";
+            case PAGES -> "Choice.pages";
+        };
+    }
+
     /** How much larger a caption is than the others. */
     private static String times(Part.TextSize size) {
         return switch (size) {
-            case SMALL -> "0.85f";
+            case SMALL, STATUS_LINE -> "0.85f";
             case NORMAL -> "1f";
             case LARGE -> "1.3f";
             case TITLE -> "1.7f";
@@ -211,14 +220,32 @@ record SwingParts(WindowWriting w) implements WindowParts {
     @Override
     public void layOut(Lines out) {
         w.face().menus().forEach(m -> out.add(menu(m)));
-        for (List<Row> run : Row.runs(w.face().rows())) {
-            if (run.getFirst().group().isEmpty()) {
-                run.stream().filter(r -> !r.parts().isEmpty()).forEach(r -> out.add("row(" + parts(r) + ");"));
-            } else {
-                out.add("group(" + w.text("group", run.getFirst().group()) + ", "
-                        + run.stream().map(r -> "line(" + parts(r) + ")").collect(Collectors.joining(", ")) + ");");
-            }
+        if (!w.face().tools().isEmpty()) {
+            out.add("tools(" + fields(w.face().tools()) + ");");
         }
+        Placed.of(w.face()).forEach(placed -> layOut(out, placed));
+        if (!w.face().statusLine().isEmpty()) {
+            out.add("statusLine(" + fields(w.face().statusLine()) + ");");
+        }
+    }
+
+    private void layOut(Lines out, Placed placed) {
+        List<String> lines =
+                placed.rows().stream().map(r -> "line(" + parts(r) + ")").toList();
+        boolean framed = !placed.group().isEmpty();
+        String title = framed ? w.text("group", placed.group()) + ", " + String.join(", ", lines) : "";
+        if (placed.pages().isPresent()) {
+            out.add("page(" + w.field(placed.pages().get()) + ", " + Spelling.literal(placed.page()) + ", "
+                    + (framed ? "framed(" + title + ")" : lines.getFirst()) + ");");
+        } else if (framed) {
+            out.add("group(" + title + ");");
+        } else {
+            out.add("row(" + parts(placed.rows().getFirst()) + ");");
+        }
+    }
+
+    private String fields(List<? extends Part> parts) {
+        return parts.stream().map(w::field).collect(Collectors.joining(", "));
     }
 
     private String menu(Menu menu) {
@@ -234,7 +261,7 @@ record SwingParts(WindowWriting w) implements WindowParts {
     }
 
     private String parts(Row row) {
-        return row.parts().stream().map(w::field).collect(Collectors.joining(", "));
+        return fields(row.parts());
     }
 
     @Override

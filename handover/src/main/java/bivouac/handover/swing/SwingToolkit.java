@@ -42,15 +42,19 @@ public final class SwingToolkit implements JvmToolkit {
             "WorkProgress");
 
     private static final List<String> OTHERS = List.of(
+            "DropDown",
             "DroppedFiles",
             "EachPart",
             "FrameWindow",
             "InMenu",
+            "Items",
             "Marked",
             "NativeFiles",
+            "Pages",
             "Part",
             "Pressed",
             "Prose",
+            "RadioButtons",
             "TextPart");
 
     @Override

@@ -5,12 +5,12 @@ import bivouac.design.Each;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Part;
-import bivouac.design.Row;
 import bivouac.design.Script;
 import bivouac.design.Setting;
 import bivouac.design.Type;
 import bivouac.handover.meaning.FirstCells;
 import bivouac.handover.meaning.PartFacts;
+import bivouac.handover.meaning.Placed;
 import bivouac.handover.meaning.Say;
 import bivouac.handover.python.PyLines;
 import bivouac.handover.python.PyNames;
@@ -106,7 +106,7 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
                                 + of
                                 + label(part, f.label());
                     case Part.Choice c ->
-                        "Choice" + of + ", " + list(c.items())
+                        choice(c.drawn()) + of + ", " + list(c.items())
                                 + (c.starts().isEmpty() ? "" : ", first=" + PyNames.literal(c.starts()))
                                 + label(part, c.label());
                     case Part.ListOfRows l ->
@@ -242,19 +242,36 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
             lines.add(
                     "self.add_menus(" + face.menus().stream().map(this::menu).collect(Collectors.joining(", ")) + ")");
         }
-        for (List<Row> run : Row.runs(face.rows())) {
-            if (run.getFirst().group().isEmpty()) {
-                run.stream()
-                        .filter(r -> !r.parts().isEmpty())
-                        .forEach(r -> lines.add("self.add_row(" + parts(r) + ")"));
-            } else {
-                lines.add("self.add_group(" + says.text("group", run.getFirst().group()) + ", "
-                        + run.stream()
-                                .map(r -> tuple(parts(r), r.parts().size()))
-                                .collect(Collectors.joining(", "))
-                        + ")");
-            }
+        if (!face.tools().isEmpty()) {
+            lines.add("self.add_tools(" + attributes(face.tools()) + ")");
         }
+        if (!face.statusLine().isEmpty()) {
+            lines.add("self.add_status_line(" + attributes(face.statusLine()) + ")");
+        }
+        Placed.of(face).forEach(placed -> layOut(lines, placed));
+    }
+
+    private void layOut(PyLines lines, Placed placed) {
+        String page = placed.pages()
+                .map(p -> ", page=(" + attribute(p) + ", " + PyNames.literal(placed.page()) + ")")
+                .orElse("");
+        if (placed.group().isEmpty()) {
+            lines.add("self.add_row(" + attributes(placed.rows().getFirst().parts()) + page + ")");
+        } else {
+            lines.add("self.add_group(" + says.text("group", placed.group()) + ", "
+                    + placed.rows().stream()
+                            .map(r -> tuple(attributes(r.parts()), r.parts().size()))
+                            .collect(Collectors.joining(", "))
+                    + page + ")");
+        }
+    }
+
+    private static String choice(Part.ChoiceLook drawn) {
+        return switch (drawn) {
+            case LIST -> "Choice";
+            case RADIO_BUTTONS -> "RadioButtons";
+            case PAGES -> "Pages";
+        };
     }
 
     private String menu(Menu menu) {
@@ -268,8 +285,8 @@ record TkParts(PyWorld world, TkWriting says, FacedWindow face) {
         return "(" + says.text("menu", menu.text()) + ", [" + String.join(", ", items) + "])";
     }
 
-    private String parts(Row row) {
-        return row.parts().stream().map(this::attribute).collect(Collectors.joining(", "));
+    private String attributes(List<? extends Part> parts) {
+        return parts.stream().map(this::attribute).collect(Collectors.joining(", "));
     }
 
     private static String tuple(String items, int size) {

@@ -92,6 +92,11 @@ namespace Frame
 
         protected void Group(string title, params Part[][] lines)
         {
+            Grouped(Content, title, lines);
+        }
+
+        private static void Grouped(WinForms.TableLayoutPanel into, string title, Part[][] lines)
+        {
             var inside = new WinForms.TableLayoutPanel
             {
                 ColumnCount = 1,
@@ -105,7 +110,35 @@ namespace Frame
                 Stacked(inside, Line(line), line.Any(p => p.IsTall));
             }
             var group = new Titled(title, inside);
-            Stacked(Content, group, lines.Any(l => l.Any(p => p.IsTall)));
+            Stacked(into, group, lines.Any(l => l.Any(p => p.IsTall)));
+        }
+
+        /// <summary>What stands on a page; laid out before the pages are (P8).</summary>
+        protected static void OnPage(Choice pages, string item, params Part[] line)
+        {
+            Stacked(pages.Page(item), Line(line), line.Any(p => p.IsTall));
+        }
+
+        protected static void GroupOnPage(Choice pages, string item, string title, params Part[][] lines)
+        {
+            Grouped(pages.Page(item), title, lines);
+        }
+
+        /// <summary>The line at the foot of the window (P8).</summary>
+        protected void StatusLine(params Part[] parts)
+        {
+            var foot = Line(parts);
+            foot.Dock = WinForms.DockStyle.Bottom;
+            Form.Controls.Add(foot);
+        }
+
+        /// <summary>Commands of the menus, once more in a row of tools (P8).</summary>
+        protected void Tools(params MenuCommand[] commands)
+        {
+            var bar = new WinForms.ToolStrip { Dock = WinForms.DockStyle.Top };
+            bar.Items.AddRange(commands.Select(c => c.MakeTool()).ToArray());
+            Form.Controls.Add(bar);
+            Form.MainMenuStrip.SendToBack(); // above the tools
         }
 
         /// <summary>A frame with a title, no larger than what is in it wants; by itself it would not shrink.</summary>

@@ -209,7 +209,11 @@ namespace Frame
         /// <summary>The same, with whether it can be used and is seen.</summary>
         internal virtual string Line
         {
-            get { return Shown + (Enabled ? "" : " [disabled]") + (Visible ? "" : " [invisible]"); }
+            get
+            {
+                bool seen = Visible && Pages.Shows(Control);
+                return Shown + (Enabled ? "" : " [disabled]") + (seen ? "" : " [invisible]");
+            }
         }
 
         /// <summary>A text without the mark of its access key.</summary>

@@ -149,6 +149,26 @@ namespace Frame
 
         internal WinForms.ToolStripItem Item { get; }
 
+        /// <summary>The same command in a row of tools: usable, ticked and pressed as the one in the menu (P8).</summary>
+        internal WinForms.ToolStripItem MakeTool()
+        {
+            var tool = new WinForms.ToolStripButton { DisplayStyle = WinForms.ToolStripItemDisplayStyle.Text };
+            Action follow = () =>
+            {
+                tool.Text = Item.Text;
+                tool.Enabled = Item.Enabled;
+                tool.Visible = Visible;
+                tool.Checked = Command.Checked;
+            };
+            tool.Click += (sender, e) => Item.PerformClick();
+            Command.CheckedChanged += (sender, e) => follow();
+            Item.EnabledChanged += (sender, e) => follow();
+            Item.TextChanged += (sender, e) => follow();
+            Item.VisibleChanged += (sender, e) => follow();
+            follow();
+            return tool;
+        }
+
         public IReadOnlyList<WinForms.ToolStripItem> Items
         {
             get { return new[] { Item }; }

@@ -3,12 +3,12 @@ package drive;
 import desk.DeskWindow;
 import desk.Loop;
 import desk.Values;
-import frame.Choice;
 import frame.Face;
 import frame.FieldSelection;
 import frame.FileDialog;
 import frame.FrameWindow;
 import frame.FxLoop;
+import frame.Items;
 import frame.MessageBox;
 import frame.Picker;
 import frame.RowTable;
@@ -100,7 +100,7 @@ final class Hand {
     }
 
     static void choose(DeskWindow window, String name, String item) {
-        ((Choice) part(window, name)).setValue(item);
+        ((Items) part(window, name)).press(item);
     }
 
     static void pressRow(DeskWindow window, String name, int row) {

@@ -10,9 +10,11 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.value.ObservableValue;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Hyperlink;
@@ -25,6 +27,8 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextFormatter;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.TitledPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToolBar;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
@@ -32,6 +36,7 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** A window with parts. Each part has the name that the design gives it; the developer's tests find it by that. */
@@ -59,12 +64,7 @@ public abstract class Face extends FrameWindow {
                 onChange(field.textProperty(), part);
                 field.focusedProperty().addListener((v, before, now) -> last = now ? field : last);
             }
-            case Choice choice ->
-                choice.valueProperty().addListener((v, before, now) -> {
-                    if (!choice.isSetting()) {
-                        happens(part);
-                    }
-                });
+            case Items items -> items.rules().whenByHand(() -> happens(part));
             case CheckBox box -> onChange(box.selectedProperty(), part);
             case RowTable<?> table ->
                 table.getSelectionModel()
@@ -199,9 +199,47 @@ public abstract class Face extends FrameWindow {
     }
 
     protected final void group(String title, Pane... rows) {
+        content.getChildren().add(framed(title, rows));
+    }
+
+    protected static Region framed(String title, Pane... rows) {
         TitledPane pane = new TitledPane(title, new VBox(8, rows));
         pane.setCollapsible(false);
-        content.getChildren().add(pane);
+        return pane;
+    }
+
+    /** What stands on a page; laid out before the pages are (P8). */
+    protected static void page(Pages pages, String item, Region... rows) {
+        pages.page(item).getChildren().addAll(rows);
+    }
+
+    /** The line at the foot of the window (P8). */
+    protected final void statusLine(Node... nodes) {
+        HBox foot = new HBox(16, nodes);
+        foot.setPadding(new Insets(4, 12, 4, 12));
+        root().getChildren().add(foot);
+    }
+
+    /** Commands of the menus, once more in a row of tools: usable, ticked and pressed as they are there (P8). */
+    protected final void tools(MenuItem... commands) {
+        ToolBar bar = new ToolBar();
+        for (MenuItem command : commands) {
+            ButtonBase tool = command instanceof CheckMenuItem ? new ToggleButton() : new Button();
+            if (command instanceof CheckMenuItem ticked) {
+                ((ToggleButton) tool).selectedProperty().bindBidirectional(ticked.selectedProperty());
+                tool.setOnAction(e -> ticked.getOnAction().handle(e)); // the tick has been turned over
+            } else {
+                tool.setOnAction(e -> command.fire());
+            }
+            tool.setMnemonicParsing(true);
+            tool.textProperty().bind(command.textProperty());
+            tool.disableProperty().bind(command.disableProperty());
+            tool.visibleProperty().bind(command.visibleProperty());
+            tool.managedProperty().bind(command.visibleProperty());
+            tool.setFocusTraversable(false); // the field that has the keyboard keeps it
+            bar.getItems().add(tool);
+        }
+        root().getChildren().add(1, bar); // under the menus
     }
 
     protected static HBox line(Node... nodes) {
@@ -212,7 +250,11 @@ public abstract class Face extends FrameWindow {
             line.setAlignment(Pos.BASELINE_LEFT);
         }
         for (Node node : nodes) {
-            if (node instanceof RowTable<?> || node instanceof WorkProgress || node instanceof EachButton<?>) {
+            if (node instanceof RowTable<?>
+                    || node instanceof WorkProgress
+                    || node instanceof EachButton<?>
+                    || node instanceof Pages
+                    || node instanceof RadioButtons) {
                 HBox.setHgrow(node, Priority.ALWAYS);
             }
         }
@@ -223,6 +265,7 @@ public abstract class Face extends FrameWindow {
     private static boolean isTall(Node node) {
         return node instanceof RowTable<?>
                 || node instanceof TextArea
+                || node instanceof Pages pages && pages.isTall()
                 || node instanceof HBox both && both.getChildren().stream().anyMatch(Face::isTall);
     }
 
@@ -379,7 +422,7 @@ public abstract class Face extends FrameWindow {
         List<String> lines = new ArrayList<>();
         parts.forEach((name, part) -> lines.add(name + ": " + content(part)
                 + (isEnabled(part) || part instanceof Each<?> ? "" : " [disabled]")
-                + (isVisible(part) ? "" : " [invisible]")));
+                + (isVisible(part) && !(part instanceof Node node && !Pages.shows(node)) ? "" : " [invisible]")));
         return lines;
     }
 
@@ -387,7 +430,7 @@ public abstract class Face extends FrameWindow {
         return switch (part) {
             case Each<?> each -> each.each().content();
             case TextInputControl field -> field.getText();
-            case Choice choice -> choice.anyChosen() ? choice.chosen() : "";
+            case Items items -> items.anyChosen() ? items.chosen() : "";
             case RowTable<?> table ->
                 table.rows().stream().map(Values::shown).collect(Collectors.joining(" | ")) + " selected "
                         + table.selectedNumbers();

@@ -4,30 +4,39 @@ import desk.EachRow;
 import desk.Fault;
 import java.util.List;
 import java.util.function.Supplier;
-import javax.swing.DefaultComboBoxModel;
-import javax.swing.JComboBox;
+import javax.swing.JPanel;
 
-/** One of a few texts, or none (P4); or of those of a list that it follows (P5). */
+/**
+ * One of a few texts, or none (P4); or of those of a list that it follows (P5). It is drawn as a drop-down list, as radio
+ * buttons, or as pages, of which one is always chosen (P8).
+ */
 public final class Choice extends Part {
 
-    private final JComboBox<String> box;
+    private final Items box;
     private Supplier<List<String>> items;
     private String kept;
     private boolean setting;
 
     public Choice(Face window, String name, List<String> items, String first) {
-        this(window, name, items, first, new JComboBox<>());
+        this(window, name, items, first, new DropDown());
     }
 
-    private Choice(Face window, String name, List<String> items, String first, JComboBox<String> box) {
-        super(window, name, box);
+    public static Choice radioButtons(Face window, String name, List<String> items, String first) {
+        return new Choice(window, name, items, first, new RadioButtons());
+    }
+
+    public static Choice pages(Face window, String name, List<String> items, String first) {
+        return new Choice(window, name, items, first, new Pages());
+    }
+
+    private Choice(Face window, String name, List<String> items, String first, Items box) {
+        super(window, name, box.component());
         this.box = box;
         this.items = () -> items;
         this.kept = first;
         refresh();
-        box.addActionListener(e -> {
-            String now = (String) box.getSelectedItem();
-            if (!setting && now != null && !now.equals(content())) {
+        box.whenChosen(now -> {
+            if (!setting && !now.equals(content())) {
                 kept = now;
                 happens();
             }
@@ -46,17 +55,12 @@ public final class Choice extends Part {
     public void refresh() {
         setting = true;
         List<String> all = items.get();
-        if (!all.equals(shownItems())) {
-            box.setModel(new DefaultComboBoxModel<>(all.toArray(String[]::new)));
-        }
-        box.setSelectedItem(all.contains(kept) ? kept : null);
+        box.show(all, among(all));
         setting = false;
     }
 
-    private List<String> shownItems() {
-        return java.util.stream.IntStream.range(0, box.getItemCount())
-                .mapToObj(box::getItemAt)
-                .toList();
+    private String among(List<String> all) {
+        return all.contains(kept) ? kept : box instanceof Pages && !all.isEmpty() ? all.get(0) : "";
     }
 
     /** What is chosen; fault X3 where nothing is. */
@@ -64,11 +68,11 @@ public final class Choice extends Part {
         if (!anyChosen()) {
             throw new Fault("X3", "nothing is chosen");
         }
-        return kept;
+        return content();
     }
 
     public boolean anyChosen() {
-        return !kept.isEmpty() && items.get().contains(kept);
+        return !content().isEmpty();
     }
 
     public void choose(String item) {
@@ -79,13 +83,33 @@ public final class Choice extends Part {
         refresh();
     }
 
+    /** Where what stands on one of its pages is laid out. */
+    JPanel page(String item) {
+        return ((Pages) box).page(item);
+    }
+
     /** As a person does. */
     public void press(String item) {
-        box.setSelectedItem(item);
+        box.press(item);
+    }
+
+    @Override
+    boolean isTall() {
+        return box instanceof Pages pages && pages.isTall();
+    }
+
+    @Override
+    boolean isWide() {
+        return super.isWide() || box instanceof Pages;
+    }
+
+    @Override
+    protected void apply() {
+        box.usable(usable());
     }
 
     @Override
     public String content() {
-        return anyChosen() ? kept : "";
+        return among(items.get());
     }
 }

@@ -17,6 +17,7 @@ import javax.swing.JLabel;
 import javax.swing.JMenu;
 import javax.swing.JMenuBar;
 import javax.swing.JPanel;
+import javax.swing.JToolBar;
 
 /** A window with parts: how they are laid out, and where those who drive it find them. */
 public abstract class Face extends FrameWindow {
@@ -98,6 +99,36 @@ public abstract class Face extends FrameWindow {
     }
 
     protected final void group(String title, JPanel... lines) {
+        content.add(framed(title, lines));
+    }
+
+    /** What stands on a page; laid out before the pages are (P8). */
+    protected static void page(Choice pages, String item, JPanel... lines) {
+        for (JPanel line : lines) {
+            pages.page(item).add(line);
+        }
+    }
+
+    /** The line at the foot of the window (P8). */
+    protected final void statusLine(Part... parts) {
+        JPanel foot = line(parts);
+        foot.setBorder(BorderFactory.createCompoundBorder(
+                BorderFactory.createMatteBorder(1, 0, 0, 0, foot.getBackground().darker()),
+                BorderFactory.createEmptyBorder(0, 12, 0, 12)));
+        root.getContentPane().add(foot, BorderLayout.SOUTH);
+    }
+
+    /** Commands of the menus, once more in a row of tools (P8). */
+    protected final void tools(MenuCommand... commands) {
+        JToolBar bar = new JToolBar();
+        bar.setFloatable(false);
+        for (MenuCommand command : commands) {
+            bar.add(command.tool());
+        }
+        root.getContentPane().add(bar, BorderLayout.NORTH);
+    }
+
+    protected static JPanel framed(String title, JPanel... lines) {
         JPanel panel = new JPanel();
         panel.setLayout(new BoxLayout(panel, BoxLayout.Y_AXIS));
         panel.setBorder(BorderFactory.createTitledBorder(title));
@@ -105,7 +136,7 @@ public abstract class Face extends FrameWindow {
         for (JPanel line : lines) {
             panel.add(line);
         }
-        content.add(panel);
+        return panel;
     }
 
     protected static JPanel line(Part... parts) {

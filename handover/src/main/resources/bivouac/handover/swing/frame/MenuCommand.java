@@ -1,8 +1,11 @@
 package frame;
 
 import java.util.List;
+import javax.swing.AbstractButton;
+import javax.swing.JButton;
 import javax.swing.JCheckBoxMenuItem;
 import javax.swing.JMenuItem;
+import javax.swing.JToggleButton;
 import javax.swing.KeyStroke;
 
 /** A command in a menu. */
@@ -33,6 +36,20 @@ public sealed class MenuCommand extends Pressed implements InMenu permits EditCo
                 : keys.substring(0, last).toLowerCase(java.util.Locale.ROOT).replace('+', ' ');
         String key = keys.substring(last + 1).toUpperCase(java.util.Locale.ROOT);
         return KeyStroke.getKeyStroke(modifiers + " " + key);
+    }
+
+    /** The same command in a row of tools: usable, ticked and pressed as the one in the menu (P8). */
+    final AbstractButton tool() {
+        JMenuItem item = item();
+        AbstractButton tool = item instanceof JCheckBoxMenuItem ? new JToggleButton() : new JButton();
+        tool.setModel(item.getModel());
+        tool.putClientProperty("html.disable", true);
+        tool.setFocusable(false); // the field that has the keyboard keeps it
+        tool.setText(item.getText());
+        item.addPropertyChangeListener(AbstractButton.TEXT_CHANGED_PROPERTY, e -> tool.setText(item.getText()));
+        tool.setVisible(visible());
+        besides = tool;
+        return tool;
     }
 
     @Override

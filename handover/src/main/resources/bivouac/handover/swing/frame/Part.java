@@ -173,6 +173,7 @@ public abstract class Part {
 
     /** The same, with whether it can be used and is seen. */
     String line() {
-        return content() + (enabled ? "" : " [disabled]") + (visible ? "" : " [invisible]");
+        boolean seen = visible && Pages.shows(shown);
+        return content() + (enabled ? "" : " [disabled]") + (seen ? "" : " [invisible]");
     }
 }

@@ -4,7 +4,7 @@ import tkinter as tk
 from pathlib import Path
 from tkinter import ttk
 
-from .parts import EachPart, RowList, TextArea, WorkProgress
+from .parts import EachPart, Pages, RowList, TextArea, WorkProgress
 from .texts import access_key, plain
 from .window import Window
 
@@ -31,7 +31,7 @@ class Face(Window):
     # Keys
 
     def first_field(self):
-        usable = (p for p in self._laid_out if p.enabled and p.visible and p.takes_focus)
+        usable = (p for p in self._laid_out if p.enabled and p.visible and p.on_shown_page() and p.takes_focus)
         return next((p.widget for p in usable), None)
 
     def shortcut(self, keys, press):
@@ -93,24 +93,43 @@ class Face(Window):
             if command is not None:
                 command.menu = build
 
-    def add_row(self, *parts):
-        self._line(self.body, parts)
+    def add_row(self, *parts, page=None):
+        """Parts beside each other; on a page, which is the pages and the item, before these are laid out (P8)."""
+        self._line(self._within(page), parts, page)
 
-    def add_group(self, title, *rows):
-        frame = ttk.Labelframe(self.body, text=title, padding=8)
+    def add_group(self, title, *rows, page=None):
+        frame = ttk.Labelframe(self._within(page), text=title, padding=8)
         frame.pack(fill="x", pady=4)
         for parts in rows:
-            self._line(frame, parts)
+            self._line(frame, parts, page)
 
-    def _line(self, into, parts):
-        tall = any(isinstance(p, (RowList, TextArea)) for p in parts)
+    def _within(self, page):
+        return self.body if page is None else page[0].frame(page[1])
+
+    def add_status_line(self, *parts):
+        """The line at the foot of the window, laid out before all else (P8)."""
+        foot = ttk.Frame(self.body)
+        foot.pack(side="bottom", fill="x")
+        ttk.Separator(foot).pack(fill="x")
+        self._line(foot, parts)
+
+    def add_tools(self, *commands):
+        """Commands of the menus, once more in a row of tools (P8)."""
+        bar = ttk.Frame(self.body)
+        bar.pack(fill="x")
+        for command in commands:
+            command.make_tool(bar)
+
+    def _line(self, into, parts, page=None):
+        tall = any(isinstance(p, (RowList, TextArea)) or isinstance(p, Pages) and p.is_tall for p in parts)
         line = ttk.Frame(into)
         line.pack(fill="both" if tall else "x", expand=tall, pady=4)
         line.rowconfigure(0, weight=1)
         for at, part in enumerate(parts):
             if part.label:
                 self._label(line, part, 2 * at)
-            grows = bool(part.label) or isinstance(part, (RowList, TextArea, WorkProgress, EachPart))
+            part.page = page
+            grows = bool(part.label) or isinstance(part, (RowList, TextArea, WorkProgress, EachPart, Pages))
             line.columnconfigure(2 * at + 1, weight=1 if grows else 0)
             sticky = "nsew" if tall and grows else "ew" if grows else "w"
             part.widget.grid(in_=line, row=0, column=2 * at + 1, sticky=sticky, padx=(0, 8))

@@ -33,6 +33,7 @@ class Part:
         self._font = ""
         self._colour = ""
         self._style = None
+        self.page = None  # the pages that it stands on, and the item (P8)
         window.parts[name] = self
 
     def on(self, script):
@@ -106,6 +107,10 @@ class Part:
             ttk.Style(self.widget).configure(self._style, **options)
             self.widget.configure(style=self._style)
 
+    def on_shown_page(self):
+        """Whether each page that it stands on is chosen."""
+        return self.page is None or self.page[0].shows(self.page[1])
+
     def apply(self):
         """Shows whether it is enabled and can be changed."""
         self.widget.configure(state="normal" if self._enabled and not self._read_only else "disabled")
@@ -123,7 +128,8 @@ class Part:
 
     def line(self):
         """The same, with whether it can be used and is seen."""
-        return self.content() + ("" if self._enabled else " [disabled]") + ("" if self._visible else " [invisible]")
+        seen = self._visible and self.on_shown_page()
+        return self.content() + ("" if self._enabled else " [disabled]") + ("" if seen else " [invisible]")
 
 
 class Caption(Part):
@@ -131,7 +137,7 @@ class Caption(Part):
 
     def __init__(self, window, name, text="", size="normal"):
         super().__init__(window, name, ttk.Label(window.body, text=text, justify="left", wraplength=560))
-        points = {"small": 8, "large": 13, "title": 17}.get(size)
+        points = {"small": 8, "status line": 8, "large": 13, "title": 17}.get(size)
         if points:
             self.widget.configure(font=("TkDefaultFont", points))
 
@@ -604,17 +610,21 @@ class DateField(ValueField):
 
 
 class Choice(Part):
-    """One of a few texts, or none (P4); or of those of a list that it follows (P5)."""
+    """One of a few texts, or none (P4), in a list that drops down; or of those of a list that it follows (P5)."""
 
     MOST = 200
 
     def __init__(self, window, name, items, first="", label=""):
-        super().__init__(window, name, ttk.Combobox(window.body, state="readonly"), label)
+        super().__init__(window, name, self._make(window), label)
         self._items = lambda: items
         self._kept = first
         self._shown = None
         self.refresh()
-        self.widget.bind("<<ComboboxSelected>>", self._look_at_item)
+
+    def _make(self, window):
+        box = ttk.Combobox(window.body, state="readonly")
+        box.bind("<<ComboboxSelected>>", lambda event: self._looks_at(box.get()))
+        return box
 
     def follows(self, items):
         """Its items are those of a list, as it stands; what was chosen and is none of them any more counts as none."""
@@ -625,12 +635,17 @@ class Choice(Part):
         shown = [list(self._items()), self.content()]
         if shown != self._shown:
             self._shown = shown
-            self.widget.configure(values=shown[0])
-            self.widget.set(shown[1])
+            self._show(*shown)
 
-    def _look_at_item(self, event):
-        if self.widget.get() != self.content():
-            self._kept = self.widget.get()
+    def _show(self, items, chosen):
+        self.widget.configure(values=items)
+        self.widget.set(chosen)
+
+    def _looks_at(self, item):
+        """The widget has this item now; what a script has chosen is no change."""
+        if item != self.content():
+            self._kept = item
+            self._shown = [self._shown[0], item]
             self.happens()
 
     @property
@@ -638,7 +653,7 @@ class Choice(Part):
         """What is chosen; fault X3 where nothing is."""
         if not self.any_chosen:
             raise Fault("X3", "nothing is chosen")
-        return self._kept
+        return self.content()
 
     @chosen.setter
     def chosen(self, item):
@@ -650,7 +665,7 @@ class Choice(Part):
 
     @property
     def any_chosen(self):
-        return bool(self._kept) and self._kept in self._items()
+        return bool(self.content())
 
     def choose(self, item):
         """As a person does."""
@@ -661,7 +676,101 @@ class Choice(Part):
         self.widget.configure(state="readonly" if self._enabled and not self._read_only else "disabled")
 
     def content(self):
-        return self._kept if self.any_chosen else ""
+        return self._kept if self._kept and self._kept in self._items() else ""
+
+
+class RadioButtons(Choice):
+    """A choice whose items stand beside each other (P8)."""
+
+    def _make(self, window):
+        self._value = tk.StringVar(window.top)
+        self._buttons = []
+        return ttk.Frame(window.body)
+
+    def _show(self, items, chosen):
+        if [b.cget("text") for b in self._buttons] != items:
+            while self._buttons:
+                self._buttons.pop().destroy()
+            for item in items:
+                button = ttk.Radiobutton(
+                    self.widget,
+                    text=item,
+                    value=item,
+                    variable=self._value,
+                    command=lambda: self._looks_at(self._value.get()),
+                )
+                button.pack(side="left", padx=(0, 12))
+                self._buttons.append(button)
+            self.apply()
+        self._value.set(chosen)
+
+    def choose(self, item):
+        """As a person does."""
+        self._buttons[self._items().index(item)].invoke()
+
+    def focus(self):
+        if self._buttons:
+            chosen = (b for b in self._buttons if b.cget("value") == self.content())
+            next(chosen, self._buttons[0]).focus_set()
+
+    def apply(self):
+        for button in self._buttons:
+            button.configure(state="normal" if self._enabled and not self._read_only else "disabled")
+
+
+class Pages(Choice):
+    """A choice whose items are pages; what stands on one is seen while it is chosen. One always is (P8)."""
+
+    def _make(self, window):
+        self._pages = {}
+        tabs = ttk.Notebook(window.body)
+        tabs.bind("<<NotebookTabChanged>>", lambda event: self._looks_at_tab())
+        return tabs
+
+    def frame(self, item):
+        """Where what stands on a page is laid out."""
+        if item not in self._pages:
+            self._pages[item] = ttk.Frame(self.widget, padding=8)
+        return self._pages[item]
+
+    @property
+    def is_tall(self):
+        return any(page.winfo_children() for page in self._pages.values())
+
+    def shows(self, item):
+        """Whether what stands on a page is seen."""
+        return self._visible and self.content() == item and self.on_shown_page()
+
+    def _show(self, items, chosen):
+        if [self.widget.tab(tab, "text") for tab in self.widget.tabs()] != items:
+            for tab in self.widget.tabs():
+                self.widget.forget(tab)
+            for item in items:
+                self.widget.add(self.frame(item), text=item)
+        if chosen:
+            self.widget.select(self.frame(chosen))
+        self.apply()
+
+    def _looks_at_tab(self):
+        """Tk tells of what a script has chosen, too, and later; and of tabs that come and go."""
+        tab = self.widget.select()
+        if tab and self._shown is not None and self._shown[0] == self._items():
+            self._looks_at(self.widget.tab(tab, "text"))
+
+    def choose(self, item):
+        """As a person does."""
+        self.widget.select(self.frame(item))
+        self._looks_at_tab()
+
+    def apply(self):
+        """A tab that is chosen stays so."""
+        usable = self._enabled and not self._read_only
+        for tab in self.widget.tabs():
+            self.widget.tab(tab, state="normal" if usable or tab == self.widget.select() else "disabled")
+
+    def content(self):
+        items = self._items()
+        return self._kept if self._kept in items else items[0] if items else ""
 
 
 class MenuCommand(Part):
@@ -671,6 +780,7 @@ class MenuCommand(Part):
         super().__init__(window, name)
         self.shortcut = shortcut
         self.menu = None
+        self._tool = None
         self._marked = marked
         self._value = tk.BooleanVar(window.top, False) if ticking else None
         if shortcut:
@@ -717,7 +827,26 @@ class MenuCommand(Part):
             menu, at = self._entry
             menu.invoke(at)
 
+    def make_tool(self, into):
+        """The same command in a row of tools: usable, ticked and pressed as the one in the menu (P8)."""
+        options = {"style": "Toolbutton", "command": self.happens, "takefocus": False}
+        self._tool = (
+            ttk.Button(into, **options)
+            if self._value is None
+            else ttk.Checkbutton(into, variable=self._value, **options)
+        )
+        self._follow()
+
+    def _follow(self):
+        if self._tool is not None:
+            self._tool.configure(text=plain(self._marked), state="normal" if self._enabled else "disabled")
+            if self._visible:
+                self._tool.pack(side="left")
+            else:
+                self._tool.pack_forget()
+
     def apply(self):
+        self._follow()
         if self.menu is not None:
             self.menu()
 
@@ -795,7 +924,7 @@ class EachPart(Part):
         )
 
     def line(self):
-        return self.content() + ("" if self._visible else " [invisible]")
+        return self.content() + ("" if self._visible and self.on_shown_page() else " [invisible]")
 
 
 class EachButton(EachPart):
