@@ -123,7 +123,7 @@ class StepTypingTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"ridge-hut", "ferry-bell"})
+    @ValueSource(strings = {"ridge-hut", "ferry-bell", "lamp-log"})
     void every_step_of_the_examples_reads_back_to_itself(String example) throws Exception {
         Design hut = DesignFile.read(Path.of("../examples/" + example + ".bivouac"));
         hut.scripts()

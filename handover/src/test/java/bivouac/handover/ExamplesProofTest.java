@@ -18,8 +18,8 @@ class ExamplesProofTest {
     Path folder;
 
     static Stream<Arguments> programs() {
-        return Stream.of(Toolkit.values())
-                .flatMap(t -> Stream.of("ridge-hut", "kiln-house", "ferry-bell").map(e -> Arguments.of(t, e)));
+        return Stream.of(Toolkit.values()).flatMap(t -> Stream.of("ridge-hut", "kiln-house", "ferry-bell", "lamp-log")
+                .map(e -> Arguments.of(t, e)));
     }
 
     @ParameterizedTest

@@ -162,10 +162,7 @@ namespace Rules
                 Run(null, () => Depart(null, Way.Departure)); // D1
                 return;
             }
-            foreach (var window in windows.ToList())
-            {
-                Refresh(window);
-            }
+            Refresh(windows.ToList());
             foreach (var part in windows.SelectMany(w => w.ShownWork))
             {
                 part.Cancellable(CanCancel(part));
@@ -184,6 +181,20 @@ namespace Rules
             {
                 loop.Later(postponed.Dequeue());
             }
+        }
+
+        /// <summary>
+        /// What one window shows of another, its title, is as it is now: hence twice where there are several (P3, P5).
+        /// </summary>
+        private void Refresh(List<DeskWindow> all)
+        {
+            if (all.Count > 1)
+            {
+                running = true;
+                all.ForEach(RefreshQuietly);
+                running = false;
+            }
+            all.ForEach(Refresh);
         }
 
         private void Refresh(DeskWindow window)

@@ -504,9 +504,7 @@ public final class Desk {
             run(null, () -> depart(null, Way.DEPARTURE)); // D1
             return;
         }
-        for (DeskWindow window : List.copyOf(windows)) {
-            refresh(window);
-        }
+        refresh(List.copyOf(windows));
         windows.forEach(w -> w.showing().forEach(part -> part.cancellable(canCancel(part))));
         boolean nothingToBeSeen = windows.stream().allMatch(DeskWindow::isHidden) && !isWorking() && working.isEmpty();
         if (nothingToBeSeen && !unseen && stack.stream().noneMatch(Request.class::isInstance)) {
@@ -518,6 +516,16 @@ public final class Desk {
         } else {
             loop.later(postponed.remove());
         }
+    }
+
+    /** What one window shows of another, its title, is as it is now: hence twice where there are several (P3, P5). */
+    private void refresh(List<DeskWindow> all) {
+        if (all.size() > 1) {
+            running = true;
+            all.forEach(this::refreshQuietly);
+            running = false;
+        }
+        all.forEach(this::refresh);
     }
 
     private void refresh(DeskWindow window) {

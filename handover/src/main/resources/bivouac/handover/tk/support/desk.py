@@ -590,8 +590,7 @@ class Desk:
             self._has_closed = False
             self._run(None, lambda: self._depart(None, Way.DEPARTURE))  # D1
             return
-        for window in list(self.windows):
-            self._refresh(window)
+        self._refresh_all(list(self.windows))
         for window in self.windows:
             for part in window.shown_work:
                 part.cancellable(self.can_cancel(part))
@@ -603,6 +602,16 @@ class Desk:
             self.watcher.at_rest()
         else:
             self.loop.later(self._postponed.pop(0))
+
+    def _refresh_all(self, windows):
+        """What one window shows of another, its title, is as it is now: hence twice where there are several (P3, P5)."""
+        if len(windows) > 1:
+            self._running = True
+            for window in windows:
+                self._refresh_quietly(window)
+            self._running = False
+        for window in windows:
+            self._refresh(window)
 
     def _refresh(self, window):
         self._running = True
@@ -682,12 +691,16 @@ class Desk:
     def _appear(self, window):
         asked = window.asks()
         self._act(("asks " if window.ready_made else "opens ") + window.which + (f": {asked}" if asked else ""))
+        self._refresh_quietly(window)
+        window.show()
+        self._script(window, window.opened)
+
+    @staticmethod
+    def _refresh_quietly(window):
         try:
             window.refresh()
         except Exception:
             pass  # told at rest, if it is still so (E2)
-        window.show()
-        self._script(window, window.opened)
 
     def in_place(self, old, ending, open_other):
         """Makes room for another window: it opens once this one agrees to close, and before it does (O8)."""
