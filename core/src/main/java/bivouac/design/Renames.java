@@ -51,14 +51,16 @@ public final class Renames {
     }
 
     /**
-     * Other items of a choice; where there are as many as before, each has become the one in its place, and what stood on
-     * its page, or began with it, goes along (P8).
+     * Other items of a choice; where there are as many as before, one that is gone has become the new one in its place, and
+     * what stood on its page, or began with it, goes along (P8).
      */
     public static Design items(Design design, String window, Part.Choice choice, List<String> items) {
         List<String> before = choice.items();
         String name = choice.name().expression();
-        UnaryOperator<String> now =
-                item -> before.size() == items.size() && before.contains(item) ? items.get(before.indexOf(item)) : item;
+        UnaryOperator<String> now = item -> {
+            int at = before.size() == items.size() && !items.contains(item) ? before.indexOf(item) : -1;
+            return at >= 0 && !before.contains(items.get(at)) ? items.get(at) : item;
+        };
         var other = new Part.Choice(
                 choice.name(),
                 choice.label(),

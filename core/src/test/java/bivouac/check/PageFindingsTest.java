@@ -67,6 +67,10 @@ class PageFindingsTest {
         Design renamed = Renames.part(other, "Desk", "detail", bivouac.design.Name.of("more"));
         FacedWindow there = renamed.faced("Desk").orElseThrow();
         assertThat(there.pageOf(there.rows().getLast())).contains(new Row.Page("more", "People"));
+        // in another order each is still itself
+        Design turned = Renames.items(design, "Desk", PAGES.startingWith("Guests"), List.of("Notes", "Guests"));
+        FacedWindow same = turned.faced("Desk").orElseThrow();
+        assertThat(same.pageOf(same.rows().getLast())).contains(new Row.Page("detail", "Guests"));
         // with more or fewer items nobody can say which has become which
         Design fewer = Renames.items(design, "Desk", PAGES, List.of("Notes"));
         assertThat(found(fewer)).anyMatch(w -> w.contains("stands on a page that is not there"));

@@ -108,14 +108,14 @@ class DeskPartsTest {
                 .click("tab-part")
                 .focus("part-items")
                 .selectAll()
-                .text("none, half, full")
+                .text("none, full")
                 .key(ENTER);
         assertThat(((Part.Choice) now().design()
                                 .faced("Arrival form")
                                 .flatMap(f -> f.part("board"))
                                 .orElseThrow())
                         .items())
-                .containsExactly("none", "half", "full");
+                .containsExactly("none", "full");
         assertThat(now().findings()).anyMatch(f -> f.what().contains("starts with “supper”"));
         robot.key(CONTROL, Z);
         assertThat(now().findings()).isEmpty();

@@ -11,9 +11,11 @@ import bivouac.desktop.App;
 import bivouac.desktop.frame.Look;
 import bivouac.desktop.widget.Refocus;
 import bivouac.desktop.work.Chosen;
+import bivouac.desktop.work.Examples;
 import bivouac.desktop.work.Journals;
 import bivouac.desktop.work.Screen;
 import bivouac.explore.Limits;
+import bivouac.format.DesignFile;
 import bivouac.format.DesignFormat;
 import bivouac.format.MadeFile;
 import bivouac.format.Unreadable;
@@ -41,6 +43,9 @@ import javafx.stage.Stage;
 final class Painter {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+    /** Of the text editor's: asking what is to be saved, saving, and leaving. */
+    private static final int EVENTS_AFTER_REPLACING = 3;
+
     private static final int EVENTS_BEFORE_THE_QUESTION = 18;
 
     private final Design design;
@@ -106,6 +111,12 @@ final class Painter {
             app.work().show(Screen.OVERVIEW);
             app.work().choose(Chosen.window("Berths"));
         });
+        Path text = Examples.folder().resolve("lamp-log.bivouac");
+        Design editor = DesignFile.read(text);
+        List<NamedEvent> keeping = PicturesCommand.trailBeside(text);
+        onInterface(() -> app.work().take(editor, ""));
+        app.settled().join();
+        picture("rehearsal-editor", () -> rehearse(keeping.subList(0, keeping.size() - EVENTS_AFTER_REPLACING)));
         onInterface(() -> app.close());
         Platform.exit();
         try (var left = Files.list(state)) {
@@ -202,7 +213,10 @@ final class Painter {
     }
 
     private void rehearse() {
-        var events = trail.subList(0, Math.min(EVENTS_BEFORE_THE_QUESTION, trail.size()));
+        rehearse(trail.subList(0, Math.min(EVENTS_BEFORE_THE_QUESTION, trail.size())));
+    }
+
+    private void rehearse(List<NamedEvent> events) {
         app.work()
                 .rehearse(Rehearsal.replay(app.work().now().program(), TODAY, events)
                         .rehearsal());

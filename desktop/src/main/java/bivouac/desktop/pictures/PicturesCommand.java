@@ -74,7 +74,7 @@ public final class PicturesCommand implements Callable<Integer> {
     private static final int LARGEST_TRAIL = 16 << 20;
 
     /** The kept trail of a design: the file of its name that ends in {@code .trail}, if it can be read. */
-    private static List<NamedEvent> trailBeside(Path file) throws Unreadable {
+    static List<NamedEvent> trailBeside(Path file) throws Unreadable {
         Path trail = file.resolveSibling(file.getFileName().toString().replaceFirst("\\.[^.]*$", "") + ".trail");
         try {
             return Files.exists(trail) ? TrailFile.read(Utf8.read(trail, LARGEST_TRAIL)) : List.of();

@@ -47,6 +47,9 @@ final class FaceBody implements DeskBody {
     private final Map<Integer, Node> fieldLabels = new HashMap<>();
     private final Region node;
     private final Map<Row.Page, Region> pages = new HashMap<>();
+    /** The frames of groups, each with its lines. */
+    private final Map<Node, List<HBox>> frames = new HashMap<>();
+
     private Optional<DeskMenus> menus = Optional.empty();
     private Optional<DeskTools> tools = Optional.empty();
     private Scene.OpenWindow shown;
@@ -85,6 +88,9 @@ final class FaceBody implements DeskBody {
                     .map(row -> line(row, number(face, row.parts().getFirst())))
                     .toList();
             Node node = Groups.framed(run.getFirst().group(), lines);
+            if (!run.getFirst().group().isEmpty()) {
+                frames.put(node, lines);
+            }
             if (run.stream().flatMap(r -> r.parts().stream()).anyMatch(FaceBody::grows)) {
                 VBox.setVgrow(node, Priority.ALWAYS);
             }
@@ -249,6 +255,10 @@ final class FaceBody implements DeskBody {
     }
 
     private List<Node> labelled(int number, String text, Region control) {
+        boolean tall = control instanceof TextArea || control instanceof RowsControl;
+        if (text.isBlank() && tall) { // it stands by itself, with no other field to stand in line with
+            return List.of(keep(number, control));
+        }
         var label = Ui.label(AccessKey.without(text), "desk-label");
         label.setLabelFor(control);
         fieldLabels.put(number, label);
@@ -272,6 +282,8 @@ final class FaceBody implements DeskBody {
         menus.ifPresent(m -> m.update(window));
         tools.ifPresent(m -> m.update(window));
         window.parts().forEach(this::update);
+        frames.forEach((frame, lines) -> Ui.show(
+                frame, lines.stream().flatMap(l -> l.getChildren().stream()).anyMatch(Node::isVisible)));
         updating = false;
     }
 
