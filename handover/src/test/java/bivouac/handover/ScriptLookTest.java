@@ -50,7 +50,7 @@ class ScriptLookTest {
     @ParameterizedTest
     @EnumSource
     void every_script_of_the_examples_reads_as_in_the_program(Toolkit toolkit) throws Exception {
-        for (String example : List.of("ferry-bell", "kiln-house", "ridge-hut", "lamp-log")) {
+        for (String example : List.of("ferry-bell", "kiln-house", "ridge-hut")) {
             assertThat(otherwise(Projects.example(example), toolkit))
                     .as(example)
                     .isEmpty();
