@@ -191,6 +191,10 @@ public record Finding(
                 Cause.BRANCHES,
                 Weight.RISKY,
                 "A part or a timer behind which nothing is written, or not what it says."),
+        NOT_DROPPED(
+                Cause.BRANCHES,
+                Weight.HINT,
+                "Files are opened from outside, and none can be dropped on a window (F1)."),
         NOT_THERE_YET(Cause.BRANCHES, Weight.HINT, "A trigger that says that it is not there yet."),
         NEVER_OPENED(Cause.NEVER, Weight.RISKY, "A window that nothing opens."),
         NEVER_RUN(Cause.NEVER, Weight.RISKY, "A step, a named script or a timer that nothing reaches."),

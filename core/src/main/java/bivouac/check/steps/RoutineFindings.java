@@ -78,6 +78,7 @@ public final class RoutineFindings {
             }
         }
         findings.askedFirst();
+        findings.dropped();
     }
 
     private boolean isWaitedFor(Manner manner) {
@@ -126,6 +127,25 @@ public final class RoutineFindings {
                         "Its steps are never run (W7); write do " + s.name() + " where they are meant.",
                         place,
                         List.of(new RemovalRepair.RemoveScript(window, s.name().shown())))));
+    }
+
+    /** F1: who opens a file by a double click elsewhere drops one on a window, too. */
+    private void dropped() {
+        boolean opens = Outside.FILES_OPENED.answer(design, Optional.empty()).isPresent();
+        boolean drops = design.windows().stream().map(w -> w.name().shown()).anyMatch(w -> Outside.FILES_DROPPED
+                .answer(design, Optional.of(w))
+                .isPresent());
+        if (opens && !drops) {
+            found.add(new Finding(
+                    Weight.HINT,
+                    Kind.NOT_DROPPED,
+                    "Files are opened from outside, and none can be dropped on a window.",
+                    "“" + Outside.FILES_OPENED.script()
+                            + "” answers what the system hands over; who drops a file on a window"
+                            + " means the same. Type “take dropped files” where its scripts are (F1).",
+                    Place.script(Outside.FILES_OPENED.in(Optional.empty())),
+                    List.of()));
+        }
     }
 
     /** F1: what nothing hands a script it cannot read, and nobody waits for its answer. */

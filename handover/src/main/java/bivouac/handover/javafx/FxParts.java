@@ -4,14 +4,13 @@ import bivouac.design.Braces;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Part;
-import bivouac.design.Row;
 import bivouac.design.Setting;
 import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
 import bivouac.handover.jvm.JvmToolkit;
+import bivouac.handover.jvm.LaidOut;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;
-import bivouac.handover.meaning.Placed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -224,28 +223,7 @@ final class FxParts implements WindowParts {
         if (!w.face().menus().isEmpty()) {
             out.add("menus(" + w.face().menus().stream().map(this::menu).collect(Collectors.joining(", ")) + ");");
         }
-        if (!w.face().tools().isEmpty()) {
-            out.add("tools(" + w.face().tools().stream().map(w::field).collect(Collectors.joining(", ")) + ");");
-        }
-        Placed.of(w.face()).forEach(placed -> layOut(out, placed));
-        if (!w.face().statusLine().isEmpty()) {
-            out.add("statusLine(" + nodes(Row.of(w.face().statusLine().toArray(Part[]::new))) + ");");
-        }
-    }
-
-    private void layOut(Lines out, Placed placed) {
-        List<String> lines =
-                placed.rows().stream().map(r -> "line(" + nodes(r) + ")").toList();
-        boolean framed = !placed.group().isEmpty();
-        String title = framed ? w.text("group", placed.group()) + ", " + String.join(", ", lines) : "";
-        if (placed.pages().isPresent()) {
-            out.add("page(" + w.field(placed.pages().get()) + ", " + Spelling.literal(placed.page()) + ", "
-                    + (framed ? "framed(" + title + ")" : lines.getFirst()) + ");");
-        } else if (framed) {
-            out.add("group(" + title + ");");
-        } else {
-            out.add("row(" + nodes(placed.rows().getFirst()) + ");");
-        }
+        new LaidOut(w, this::nodes).into(out);
     }
 
     /** P7: where something asks for it, what is selected is kept from the beginning on. */
@@ -266,8 +244,8 @@ final class FxParts implements WindowParts {
         return "new Menu(" + w.text("menu", toolkit.marked(menu.text())) + ", null, " + String.join(", ", items) + ")";
     }
 
-    private String nodes(Row row) {
-        return row.parts().stream().map(this::node).collect(Collectors.joining(", "));
+    private String nodes(List<Part> parts) {
+        return parts.stream().map(this::node).collect(Collectors.joining(", "));
     }
 
     private String node(Part part) {

@@ -81,6 +81,8 @@ public final class PyWorld {
             "add_group",
             "add_menus",
             "add_row",
+            "add_status_line",
+            "add_tools",
             "after_closing",
             "app",
             "ask",

@@ -4,12 +4,11 @@ import bivouac.design.Braces;
 import bivouac.design.FacedWindow;
 import bivouac.design.Menu;
 import bivouac.design.Part;
-import bivouac.design.Row;
 import bivouac.handover.braces.Lines;
 import bivouac.handover.braces.Spelling;
+import bivouac.handover.jvm.LaidOut;
 import bivouac.handover.jvm.WindowParts;
 import bivouac.handover.jvm.WindowWriting;
-import bivouac.handover.meaning.Placed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -220,31 +219,10 @@ record SwingParts(WindowWriting w) implements WindowParts {
     @Override
     public void layOut(Lines out) {
         w.face().menus().forEach(m -> out.add(menu(m)));
-        if (!w.face().tools().isEmpty()) {
-            out.add("tools(" + fields(w.face().tools()) + ");");
-        }
-        Placed.of(w.face()).forEach(placed -> layOut(out, placed));
-        if (!w.face().statusLine().isEmpty()) {
-            out.add("statusLine(" + fields(w.face().statusLine()) + ");");
-        }
+        new LaidOut(w, this::fields).into(out);
     }
 
-    private void layOut(Lines out, Placed placed) {
-        List<String> lines =
-                placed.rows().stream().map(r -> "line(" + parts(r) + ")").toList();
-        boolean framed = !placed.group().isEmpty();
-        String title = framed ? w.text("group", placed.group()) + ", " + String.join(", ", lines) : "";
-        if (placed.pages().isPresent()) {
-            out.add("page(" + w.field(placed.pages().get()) + ", " + Spelling.literal(placed.page()) + ", "
-                    + (framed ? "framed(" + title + ")" : lines.getFirst()) + ");");
-        } else if (framed) {
-            out.add("group(" + title + ");");
-        } else {
-            out.add("row(" + parts(placed.rows().getFirst()) + ");");
-        }
-    }
-
-    private String fields(List<? extends Part> parts) {
+    private String fields(List<Part> parts) {
         return parts.stream().map(w::field).collect(Collectors.joining(", "));
     }
 
@@ -258,10 +236,6 @@ record SwingParts(WindowWriting w) implements WindowParts {
         }
         return "menu(" + w.text("menu", menu.text())
                 + items.stream().map(i -> ", " + i).collect(Collectors.joining()) + ");";
-    }
-
-    private String parts(Row row) {
-        return fields(row.parts());
     }
 
     @Override

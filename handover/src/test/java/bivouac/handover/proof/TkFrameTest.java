@@ -107,6 +107,40 @@ class TkFrameTest {
     }
 
     @Test
+    void what_stands_on_a_page_is_above_it_and_only_while_it_is_chosen() throws Exception {
+        assertThat(said("""
+                        outer = parts.Pages(window, "outer", ["one", "two"])
+                        inner = parts.Pages(window, "inner", ["a", "b"])
+                        who = parts.TextField(window, "who")
+                        deep = parts.TextField(window, "deep")
+                        window.add_row(deep, page=(inner, "b"))
+                        window.add_row(who, page=(outer, "one"))
+                        window.add_row(inner, page=(outer, "two"))
+                        window.add_row(outer)
+                        window.show()
+                        root.update()
+
+                        def is_on_top(part):
+                            widget = part.widget
+                            x = widget.winfo_rootx() + widget.winfo_width() // 2
+                            y = widget.winfo_rooty() + widget.winfo_height() // 2
+                            return bool(widget.winfo_viewable()) and root.winfo_containing(x, y) is widget
+
+                        print(is_on_top(who), is_on_top(deep), outer.content(), desk.events)
+                        outer.choose("two")
+                        root.update()
+                        print(is_on_top(who), is_on_top(deep), outer.content(), desk.events)
+                        inner.choose("b")
+                        root.update()
+                        print(is_on_top(who), is_on_top(deep), deep.line(), desk.events)
+                        outer.chosen = ""
+                        root.update()
+                        print(is_on_top(who), is_on_top(deep), deep.line(), desk.events)
+                        """))
+                .containsExactly("True False one 0", "False False two 1", "False True  2", "True False  [invisible] 2");
+    }
+
+    @Test
     void what_a_script_sets_in_a_disabled_or_read_only_field_is_there_and_no_event() throws Exception {
         assertThat(said("""
                         field = parts.TextField(window, "who")

@@ -212,7 +212,9 @@ namespace Frame
             get { return pages.Values.Any(p => p.Controls.Count > 0); }
         }
 
-        /// <summary>Whether a control is seen as far as pages go: each that it stands on is chosen, and visible.</summary>
+        /// <summary>
+        /// Whether a control is seen as far as pages go: each that it stands on is chosen, and visible.
+        /// </summary>
         internal static bool Shows(WinForms.Control control)
         {
             for (var c = control; c != null && c.Parent != null; c = c.Parent)

@@ -19,6 +19,7 @@ class Face(Window):
         self.parts = {}
         self.default_button = None
         self._laid_out = []
+        self._tall = {}
         self._edits = {}
         self._last = None
         self.top.bind("<Return>", self._enter)
@@ -98,8 +99,9 @@ class Face(Window):
         self._line(self._within(page), parts, page)
 
     def add_group(self, title, *rows, page=None):
-        frame = ttk.Labelframe(self._within(page), text=title, padding=8)
-        frame.pack(fill="x", pady=4)
+        into = self._within(page)
+        frame = ttk.Labelframe(into, text=title, padding=8)
+        self._stack(into, frame, False)
         for parts in rows:
             self._line(frame, parts, page)
 
@@ -123,7 +125,7 @@ class Face(Window):
     def _line(self, into, parts, page=None):
         tall = any(isinstance(p, (RowList, TextArea)) or isinstance(p, Pages) and p.is_tall for p in parts)
         line = ttk.Frame(into)
-        line.pack(fill="both" if tall else "x", expand=tall, pady=4)
+        self._stack(into, line, tall)
         line.rowconfigure(0, weight=1)
         for at, part in enumerate(parts):
             if part.label:
@@ -133,10 +135,26 @@ class Face(Window):
             line.columnconfigure(2 * at + 1, weight=1 if grows else 0)
             sticky = "nsew" if tall and grows else "ew" if grows else "w"
             part.widget.grid(in_=line, row=0, column=2 * at + 1, sticky=sticky, padx=(0, 8))
-            part.widget.lift()  # the tab key follows the order in which they are laid out
+            self._lift(part)
             self._laid_out.append(part)
             if not part.visible:
                 part.show_visible()
+
+    def _stack(self, into, widget, tall):
+        """One under the other; what is under something tall keeps its room where the window is small."""
+        options = {"fill": "both" if tall else "x", "expand": tall, "pady": 4}
+        if into in self._tall:
+            options |= {"side": "bottom", "before": self._tall[into]}
+        widget.pack(**options)
+        if tall or into in self._tall:
+            self._tall[into] = widget
+
+    def _lift(self, part):
+        """The tab key follows the order in which parts are laid out; what stands on pages stays above them."""
+        part.widget.lift()
+        for other in self._laid_out:
+            if other.page is not None and other.page[0] is part:
+                self._lift(other)
 
     def _label(self, line, part, column):
         """A field behind its label, whose access key leads to it."""
