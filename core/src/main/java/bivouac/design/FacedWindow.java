@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -137,7 +138,7 @@ public record FacedWindow(
 
     /** The pages that rows can stand on: of choices drawn as pages with items of their own, in reading order (P8). */
     public List<Row.Page> pages() {
-        return rows.stream().flatMap(FacedWindow::pagesIn).toList();
+        return pagesIn(rows);
     }
 
     private static Stream<Row.Page> pagesIn(Row row) {
@@ -172,11 +173,15 @@ public record FacedWindow(
         return List.copyOf(all);
     }
 
-    private Optional<Row> rowOf(String part) {
-        return rows.stream()
-                .filter(r ->
-                        r.parts().stream().anyMatch(p -> p.name().expression().equals(part)))
-                .findFirst();
+    /** The row in which a part stands, by its expression name; a menu command stands in none. */
+    public Optional<Row> rowOf(String part) {
+        return rows.stream().filter(r -> r.holds(part)).findFirst();
+    }
+
+    /** With the row of a part as another. */
+    public FacedWindow changingRowOf(String part, UnaryOperator<Row> change) {
+        return withRows(
+                rows.stream().map(r -> r.holds(part) ? change.apply(r) : r).toList());
     }
 
     /** What must be true for a part on pages to be seen, beside its own {@code visible}; empty for any other part (P8). */

@@ -48,6 +48,16 @@ public record Row(List<Part> parts, String group, Optional<Page> page) {
         return new Row(parts, group, other);
     }
 
+    /** Whether a part stands in it, by its expression name. */
+    public boolean holds(String part) {
+        return parts.stream().anyMatch(p -> p.name().expression().equals(part));
+    }
+
+    /** Whether it is one of buttons, and nothing else. */
+    public boolean isButtons() {
+        return !parts.isEmpty() && parts.stream().allMatch(Part.Button.class::isInstance);
+    }
+
     /** Whether it is the line at the foot of its window, under everything else (P8). */
     public boolean isStatusLine() {
         return group.isEmpty()

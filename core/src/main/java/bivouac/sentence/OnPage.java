@@ -63,7 +63,7 @@ public record OnPage(String rest, Optional<Row.Page> page) {
         boolean goesOn = behind > 0
                 && rows.get(behind - 1).page().equals(page)
                 && !rows.get(behind - 1).isStatusLine();
-        boolean buttonsLast = goesOn && isButtons(rows.get(behind - 1));
+        boolean buttonsLast = goesOn && rows.get(behind - 1).isButtons();
         boolean isButton = part instanceof Part.Button;
         // where something that is no button goes: above the buttons, which stay at the foot
         int end = buttonsLast && !isButton ? behind - 1 : behind;
@@ -97,8 +97,7 @@ public record OnPage(String rest, Optional<Row.Page> page) {
     private static int endOf(List<Row> rows, Row.Page page) {
         Predicate<Row> onIt = r -> r.page().equals(Optional.of(page));
         Predicate<Row> onOthers = r -> r.page().map(Row.Page::pages).equals(Optional.of(page.pages()));
-        Predicate<Row> pages =
-                r -> r.parts().stream().anyMatch(p -> p.name().expression().equals(page.pages()));
+        Predicate<Row> pages = r -> r.holds(page.pages());
         for (Predicate<Row> wanted : List.of(onIt, onOthers, pages)) {
             for (int i = rows.size(); i > 0; i--) {
                 if (wanted.test(rows.get(i - 1))) {
@@ -107,9 +106,5 @@ public record OnPage(String rest, Optional<Row.Page> page) {
             }
         }
         return rows.size();
-    }
-
-    private static boolean isButtons(Row row) {
-        return !row.parts().isEmpty() && row.parts().stream().allMatch(Part.Button.class::isInstance);
     }
 }

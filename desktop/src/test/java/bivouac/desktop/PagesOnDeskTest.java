@@ -40,6 +40,7 @@ class PagesOnDeskTest {
                         .withMenus(List.of(new Menu("File", List.of((Part.MenuCommand) save, (Part.MenuCommand) bold))))
                         .withRows(List.of(
                                 Row.of(board),
+                                new Row(List.of(), ""), // nothing stands in it, and the desk has no line for it
                                 Row.of(detail),
                                 Row.of(Part.TextField.of("who", "Who"), button("add", note("added")))
                                         .on(Optional.of(new Row.Page("detail", "Guests"))),

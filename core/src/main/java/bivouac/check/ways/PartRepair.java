@@ -6,7 +6,6 @@ import bivouac.design.FacedWindow;
 import bivouac.design.Name;
 import bivouac.design.Part;
 import bivouac.design.Renames;
-import bivouac.design.Row;
 import bivouac.design.Window;
 import bivouac.design.Wording;
 import java.util.Locale;
@@ -45,15 +44,7 @@ public sealed interface PartRepair extends Repair {
 
         @Override
         public Design in(Design design) {
-            return design.changingFace(
-                    window,
-                    f -> f.withRows(f.rows().stream()
-                            .map(r -> holds(r) ? r.on(Optional.empty()) : r)
-                            .toList()));
-        }
-
-        private boolean holds(Row row) {
-            return row.parts().stream().anyMatch(p -> p.name().expression().equals(part));
+            return design.changingFace(window, f -> f.changingRowOf(part, r -> r.on(Optional.empty())));
         }
     }
 

@@ -116,7 +116,9 @@ final class Painter {
         List<NamedEvent> keeping = PicturesCommand.trailBeside(text);
         onInterface(() -> app.work().take(editor, ""));
         app.settled().join();
-        picture("rehearsal-editor", () -> rehearse(keeping.subList(0, keeping.size() - EVENTS_AFTER_REPLACING)));
+        picture(
+                "rehearsal-editor",
+                () -> rehearse(keeping.subList(0, Math.max(0, keeping.size() - EVENTS_AFTER_REPLACING))));
         onInterface(() -> app.close());
         Platform.exit();
         try (var left = Files.list(state)) {

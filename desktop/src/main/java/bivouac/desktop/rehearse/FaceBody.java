@@ -83,7 +83,9 @@ final class FaceBody implements DeskBody {
 
     private Region face(FacedWindow face) {
         var body = Ui.styled(Ui.column(8), "desk-body");
-        for (List<Row> run : Row.runs(face.bodyRows())) {
+        List<Row> filled =
+                face.bodyRows().stream().filter(r -> !r.parts().isEmpty()).toList();
+        for (List<Row> run : Row.runs(filled)) {
             var lines = run.stream()
                     .map(row -> line(row, number(face, row.parts().getFirst())))
                     .toList();
@@ -141,7 +143,7 @@ final class FaceBody implements DeskBody {
         for (Part part : row.parts()) {
             line.getChildren().addAll(nodes(part, number++));
         }
-        if (row.parts().stream().allMatch(Part.Button.class::isInstance)) {
+        if (row.isButtons()) {
             line.setAlignment(Pos.CENTER_RIGHT);
         }
         if (row.parts().stream().anyMatch(FaceBody::grows)) {
@@ -161,10 +163,7 @@ final class FaceBody implements DeskBody {
 
     private List<Node> nodes(Part part, int number) {
         return switch (part) {
-            case Part.Caption c ->
-                List.of(keep(
-                        number,
-                        Ui.wrapped("", "desk-caption", "size-" + c.size().word().replace(' ', '-'))));
+            case Part.Caption c -> List.of(keep(number, Ui.caption("", c.size().word())));
             case Part.Picture p -> List.of(keep(number, Ui.label("", "desk-picture")));
             case Part.Link l -> {
                 var link = new Hyperlink();

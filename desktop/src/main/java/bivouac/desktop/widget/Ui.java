@@ -43,6 +43,11 @@ public final class Ui {
                 e -> label.setTooltip(label.isTextTruncated() ? new Tooltip(all.get()) : null));
     }
 
+    /** A caption of a drawn window. @param size in words: how large it is, or that it stands in the status line */
+    public static Label caption(String text, String size) {
+        return wrapped(text, "desk-caption", "size-" + size.replace(' ', '-'));
+    }
+
     public static Label wrapped(String text, String... styles) {
         Label label = label(text, styles);
         label.setWrapText(true);

@@ -48,10 +48,9 @@ final class DrawnPart {
         Node look =
                 switch (part) {
                     case Part.Caption c ->
-                        Ui.wrapped(
+                        Ui.caption(
                                 c.text().isBlank() ? "(empty caption)" : c.text(),
-                                "desk-caption",
-                                "size-" + c.size().word().replace(' ', '-'));
+                                c.size().word());
                     case Part.Picture p ->
                         Ui.label(p.file().isBlank() ? "(no picture yet)" : "picture " + p.file(), "desk-picture");
                     case Part.Link l -> Ui.label(AccessKey.without(l.text()), "desk-link");

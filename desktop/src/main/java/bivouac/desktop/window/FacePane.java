@@ -143,7 +143,7 @@ final class FacePane {
                             page, together.stream().map(run -> run(name, run)).toList())));
         }
         boolean buttonsLast = !body.isEmpty()
-                && isButtons(body.getLast())
+                && body.getLast().isButtons()
                 && body.getLast().page().isEmpty();
         boolean none = face.parts().isEmpty();
         all.add(
@@ -155,10 +155,6 @@ final class FacePane {
     /** What is seen of parts, whatever they do. */
     private static List<Part> looks(List<? extends Part> parts) {
         return parts.stream().map(p -> p.triggering(Script.EMPTY)).toList();
-    }
-
-    private static boolean isButtons(Row row) {
-        return row.parts().stream().allMatch(Part.Button.class::isInstance);
     }
 
     /** Runs on one page beside each other are drawn as one; those in the window itself are drawn by themselves. */
@@ -221,7 +217,7 @@ final class FacePane {
             }
             line.getChildren().add(box);
         });
-        line.setAlignment(isButtons(row) ? Pos.CENTER_RIGHT : Pos.CENTER_LEFT);
+        line.setAlignment(row.isButtons() ? Pos.CENTER_RIGHT : Pos.CENTER_LEFT);
         return line;
     }
 

@@ -270,9 +270,8 @@ final class PartPane extends PartLines {
 
     /** The page that its row stands on, as it is typed; empty for the window itself (P8). */
     private Node page(FacedWindow face) {
-        Optional<Row> row =
-                face.rows().stream().filter(r -> r.parts().contains(part)).findFirst();
-        String now = row.flatMap(Row::page).map(p -> OnPage.write(face, p)).orElse("");
+        String now =
+                rowIn(face).flatMap(Row::page).map(p -> OnPage.write(face, p)).orElse("");
         var line = new TextLine("part-page", "Page", now, t -> {
             Optional<Row.Page> page = OnPage.read(face, t);
             if (page.isEmpty() && !t.isBlank()) {
@@ -281,12 +280,7 @@ final class PartPane extends PartLines {
                 work.say(why);
                 return why;
             }
-            var rows = face.rows().stream()
-                    .map(r -> r.parts().contains(part) ? r.on(page) : r)
-                    .toList();
-            work.change(
-                    work.now().design().changingFace(window, f -> f.withRows(rows)),
-                    "page of " + part.displayName() + " changed");
+            changeRow(r -> r.on(page), "page");
             return "";
         });
         line.setPromptText("none; or: " + String.join(", ", OnPage.all(face)));
@@ -295,22 +289,26 @@ final class PartPane extends PartLines {
 
     /** The title of the frame around its row, and around the rows beside it that say the same. */
     private Node group(FacedWindow face) {
-        String now = face.rows().stream()
-                .filter(r -> r.parts().contains(part))
-                .map(Row::group)
-                .findFirst()
-                .orElse("");
+        String now = rowIn(face).map(Row::group).orElse("");
         var line = new TextLine("part-group", "Group", now, t -> {
-            var rows = face.rows().stream()
-                    .map(r -> r.parts().contains(part) ? r.in(t.strip()) : r)
-                    .toList();
-            work.change(
-                    work.now().design().changingFace(window, f -> f.withRows(rows)),
-                    "group of " + part.displayName() + " changed");
+            changeRow(r -> r.in(t.strip()), "group");
             return "";
         });
         line.setPromptText("no group");
         return line;
+    }
+
+    private Optional<Row> rowIn(FacedWindow face) {
+        return face.rowOf(part.name().expression());
+    }
+
+    /** In the window as it is now: what was changed otherwise since the line was drawn stays as it is. */
+    private void changeRow(UnaryOperator<Row> change, String what) {
+        work.change(
+                work.now()
+                        .design()
+                        .changingFace(window, f -> f.changingRowOf(part.name().expression(), change)),
+                what + " of " + part.displayName() + " changed");
     }
 
     private Node rename(FacedWindow face) {
